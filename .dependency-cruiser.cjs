@@ -1,0 +1,59 @@
+// Arrows point towards the core only; inside the core a station may use those before it, never after.
+const stations = [
+  "measure", "pantry", "recipe", "tin", "mix", "fill", "bake", "cool", "build", "finish", "serve",
+  "day", "logbook", "shopping", "caution", "format", "device", "cake",
+];
+
+const laterStations = stations.map((station, index) => ({
+  name: `core-${station}-knows-only-earlier-stations`,
+  severity: "error",
+  from: { path: `^src/core/${station}/` },
+  to: { path: `^src/core/(?!(${stations.slice(0, index + 1).join("|")})/)` },
+}));
+
+const frontDoors = {
+  name: "core-folders-are-entered-by-their-index",
+  severity: "error",
+  from: { path: "^src/(?:core/([^/]+)/)?", pathNot: "\\.test\\.ts$" },
+  to: { path: "^src/core/([^/]+)/(?!index\\.ts$)", pathNot: "^src/core/$1/" },
+};
+
+/** @type {import('dependency-cruiser').IConfiguration} */
+module.exports = {
+  forbidden: [
+    ...laterStations,
+    frontDoors,
+    {
+      name: "core-is-pure",
+      severity: "error",
+      from: { path: "^src/core/", pathNot: "\\.test\\.ts$" },
+      to: { pathNot: "^src/core/|node_modules/(zod|numeric-quantity|format-quantity)/" },
+    },
+    {
+      name: "words-need-only-the-core",
+      severity: "error",
+      from: { path: "^src/words/", pathNot: "\\.test\\.ts$" },
+      to: { path: "^src/(?!core/|words/)" },
+    },
+    {
+      name: "data-knows-no-interface",
+      severity: "error",
+      from: { path: "^src/data/" },
+      to: { path: "^src/(app|components|cli|workers)/" },
+    },
+    {
+      name: "components-reach-data-only-through-the-app",
+      severity: "error",
+      from: { path: "^src/components/" },
+      to: { path: "^src/(data|cli)/" },
+    },
+    { name: "no-cycles", severity: "error", from: {}, to: { circular: true } },
+    { name: "no-vague-folders", severity: "error", from: {}, to: { path: "^src/(.+/)?(utils|helpers|lib|common)/" } },
+  ],
+  options: {
+    doNotFollow: { path: "node_modules" },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: "tsconfig.json" },
+    enhancedResolveOptions: { exportsFields: ["exports"], conditionNames: ["import", "require", "node", "default", "types"] },
+  },
+};

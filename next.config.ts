@@ -1,0 +1,10 @@
+import type { NextConfig } from "next";
+
+const config: NextConfig = {
+  poweredByHeader: false,
+  reactStrictMode: true,
+  agentRules: false,
+  experimental: { agentUpgrade: false },
+};
+
+export default config;

@@ -1,0 +1,113 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import * as z from "zod";
+import {
+  cFromFahrenheit, fahrenheitFromC, fahrenheitSteps, kitchenGrams, kitchenMl, mlFromMm3, numberIn, parseWith, readAmount, readTempC,
+  roundTo, wholeIn,
+} from ".";
+
+describe("reading an amount", () => {
+  it.each([
+    ["2 1/4", 2.25, ""],
+    ["2¼ cups", 2.25, "cups"],
+    ["½ in", 0.5, "in"],
+    ["8½ in", 8.5, "in"],
+    ["1-1/2 in", 1.5, "in"],
+    ["1.5cm", 1.5, "cm"],
+    ["1,5 cm", 1.5, "cm"],
+    [".5 in", 0.5, "in"],
+    ["3/4 x", 0.75, "x"],
+    ["  9 in", 9, "in"],
+    ["13x9x2", 13, "x9x2"],
+  ])("reads %j as %d, then %j", (text, value, rest) => {
+    expect(readAmount(text)).toEqual({ value, rest });
+  });
+
+  it.each(["", "round", "-3 cm", "1/0", "x9"])("finds no amount in %j", (text) => {
+    expect(readAmount(text)).toBeNull();
+  });
+});
+
+describe("reading a heat", () => {
+  it.each([
+    ["180", "C", 180],
+    ["180 °C", "F", 180],
+    ["350F", "C", 176.667],
+    ["350", "F", 176.667],
+    ["350", "C", 176.667],
+    ["279", "C", 279],
+    ["212 fahrenheit", "C", 100],
+  ] as const)("reads %j on a dial in °%s as %d °C", (text, scale, expected) => {
+    expect(readTempC(text, scale)).toBeCloseTo(expected, 3);
+  });
+
+  it.each(["", "hot", "180 X", "180 C fan now"])("can't read %j", (text) => {
+    expect(readTempC(text, "C")).toBeNull();
+  });
+});
+
+describe("temperatures and their differences", () => {
+  it("keeps the two apart: 15 °C more is 27 °F more, while 15 °C itself is 59 °F", () => {
+    expect(fahrenheitSteps(15)).toBeCloseTo(27, 9);
+    expect(fahrenheitFromC(15)).toBeCloseTo(59, 9);
+  });
+
+  it("comes back from Fahrenheit to the same temperature", () => {
+    fc.assert(fc.property(fc.double({ min: 0, max: 300, noNaN: true }), (tempC) => {
+      expect(cFromFahrenheit(fahrenheitFromC(tempC))).toBeCloseTo(tempC, 9);
+    }));
+  });
+});
+
+describe("rounding like a person at a bench", () => {
+  it.each([[0, 0], [12.4, 12], [29.4, 29], [31, 30], [483, 485], [503, 500], [654.73, 650], [1216, 1220]])(
+    "%d g is read off the scale as %d g", (massG, expected) => {
+      expect(kitchenGrams(massG)).toBe(expected);
+    });
+
+  it.each([[52, 50], [434, 430], [1422, 1400], [1230, 1250], [10_470, 10_500]])("%d mL is %d mL on a jug", (volumeMl, expected) => {
+    expect(kitchenMl(volumeMl)).toBe(expected);
+  });
+
+  it("moves a weight by at most half of its step", () => {
+    fc.assert(fc.property(fc.double({ min: 0, max: 9000, noNaN: true }), (massG) => {
+      expect(Math.abs(kitchenGrams(massG) - massG)).toBeLessThanOrEqual(5);
+    }));
+  });
+
+  it("refuses a step of nothing", () => {
+    expect(() => roundTo(5, 0)).toThrow("step must be above 0, got 0");
+    expect(roundTo(0.31, 0.1)).toBe(0.3);
+    expect(mlFromMm3(2_500_000)).toBe(2500);
+  });
+});
+
+describe("values from outside", () => {
+  const Schema = z.strictObject({
+    depthMm: numberIn(10, 200, "mm"),
+    count: wholeIn(1, 24).optional(),
+    scale: z.union([z.enum(["keep", "same-depth"]), numberIn(0.05, 20, "times")]).optional(),
+    names: z.array(z.string()).min(1).max(2).optional(),
+  });
+
+  it.each([
+    [{ depthMm: 5 }, { code: "out-of-range", path: "depthMm", value: 5, min: 10, max: 200, unit: "mm" }],
+    [{ depthMm: 201 }, { code: "out-of-range", path: "depthMm", value: 201, min: 10, max: 200, unit: "mm" }],
+    [{ depthMm: 50, count: 1.5 }, { code: "not-whole", path: "count", value: 1.5, min: 1, max: 24 }],
+    [{ depthMm: 50, count: 0 }, { code: "out-of-range", path: "count", value: 0, min: 1, max: 24, unit: "count" }],
+    [{ depthMm: 50, scale: 40 }, { code: "out-of-range", path: "scale", value: 40, min: 0.05, max: 20, unit: "times" }],
+    [{ depthMm: 50, scale: "kep" }, { code: "not-a-choice", path: "scale", value: "kep", allowed: ["keep", "same-depth"] }],
+    [{ depthMm: "deep" }, { code: "wrong-type", path: "depthMm", value: "deep", expected: "number" }],
+    [{}, { code: "missing", path: "depthMm", expected: "number" }],
+    [{ depthMm: 50, colour: 1 }, { code: "unknown-field", path: "colour", value: "colour" }],
+    [{ depthMm: 50, names: [] }, { code: "missing", path: "names", expected: "names" }],
+    [{ depthMm: 50, names: ["a", "b", "c"] }, { code: "too-many", path: "names", value: 3, max: 2 }],
+    [7, { code: "wrong-type", path: "", value: "7", expected: "object" }],
+  ])("%j is refused with the facts", (input, issue) => {
+    expect(parseWith(Schema, input)).toEqual({ ok: false, issue });
+  });
+
+  it.each([10, 200])("a limit itself is allowed: %d", (depthMm) => {
+    expect(parseWith(Schema, { depthMm })).toEqual({ ok: true, value: { depthMm } });
+  });
+});

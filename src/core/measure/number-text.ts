@@ -1,0 +1,20 @@
+import { numericQuantity } from "numeric-quantity";
+
+export type ReadAmount = { readonly value: number; readonly rest: string };
+
+/** The forms of an amount, longest first: "1 1/2" is one amount, and not 1 followed by "1/2". */
+const FORMS = [/^\d+[\s-]+\d+\s*[/⁄]\s*\d+/u, /^\d*\s*[¼½¾⅐⅑⅒⅓⅔⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞]/u, /^\d+\s*[/⁄]\s*\d+/u, /^\d*[.,]?\d+/u];
+
+/**
+ * The amount that stands at the start of a text, with what follows it: `2 1/4`, `2¼`, `1-1/2`, `1.5`, `1,5`.
+ * Null when the text does not start with one. A comma is a decimal mark.
+ * @example readAmount("8½ in") // { value: 8.5, rest: "in" }
+ */
+export function readAmount(text: string): ReadAmount | null {
+  const start = text.trimStart();
+  const found = FORMS.map((form) => form.exec(start)?.[0]).find((match) => match !== undefined);
+  if (found === undefined) return null;
+  const value = numericQuantity(found.replace(",", ".").replace(/(\d)-(?=\d)/u, "$1 "), { round: false });
+  if (!Number.isFinite(value)) return null;
+  return { value, rest: start.slice(found.length).trimStart() };
+}

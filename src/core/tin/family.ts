@@ -1,0 +1,32 @@
+import { SHEET_DEPTH_MM } from "./defaults";
+import type { Tin } from "./schema";
+
+/** What a tin is to its baker: layers and sheets bake flat, rings have a tube, loaves are deep, cups are eaten whole. */
+export type TinFamily = "layer" | "sheet" | "ring" | "loaf" | "cup";
+
+/** The {@link TinFamily} of a tin. A rectangle or square up to 30 mm deep is a sheet. */
+export function tinFamily(tin: Tin): TinFamily {
+  switch (tin.shape) {
+    case "ring":
+    case "tube":
+    case "fluted":
+      return "ring";
+    case "loaf":
+      return "loaf";
+    case "well":
+    case "ramekin":
+    case "mug":
+      return "cup";
+    case "rectangle":
+    case "square":
+      return tin.depthMm <= SHEET_DEPTH_MM ? "sheet" : "layer";
+    case "round":
+    case "springform":
+    case "dome":
+    case "oval":
+    case "heart":
+    case "hexagon":
+    case "skillet":
+      return "layer";
+  }
+}

@@ -1,0 +1,237 @@
+import { bad, good, INCH_MM, readAmount, type Issue, type Result } from "../measure";
+import { parseTin, TIN_LIMITS, type Material, type Shape, type Tin } from "./schema";
+import { tinGeometry } from "./water";
+
+/** What a reading had to supply because the text did not say. */
+export type Assumed = "unit" | "shape" | "depth" | "size";
+
+export type ReadTin = { readonly tin: Tin; readonly assumed: readonly Assumed[] };
+
+/** The units a baker usually means when none is written. */
+export type SizeHabit = "metric" | "us";
+
+type LengthUnit = "mm" | "cm" | "in";
+type Size = { readonly value: number; readonly unit: LengthUnit | null; readonly crossed: boolean };
+
+const MM_PER: Readonly<Record<LengthUnit, number>> = { mm: 1, cm: 10, in: INCH_MM };
+
+/** Longer names stand before the shorter ones they contain. */
+const SHAPE_WORDS: readonly (readonly [RegExp, Shape])[] = [
+  [/\bspring[\s-]?forms?\b/, "springform"],
+  [/\bfluted(?:\s+(?:rings?|tubes?))?\b/, "fluted"],
+  [/\btubes?\b/, "tube"],
+  [/\brings?\b/, "ring"],
+  [/\bloaf\b|\bloaves\b|\bloafs\b/, "loaf"],
+  [/\b(?:cup\s?cakes?|muffins?)(?:\s+(?:cups?|wells?))?\b|\bcups?\b|\bwells?\b/, "well"],
+  [/\bramekins?\b/, "ramekin"],
+  [/\bmugs?\b/, "mug"],
+  [/\bskillets?\b/, "skillet"],
+  [/\bdomes?\b/, "dome"],
+  [/\bovals?\b/, "oval"],
+  [/\bhearts?\b/, "heart"],
+  [/\bhexagons?\b/, "hexagon"],
+  [/\bsquares?\b/, "square"],
+  [/\brectang(?:les?|ular)\b|\boblongs?\b|\bsheets?\b|\btray\s?bakes?\b|\btrays?\b/, "rectangle"],
+  [/\brounds?\b|\bcircular\b/, "round"],
+];
+
+const MATERIAL_WORDS: readonly (readonly [RegExp, Material])[] = [
+  [/\bcast[\s-]iron\b/, "cast-iron"],
+  [/\bglass\b/, "glass"],
+  [/\bceramic\b|\bstoneware\b/, "ceramic"],
+  [/\bsilicone\b/, "silicone"],
+  [/\bdark\b/, "dark"],
+  [/\bbright\b|\balumini?um\b/, "bright"],
+];
+
+const COUNT_WORDS = ["one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve"];
+
+/** Words around a size that change nothing about it. */
+const SILENT = /^(?:a|an|the|of|tins?|pans?|baking|cakes?|layers?|greased|lined|deep|high|tall|wide|across|long|size|inside|standard)$/;
+
+/** Depth of a tin whose depth was not written, mm. Judgement: the depth most of its kind are sold in. */
+const USUAL_DEPTH_MM: Readonly<Record<Shape, number>> = {
+  round: 50, springform: 65, square: 50, rectangle: 50, loaf: 65, oval: 50, heart: 50, hexagon: 50, dome: 80, ring: 75, tube: 100,
+  fluted: 85, well: 32, skillet: 50, ramekin: 45, mug: 90,
+};
+
+/** Width of a cup whose size was not written, mm. */
+const USUAL_CUP_MM: Partial<Readonly<Record<Shape, number>>> = { well: 70, ramekin: 90, mug: 80 };
+
+/**
+ * One tin as a baker writes it: `9 in`, `23cm`, `13x9x2`, `2 x 20 cm round`, `23x33x5 glass`, `12 cups`,
+ * `fluted ring 25 x 9 cm, hole 7 cm`, `33 x 23 x 5 cm holds 3.4 L`. What had to be assumed is listed.
+ * Fails with an {@link Issue} whose path is the part at fault.
+ * @example readTin("13x9x2", "metric") // rectangle 330.2 x 228.6 x 50.8 mm, assumed: unit, shape
+ */
+export function readTin(text: string, habit: SizeHabit): Result<ReadTin> {
+  const written = tidy(text);
+  if (written === "") return bad({ code: "unreadable", path: "size", value: text.trim(), expected: "a size" });
+  const named = takeNamed(written);
+  const shape = take(named.rest, SHAPE_WORDS);
+  const material = take(shape.rest, MATERIAL_WORDS);
+  const sizes = readSizes(material.rest);
+  if (!sizes.ok) return sizes;
+  const { count, dims } = splitCount(sizes.value, shape.found);
+  const unit = dims.findLast((size) => size.unit !== null)?.unit ?? guessUnit(dims, shape.found, habit);
+  const lengths = dims.map((size) => tidyMm(size.value * MM_PER[size.unit ?? unit]));
+  const meant = shape.found ?? guessShape(lengths);
+  const fields = sizeFields(meant, lengths);
+  if (!fields.ok) return fields;
+
+  const tin = parseTin({
+    shape: meant,
+    ...fields.value,
+    ...named.fields,
+    ...(count === null ? {} : { count }),
+    ...(material.found === null ? {} : { material: material.found }),
+  });
+  if (!tin.ok) return tin;
+  const geometry = tinGeometry(tin.value);
+  if (!geometry.ok) return geometry;
+  return good({ tin: tin.value, assumed: assumptions(dims, shape.found, lengths, meant) });
+}
+
+function tidy(text: string): string {
+  return text
+    .toLowerCase()
+    .replace(/[×✕*]/gu, " x ")
+    .replace(/["”″]|''|\binch(?:es)?\b/gu, " in ")
+    .replace(/(\d)\s*-\s*(?=in\b|cm\b|mm\b|\s+in\b)/gu, "$1 ")
+    .replace(/\bby\b/gu, " x ")
+    .replace(/[,;]+(?=\s|$)/gu, " ")
+    .replace(/\s+/gu, " ")
+    .trim();
+}
+
+function take<T>(text: string, words: readonly (readonly [RegExp, T])[]): { readonly found: T | null; readonly rest: string } {
+  for (const [pattern, meaning] of words) {
+    if (pattern.test(text)) return { found: meaning, rest: text.replace(pattern, " ").trim() };
+  }
+  return { found: null, rest: text };
+}
+
+/** Measures that carry their name: `holds 3.4 l`, `hole 7 cm`, `floor 5 cm`, `corner 2 cm`, `taper 4°`. */
+function takeNamed(text: string): { readonly fields: Readonly<Record<string, number>>; readonly rest: string } {
+  const fields: Record<string, number> = {};
+  const rest = text.replace(
+    /\b(holds|hole|floor|corner|taper)\s+(\d+(?:[.,]\d+)?)\s*(ml|l|mm|cm|in|°)?/gu,
+    (_all, name: string, digits: string, unit: string | undefined) => {
+      const value = Number(digits.replace(",", "."));
+      if (name === "holds") fields["brimMl"] = tidyMm(value * (unit === "l" ? 1000 : 1));
+      else if (name === "taper") fields["taperDeg"] = value;
+      else {
+        const field = { hole: "tubeMm", floor: "floorMm", corner: "cornerMm" }[name] ?? name;
+        fields[field] = tidyMm(value * MM_PER[unit === "mm" || unit === "in" ? unit : "cm"]);
+      }
+      return " ";
+    },
+  );
+  return { fields, rest };
+}
+
+/** A hundredth of a millimetre is as fine as a size can matter, and hides the binary tail of 0.1 x 10. */
+function tidyMm(value: number): number {
+  return Number(value.toFixed(2));
+}
+
+function readSizes(text: string): Result<readonly Size[]> {
+  const sizes: Size[] = [];
+  let rest = text;
+  while (rest !== "") {
+    const amount = readAmount(rest);
+    if (amount !== null) {
+      const after = /^(mm|cm|in)?\b\s*(x(?![a-z]))?\s*/u.exec(amount.rest);
+      sizes.push({ value: amount.value, unit: (after?.[1] as LengthUnit | undefined) ?? null, crossed: after?.[2] !== undefined });
+      rest = amount.rest.slice(after?.[0].length ?? 0);
+      continue;
+    }
+    const word = /^\S+/u.exec(rest)?.[0] ?? rest;
+    rest = rest.slice(word.length).trimStart();
+    const counted = COUNT_WORDS.indexOf(word);
+    if (counted >= 0) sizes.push({ value: counted + 1, unit: null, crossed: false });
+    else if (word !== "x" && !SILENT.test(word)) return bad({ code: "unreadable", path: "size", value: word, expected: "a size" });
+  }
+  return good(sizes);
+}
+
+const isCup = (shape: Shape | null): boolean => shape !== null && shape in USUAL_CUP_MM;
+const isRound = (shape: Shape | null): boolean => shape !== null && /^(?:round|springform|dome|skillet|ring|tube|fluted)$/u.test(shape);
+/** Shapes whose plan is one width, so that a third number can't be a size. */
+const isOneWidth = (shape: Shape | null): boolean => isRound(shape) || shape === "heart" || shape === "hexagon";
+
+/** `2 x 20`, `2 8-inch`, `12 cups`: whether the first number says how many, or is a size itself. */
+function splitCount(sizes: readonly Size[], shape: Shape | null): { readonly count: number | null; readonly dims: readonly Size[] } {
+  const [first, second] = sizes;
+  const asCount = { count: first?.value ?? null, dims: sizes.slice(1) };
+  const asSize = { count: null, dims: sizes };
+  if (first?.unit !== null) return asSize;
+  if (isCup(shape)) return second === undefined || !first.crossed || sizes.length > 3 ? asCount : asSize;
+  if (second === undefined) return asSize;
+  if (!first.crossed) return Number.isInteger(first.value) && first.value <= 12 ? asCount : asSize;
+  const leadsUp = first.value < second.value && (first.value <= 3 || isRound(shape));
+  const isOver = sizes.length > (isOneWidth(shape) ? 2 : 3) || (shape === "square" && sizes.length === 3 && first.value !== second.value);
+  if (first.value === 0 || isOver || leadsUp || second.value >= 2.5 * first.value) return asCount;
+  return asSize;
+}
+
+/** Cake tins are 10 to 45 cm, 5 to 18 in: a bare number's size tells its unit in all but a narrow band. Judgement. */
+function guessUnit(dims: readonly Size[], shape: Shape | null, habit: SizeHabit): LengthUnit {
+  const values = dims.map((size) => size.value);
+  const largest = Math.max(0, ...values);
+  if (largest > 100) return "mm";
+  if (isCup(shape)) return largest <= 4 ? "in" : "cm";
+  const least = Math.min(...values);
+  const isShallowInches = dims.length === 3 && least <= 2 && largest <= 18;
+  return largest <= (habit === "us" ? 18 : 13) || isShallowInches ? "in" : "cm";
+}
+
+function guessShape(lengths: readonly number[]): Shape {
+  const [first = 0, second, third] = lengths;
+  if (second === undefined) return "round";
+  if (third === undefined && second < 0.4 * first) return "round";
+  if (Math.abs(first - second) < 1) return "square";
+  const [short, long] = [Math.min(first, second), Math.max(first, second)];
+  const isDeep = third === undefined || third >= 45;
+  return short <= 150 && short / long <= 0.65 && isDeep ? "loaf" : "rectangle";
+}
+
+function sizeFields(shape: Shape, lengths: readonly number[]): Result<Readonly<Record<string, number>>> {
+  const [first, second, third] = lengths;
+  const depth = (written: number | undefined): { depthMm: number } => ({ depthMm: written ?? USUAL_DEPTH_MM[shape] });
+  const width = first ?? USUAL_CUP_MM[shape];
+  const most = isOneWidth(shape) || shape === "ramekin" || shape === "mug" ? 2 : 3;
+  if (width === undefined) return bad({ code: "missing", path: "size", expected: "a size" });
+  if (lengths.length > most) {
+    return bad({ code: "too-many", path: "size", value: lengths.length, max: most } satisfies Issue);
+  }
+  switch (shape) {
+    case "square":
+      return good({ sideMm: width, ...depth(third ?? (second === width ? undefined : second)) });
+    case "rectangle":
+    case "loaf":
+    case "oval":
+      if (second === undefined) return bad({ code: "missing", path: "widthMm", expected: "a size" });
+      return good({ lengthMm: Math.max(width, second), widthMm: Math.min(width, second), ...depth(third) });
+    case "heart":
+    case "hexagon":
+      return good({ widthMm: width, ...depth(second) });
+    case "well":
+      return third === undefined
+        ? good({ rimMm: width, ...depth(second) })
+        : good({ rimMm: width, floorMm: second ?? width, ...depth(third) });
+    default:
+      return good({ diameterMm: width, ...depth(second ?? (shape === "dome" ? Math.min(width / 2, TIN_LIMITS.depthMm.max) : undefined)) });
+  }
+}
+
+function assumptions(dims: readonly Size[], shape: Shape | null, lengths: readonly number[], meant: Shape): readonly Assumed[] {
+  const needed = meant === "rectangle" || meant === "loaf" || meant === "oval" ? 3 : 2;
+  const saidSquare = meant === "square" && lengths.length === 2 && lengths[0] === lengths[1];
+  const found: Assumed[] = [];
+  if (dims.length === 0) found.push("size");
+  if (dims.length > 0 && dims.every((size) => size.unit === null)) found.push("unit");
+  if (shape === null) found.push("shape");
+  if (dims.length > 0 && (dims.length < needed || saidSquare)) found.push("depth");
+  return found;
+}

@@ -1,0 +1,84 @@
+import { mlFromMm3 } from "../measure";
+import type { TinGeometry } from "./geometry";
+import { cutAt, wallKnots } from "./wall";
+
+/** Five-point Gauss-Legendre nodes and weights on -1 to 1; exact for polynomials up to the ninth degree. */
+const GAUSS: readonly (readonly [number, number])[] = [
+  [-0.906179845938664, 0.23692688505618908],
+  [-0.538469310105683, 0.47862867049936647],
+  [0, 0.5688888888888889],
+  [0.538469310105683, 0.47862867049936647],
+  [0.906179845938664, 0.23692688505618908],
+];
+
+/** Heights to which a level is solved, mm: a hundredth of what anybody can see. */
+const LEVEL_TOLERANCE_MM = 1e-4;
+
+/**
+ * Area of the batter's surface, mm², when it stands `heightMm` deep. Above the rim the area of the rim is kept, for
+ * batter that has risen past it.
+ * @param heightMm 0 or more
+ */
+export function surfaceArea(geometry: TinGeometry, heightMm: number): number {
+  const cut = cutAt(geometry.wall, Math.min(heightMm, geometry.depthMm));
+  return geometry.areaScale * (cut.outerAreaMm2 - cut.innerAreaMm2);
+}
+
+/** Integral of the surface area from one height to another within one smooth interval, mm³. */
+function gauss(geometry: TinGeometry, fromMm: number, toMm: number): number {
+  const middle = (fromMm + toMm) / 2;
+  const half = (toMm - fromMm) / 2;
+  return half * GAUSS.reduce((sum, [node, weight]) => sum + weight * surfaceArea(geometry, middle + half * node), 0);
+}
+
+/**
+ * Volume, mL, of one tin or one well filled to `heightMm`; above the rim it goes on straight up.
+ * Integral of the cut's area over the height, by five-point Gauss quadrature between the wall's knots.
+ * @param heightMm 0 or more
+ * @example volumeAt(roundTin, roundTin.depthMm) // the brim
+ */
+export function volumeAt(geometry: TinGeometry, heightMm: number): number {
+  let volumeMm3 = 0;
+  const knots = wallKnots(geometry.wall);
+  for (let index = 1; index < knots.length; index += 1) {
+    const from = knots[index - 1] ?? 0;
+    const to = Math.min(knots[index] ?? 0, heightMm);
+    if (to > from) volumeMm3 += gauss(geometry, from, to);
+  }
+  const above = heightMm - geometry.depthMm;
+  if (above > 0) volumeMm3 += above * surfaceArea(geometry, geometry.depthMm);
+  return mlFromMm3(volumeMm3);
+}
+
+/** What one tin or one well holds when it is filled level with its rim, mL. */
+export function brimVolume(geometry: TinGeometry): number {
+  return volumeAt(geometry, geometry.depthMm);
+}
+
+/**
+ * Height, mm, at which `volumeMl` stands level in one tin; the inverse of {@link volumeAt}, above the rim too.
+ * Newton's method with V' = A, kept inside a bracket that shrinks at every step.
+ * @param volumeMl 0 or more
+ * @throws RangeError for a negative or unreadable volume
+ */
+export function levelFor(geometry: TinGeometry, volumeMl: number): number {
+  if (!(volumeMl >= 0)) throw new RangeError(`volume must be 0 mL or more, got ${volumeMl}`);
+  if (volumeMl === 0) return 0;
+  const brimMl = brimVolume(geometry);
+  if (volumeMl >= brimMl) {
+    return geometry.depthMm + ((volumeMl - brimMl) * 1000) / surfaceArea(geometry, geometry.depthMm);
+  }
+  let low = 0;
+  let high = geometry.depthMm;
+  let height = (volumeMl / brimMl) * geometry.depthMm;
+  for (let step = 0; step < 60 && high - low > LEVEL_TOLERANCE_MM; step += 1) {
+    const excessMl = volumeAt(geometry, height) - volumeMl;
+    if (excessMl > 0) high = height;
+    else low = height;
+    const newton = height - (excessMl * 1000) / surfaceArea(geometry, height);
+    const next = newton > low && newton < high ? newton : (low + high) / 2;
+    if (Math.abs(next - height) < LEVEL_TOLERANCE_MM / 2) return next;
+    height = next;
+  }
+  return height;
+}

@@ -1,0 +1,146 @@
+import { assertNever } from "../measure";
+import { planMeasure, type PlanKind, type PlanSize } from "./plan";
+
+/** A tube through the middle: its diameter at the floor and at the rim, mm. */
+export type Tube = { readonly floorMm: number; readonly rimMm: number };
+
+export type StraightWall = {
+  readonly kind: "straight";
+  readonly plan: PlanKind;
+  readonly depthMm: number;
+  readonly floor: PlanSize;
+  readonly rim: PlanSize;
+  readonly filletMm: number;
+  readonly tube: Tube | null;
+};
+
+export type TroughWall = {
+  readonly kind: "trough";
+  readonly depthMm: number;
+  readonly outerRadiusMm: number;
+  readonly tubeRadiusMm: number;
+  readonly bulge: number;
+  readonly outerShare: number;
+  readonly fluteDepth: number;
+  readonly flutes: number;
+};
+
+export type DomeWall = { readonly kind: "dome"; readonly depthMm: number; readonly rimRadiusMm: number };
+
+export type Wall = StraightWall | TroughWall | DomeWall;
+
+/** A level cut through the tin: the outer curve, the tube's curve, and the drawn half-widths along the tin's length. */
+export type Cut = {
+  readonly outerAreaMm2: number;
+  readonly outerPerimeterMm: number;
+  readonly innerAreaMm2: number;
+  readonly innerPerimeterMm: number;
+  readonly halfLengthMm: number;
+  readonly halfWidthMm: number;
+  readonly tubeRadiusMm: number;
+};
+
+/**
+ * The level cut through a wall at `heightMm` above the floor, for heights from 0 to the tin's depth.
+ * Straight walls run from floor to rim, less the fillet; a trough's width is w = w_rim(1-(1-h/H)^m)^(1/m), narrowed by
+ * the outer wall for λ of it and by the tube for the rest; a dome is a spherical cap.
+ */
+export function cutAt(wall: Wall, heightMm: number): Cut {
+  switch (wall.kind) {
+    case "straight":
+      return straightCut(wall, heightMm);
+    case "trough":
+      return troughCut(wall, heightMm);
+    case "dome":
+      return domeCut(wall, heightMm);
+    default:
+      return assertNever(wall);
+  }
+}
+
+function straightCut(wall: StraightWall, heightMm: number): Cut {
+  const up = heightMm / wall.depthMm;
+  const mix = (floor: number, rim: number): number => floor + (rim - floor) * up;
+  const size: PlanSize = {
+    lengthMm: mix(wall.floor.lengthMm, wall.rim.lengthMm),
+    widthMm: mix(wall.floor.widthMm, wall.rim.widthMm),
+    cornerMm: mix(wall.floor.cornerMm, wall.rim.cornerMm),
+  };
+  const inset = filletInset(wall.filletMm, heightMm);
+  const outer = planMeasure(wall.plan, size, inset);
+  const tubeRadiusMm = wall.tube === null ? 0 : mix(wall.tube.floorMm, wall.tube.rimMm) / 2 + inset;
+  return {
+    outerAreaMm2: outer.areaMm2,
+    outerPerimeterMm: outer.perimeterMm,
+    innerAreaMm2: Math.PI * tubeRadiusMm * tubeRadiusMm,
+    innerPerimeterMm: 2 * Math.PI * tubeRadiusMm,
+    halfLengthMm: size.lengthMm / 2 - inset,
+    halfWidthMm: size.widthMm / 2 - inset,
+    tubeRadiusMm,
+  };
+}
+
+function filletInset(filletMm: number, heightMm: number): number {
+  if (heightMm >= filletMm) return 0;
+  return filletMm - Math.sqrt(filletMm * filletMm - (filletMm - heightMm) ** 2);
+}
+
+function troughCut(wall: TroughWall, heightMm: number): Cut {
+  const rimWidth = wall.outerRadiusMm - wall.tubeRadiusMm;
+  const down = Math.max(0, 1 - heightMm / wall.depthMm);
+  const narrowing = rimWidth * (1 - (1 - down ** wall.bulge) ** (1 / wall.bulge));
+  const outer = wall.outerRadiusMm - wall.outerShare * narrowing;
+  const tube = wall.tubeRadiusMm + (1 - wall.outerShare) * narrowing;
+  return {
+    outerAreaMm2: Math.PI * outer * outer * (1 + (wall.fluteDepth * wall.fluteDepth) / 2),
+    outerPerimeterMm: 2 * Math.PI * outer * fluteStretch(wall.fluteDepth, wall.flutes),
+    innerAreaMm2: Math.PI * tube * tube,
+    innerPerimeterMm: 2 * Math.PI * tube,
+    halfLengthMm: outer,
+    halfWidthMm: outer,
+    tubeRadiusMm: tube,
+  };
+}
+
+/** Length of r = 1 + ε·cos(nθ) over that of a circle. One flute stands for all; the midpoint rule converges at once. */
+function fluteStretch(fluteDepth: number, flutes: number): number {
+  if (fluteDepth === 0) return 1;
+  const steps = 24;
+  let sum = 0;
+  for (let step = 0; step < steps; step += 1) {
+    const phase = (2 * Math.PI * (step + 0.5)) / steps;
+    sum += Math.hypot(1 + fluteDepth * Math.cos(phase), fluteDepth * flutes * Math.sin(phase));
+  }
+  return sum / steps;
+}
+
+function domeCut(wall: DomeWall, heightMm: number): Cut {
+  const sphere = (wall.rimRadiusMm ** 2 + wall.depthMm ** 2) / (2 * wall.depthMm);
+  const radius = Math.sqrt(Math.max(0, 2 * sphere * heightMm - heightMm * heightMm));
+  return {
+    outerAreaMm2: Math.PI * radius * radius,
+    outerPerimeterMm: 2 * Math.PI * radius,
+    innerAreaMm2: 0,
+    innerPerimeterMm: 0,
+    halfLengthMm: radius,
+    halfWidthMm: radius,
+    tubeRadiusMm: 0,
+  };
+}
+
+/** Heights between which a wall's area is smooth enough for the quadrature, mm, from 0 to the depth. */
+export function wallKnots(wall: Wall): readonly number[] {
+  // Fillets and troughs start out level, like a square root: intervals that grow with the square of their number
+  // keep each one equally smooth.
+  const graded = (end: number, parts: number): readonly number[] =>
+    Array.from({ length: parts }, (_, part) => end * (part / parts) ** 2);
+  switch (wall.kind) {
+    case "straight":
+      return wall.filletMm > 0 ? [...graded(wall.filletMm, 3), wall.filletMm, wall.depthMm] : [0, wall.depthMm];
+    case "trough":
+    case "dome":
+      return [...graded(wall.depthMm, 8), wall.depthMm];
+    default:
+      return assertNever(wall);
+  }
+}
