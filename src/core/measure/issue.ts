@@ -8,7 +8,9 @@ export type RangeReason =
   | "fillet-deeper-than-tin"
   | "tube-wider-than-tin"
   | "floor-wider-than-rim"
-  | "water-disagrees-with-size";
+  | "water-disagrees-with-size"
+  | "hole-would-close"
+  | "heat-never-sets";
 
 /** An expected failure as data: what is wrong, where, with which value. The words are the interface's. */
 export type Issue =
@@ -27,9 +29,7 @@ export type Issue =
   | { readonly code: "missing"; readonly path: string; readonly expected: string }
   | { readonly code: "unknown-field"; readonly path: string; readonly value: string }
   | { readonly code: "unreadable"; readonly path: string; readonly value: string; readonly expected: string }
-  | { readonly code: "no-tins"; readonly path: string }
-  | { readonly code: "too-many"; readonly path: string; readonly value: number; readonly max: number }
-  | { readonly code: "too-little-batter"; readonly path: string; readonly value: number; readonly min: number };
+  | { readonly code: "too-many"; readonly path: string; readonly value: number; readonly max: number };
 
 export type Result<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly issue: Issue };
 

@@ -71,3 +71,23 @@ export function rimWidth(geometry: TinGeometry): number {
   const cut = cutAt(geometry.wall, geometry.depthMm);
   return cut.tubeRadiusMm > 0 ? cut.halfLengthMm - cut.tubeRadiusMm : 2 * cut.halfWidthMm;
 }
+
+/** Area and perimeter of the outer curve and of the tube's at one height, mm² and mm; zeros for no tube. */
+export type Outline = {
+  readonly areaMm2: number;
+  readonly perimeterMm: number;
+  readonly tubeAreaMm2: number;
+  readonly tubePerimeterMm: number;
+};
+
+/** The {@link Outline} of a cake cut level at `heightMm`; above the rim that of the rim. */
+export function outlineAt(geometry: TinGeometry, heightMm: number): Outline {
+  const cut = cutAt(geometry.wall, Math.min(heightMm, geometry.depthMm));
+  const stretch = Math.sqrt(geometry.areaScale);
+  return {
+    areaMm2: cut.outerAreaMm2 * geometry.areaScale,
+    perimeterMm: cut.outerPerimeterMm * stretch,
+    tubeAreaMm2: cut.innerAreaMm2 * geometry.areaScale,
+    tubePerimeterMm: cut.innerPerimeterMm * stretch,
+  };
+}

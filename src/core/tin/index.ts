@@ -1,4 +1,4 @@
-export { rimWidth, spansAt, wettedAreas, type Spans, type WettedAreas } from "./areas";
+export { outlineAt, rimWidth, spansAt, wettedAreas, type Outline, type Spans, type WettedAreas } from "./areas";
 export { tinFamily, type TinFamily } from "./family";
 export type { TinGeometry } from "./geometry";
 export { readTin, type Assumed, type ReadTin, type SizeHabit } from "./read-text";

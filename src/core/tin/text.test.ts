@@ -114,5 +114,5 @@ function normal(tin: Tin): Tin {
     ...turned,
     ...(material === "bright" ? {} : { material }),
     ...(count === 1 && !isCup ? {} : { count }),
-  } as Tin;
+  };
 }

@@ -1,0 +1,18 @@
+import * as z from "zod";
+import { AnswerSchema, CakeInputSchema } from "@/core/cake";
+
+/** The JSON Schema of the plan file, request and answer, as it stands in docs/plan.schema.json. */
+export function planSchemaText(): string {
+  const schema = {
+    $schema: "https://json-schema.org/draft/2020-12/schema",
+    title: "Planning a cake from a file",
+    description: "Lengths in mm, volumes in mL, weights in g, temperatures in °C, times in minutes.",
+    $defs: { request: bare(CakeInputSchema), answer: bare(AnswerSchema) },
+    $ref: "#/$defs/request",
+  };
+  return `${JSON.stringify(schema, null, 2)}\n`;
+}
+
+function bare(schema: z.ZodType): object {
+  return Object.fromEntries(Object.entries(z.toJSONSchema(schema)).filter(([key]) => key !== "$schema"));
+}

@@ -1,0 +1,93 @@
+import { ZERO_C_IN_KELVIN } from "../measure";
+import { levelFor, spansAt, surfaceArea, wettedAreas, type Spans, type TinGeometry } from "../tin";
+import { MATERIAL_FACTS } from "./materials";
+
+/** One tin of batter in the oven. */
+export type BakeCase = {
+  readonly geometry: TinGeometry;
+  readonly batterMl: number;
+  /** True heat of the air, °C. */
+  readonly ovenC: number;
+  readonly isFan: boolean;
+};
+
+const STEFAN_BOLTZMANN = 5.670374419e-8;
+/** ρ0, cp and kl of batter: effective values for flour batters, kg/m³, J/kgK, W/mK. */
+const DENSITY = 950;
+const HEAT_CAPACITY = 2900;
+const CONDUCTIVITY = 0.5;
+/** Raw volume to mean volume over the bake, for which the fit was made. */
+const MEAN_RISE = 2.256;
+/** hc, W/m²K, of still and of fan-driven air. */
+const STILL_AIR = 7;
+const FAN_AIR = 14;
+/** Between tin and batter, m²K/W. */
+const CONTACT = 0.002;
+
+const squareMetres = (mm2: number): number => mm2 / 1e6;
+const metres = (mm: number): number => mm / 1000;
+
+/**
+ * Minutes until the middle of one tin of batter is set, by a closed form fitted to 500 simulated bakes (145 to 200 °C,
+ * 2.6 % rms, worst 8 %; rings 3.3 %). Only the ratio between two cases means anything: see `forecast`.
+ * Lumped time tL, heat through the surface, and conduction time tD, heat through the crumb, give
+ * ln t = ℓ + 0.2869 + 0.2718b + 0.115b² + 0.021b³ - 0.9488θ + 0.1639θb - 0.112θ² - 0.0566ℓ + 0.1943r - 0.0256rb
+ * with b = ln(tD/tL), θ = ln((T-70.8)/100), ℓ = ln tL in minutes, r = the top's share of the heat taken in.
+ * @throws RangeError for an oven that never sets a middle (under 100 °C), or no batter
+ */
+export function closedFormMinutes({ geometry, batterMl, ovenC, isFan }: BakeCase): number {
+  if (!(ovenC >= 100)) throw new RangeError(`oven must be 100 °C or more, got ${ovenC}`);
+  if (!(batterMl > 0)) throw new RangeError(`batter must be above 0 mL, got ${batterMl}`);
+  const wall = MATERIAL_FACTS[geometry.material];
+  const heightMm = levelFor(geometry, MEAN_RISE * batterMl);
+  const wetted = wettedAreas(geometry, heightMm);
+  const floor = squareMetres(wetted.floorMm2);
+  const side = squareMetres(wetted.sideMm2);
+  const tube = squareMetres(wetted.tubeMm2);
+  const top = squareMetres(surfaceArea(geometry, heightMm));
+
+  const moved = isFan ? FAN_AIR : STILL_AIR;
+  const radiated = 4 * STEFAN_BOLTZMANN * ((ovenC + 100) / 2 + ZERO_C_IN_KELVIN) ** 3;
+  const throughTop = 0.25 * moved + 0.622 * radiated;
+  const throughWall = 1 / (1 / (moved + wall.emissivity * radiated) + wall.resistanceM2KPerW + CONTACT);
+  const uptake = throughTop * top + throughWall * (floor + 0.872 * side + 1.139 * tube);
+
+  const heat = DENSITY * HEAT_CAPACITY * (batterMl / 1e6) + 0.767 * wall.heatJPerM2K * (floor + side + tube);
+  const lumpedSeconds = heat / uptake;
+  const conductionSeconds = (DENSITY * HEAT_CAPACITY) / (CONDUCTIVITY * inverseSquareM2(heightMm, spansAt(geometry, heightMm / 2)));
+
+  const b = Math.log(conductionSeconds / lumpedSeconds);
+  const theta = Math.log((ovenC - 70.8) / 100);
+  const lumped = Math.log(lumpedSeconds / 60);
+  const r = (throughTop * top) / uptake;
+  return Math.exp(
+    lumped + 0.2869 + 0.2718 * b + 0.115 * b * b + 0.021 * b ** 3 - 0.9488 * theta + 0.1639 * theta * b - 0.112 * theta * theta
+      - 0.0566 * lumped + 0.1943 * r - 0.0256 * r * b,
+  );
+}
+
+/** 4/z² for the way in from floor and top, and the plan's part for the way in from the sides, 1/m². */
+function inverseSquareM2(heightMm: number, spans: Spans): number {
+  return 4 / metres(heightMm) ** 2 + 1.236 * sideways(spans);
+}
+
+function sideways(spans: Spans): number {
+  switch (spans.kind) {
+    case "round":
+      return 10.95 / metres(spans.diameterMm) ** 2;
+    case "rectangle":
+      return 4 / metres(spans.lengthMm) ** 2 + 4 / metres(spans.widthMm) ** 2;
+    case "ring":
+      // D - d is twice the trough: 16/(D-d)² = 4/w².
+      return 4 / metres(spans.troughMm) ** 2;
+  }
+}
+
+/**
+ * How thick the batter is to the heat, mm: the slab that takes as long to warm to the middle. A wide layer's is nearly
+ * its height; a ring's or a cup's is less, since heat comes in from its sides too.
+ */
+export function heatPathMm(geometry: TinGeometry, batterMl: number): number {
+  const heightMm = levelFor(geometry, MEAN_RISE * batterMl);
+  return 2000 / Math.sqrt(inverseSquareM2(heightMm, spansAt(geometry, heightMm / 2)));
+}

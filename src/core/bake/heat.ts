@@ -1,0 +1,79 @@
+import * as z from "zod";
+import { numberIn, roundTo } from "../measure";
+import type { Material } from "../tin";
+import { closedFormMinutes, type BakeCase } from "./closed-form";
+import { RULE_LESS_C } from "./materials";
+
+/** Heats a cake is baked at, °C. */
+export const OVEN_LIMITS_C = { min: 100, max: 260 } as const;
+const ovenC = numberIn(OVEN_LIMITS_C.min, OVEN_LIMITS_C.max, "°C");
+
+/** The schools: as written whatever the tin; gentler when the batter is thicker; low and slow; or a heat of one's own. */
+export const HeatSchema = z.union([z.enum(["as-written", "gentler", "low"]), z.strictObject({ ovenC })]);
+export type Heat = z.infer<typeof HeatSchema>;
+
+export const OvenSchema = z.strictObject({
+  fan: z.boolean().optional(),
+  /** True temperature minus dial, °C. */
+  readsC: numberIn(-60, 60, "°C difference").optional(),
+  /** The dial's marks, °C apart. */
+  dialStepC: numberIn(0.5, 25, "°C difference").optional(),
+});
+
+/** A fan oven bakes like a still one this much hotter, °C. The usual kitchen rule. */
+const FAN_IS_WORTH_C = 20;
+const GENTLER_C = 15;
+const LOW_C = 30;
+/** Gentler only applies to batter thicker than the recipe's own by more than this, as a ratio. */
+const DEEPER = 1.15;
+
+/** What was done to the recipe's heat. */
+export type HeatReason = "as-written" | "not-thicker" | "gentler" | "low" | "chosen";
+
+export type ChosenHeat = { readonly trueC: number; readonly reason: HeatReason };
+
+/**
+ * True heat for the wanted tins, °C.
+ * @param written the recipe's heat, °C, and whether it means a fan oven
+ * @param thickness how thick the new batter is to the heat over the recipe's own: see `heatPathMm`
+ * @example chosenHeat("gentler", { ovenC: 180, isFan: false }, false, 1.4) // { trueC: 165, reason: "gentler" }
+ */
+export function chosenHeat(heat: Heat, written: { readonly ovenC: number; readonly isFan: boolean }, isFan: boolean, thickness: number): ChosenHeat {
+  if (typeof heat === "object") return { trueC: heat.ovenC, reason: "chosen" };
+  const fanC = (Number(written.isFan) - Number(isFan)) * FAN_IS_WORTH_C;
+  const asWrittenC = written.ovenC + fanC;
+  if (heat === "as-written") return { trueC: asWrittenC, reason: "as-written" };
+  if (heat === "low") return { trueC: asWrittenC - LOW_C, reason: "low" };
+  return thickness > DEEPER ? { trueC: asWrittenC - GENTLER_C, reason: "gentler" } : { trueC: asWrittenC, reason: "not-thicker" };
+}
+
+/**
+ * What to set the dial to for a true heat, rounded to the dial's marks.
+ * @example dialFor(165, -6, 1) // 171
+ */
+export function dialFor(trueC: number, readsC: number, stepC: number): number {
+  return roundTo(trueC - readsC, stepC);
+}
+
+export type MaterialAdvice = {
+  readonly material: Material;
+  /** What the usual kitchen rule takes off the heat, °C. */
+  readonly ruleLessC: number;
+  /** What the model would take off to keep the minutes of the recipe's own material, °C. */
+  readonly modelLessC: number;
+};
+
+/** Heat taken off for a tin of another material than the recipe's, by rule and by model; null when it is the same. */
+export function materialAdvice(bake: BakeCase, written: Material): MaterialAdvice | null {
+  const { material } = bake.geometry;
+  if (material === written) return null;
+  const wanted = closedFormMinutes({ ...bake, geometry: { ...bake.geometry, material: written } });
+  let [low, high] = [-60, 60];
+  for (let step = 0; step < 30; step += 1) {
+    const middle = (low + high) / 2;
+    // Taking heat off makes the bake longer.
+    if (closedFormMinutes({ ...bake, ovenC: Math.max(OVEN_LIMITS_C.min, bake.ovenC - middle) }) < wanted) low = middle;
+    else high = middle;
+  }
+  return { material, ruleLessC: RULE_LESS_C[material] - RULE_LESS_C[written], modelLessC: (low + high) / 2 };
+}

@@ -1,0 +1,1 @@
+export { FILLING_MM, stackHeight } from "./stack";

@@ -1,0 +1,148 @@
+import { describe, expect, it } from "vitest";
+import { parseCakeInput, planAnswer, planCake, AnswerSchema, type CakeInput, type CakePlan } from ".";
+
+/** The harbour supper cake: two 20 cm rounds moved into a 33 x 23. */
+const SUPPER: CakeInput = {
+  recipe: {
+    name: "Blackcurrant and poppy seed layers",
+    batter: { kind: "creamed", volumeMl: 1200, massG: 1030 },
+    reference: { tins: [{ shape: "round", diameterMm: 203, depthMm: 51, count: 2 }], ovenC: 177, minutes: 34 },
+  },
+  tins: [{ shape: "rectangle", lengthMm: 330, widthMm: 229, depthMm: 51 }],
+};
+
+function plan(changes: Partial<CakeInput> = {}, recipe: Partial<CakeInput["recipe"]> = {}): CakePlan {
+  const result = planCake({ ...SUPPER, ...changes, recipe: { ...SUPPER.recipe, ...recipe } });
+  if (!result.ok) throw new Error(JSON.stringify(result.issue));
+  return result.value;
+}
+
+const codes = (things: readonly { readonly code: string }[]): readonly string[] => things.map(({ code }) => code);
+
+describe("a whole plan", () => {
+  it("keeps the batter: the weight of the recipe is the weight in the tins", () => {
+    const { fill, mix, scale } = plan({ tins: [{ shape: "round", diameterMm: 200, depthMm: 50, count: 2 }, { shape: "well", rimMm: 70, depthMm: 32, count: 6 }] });
+    const poured = fill.tins.reduce((sum, tin) => sum + tin.geometry.count * tin.batterG, 0);
+    expect(scale).toBe(1);
+    expect(mix.massG).toBe(1030);
+    expect(Math.abs(poured - 1030)).toBeLessThan(1);
+  });
+
+  it("gives the recipe its own minutes, heat and depth back in its own tins", () => {
+    const { bake, fill, reference } = plan({ tins: SUPPER.recipe.reference.tins });
+    expect(bake).toMatchObject({ likelyMin: 34, ovenC: 177, dialC: 177, reason: "not-thicker" });
+    expect(fill.tins[0]?.depthMm).toBeCloseTo(reference.tins[0]?.depthMm ?? 0, 9);
+  });
+
+  it("is gentler by itself for a deep tin, and only then", () => {
+    expect(plan({ tins: [{ shape: "round", diameterMm: 200, depthMm: 90 }] }).bake).toMatchObject({ reason: "gentler", ovenC: 162 });
+    expect(plan().bake).toMatchObject({ reason: "not-thicker", ovenC: 177 });
+  });
+
+  it("turns the dial for what the oven reads and for a fan", () => {
+    expect(plan({ oven: { readsC: -6 } }).bake).toMatchObject({ ovenC: 177, dialC: 183 });
+    expect(plan({ oven: { fan: true } }).bake).toMatchObject({ ovenC: 157, dialC: 157 });
+    expect(Math.abs(plan({ oven: { fan: true } }).bake.likelyMin - plan().bake.likelyMin)).toBeLessThanOrEqual(1);
+  });
+
+  it("looks first at the quickest tin and waits for the slowest", () => {
+    const { bake } = plan({ tins: [{ shape: "round", diameterMm: 200, depthMm: 50 }, { shape: "well", rimMm: 70, depthMm: 32, count: 12 }] });
+    const [round, cups] = bake.tins;
+    expect(cups?.likelyMin).toBeLessThan(round?.likelyMin ?? 0);
+    expect(bake.firstLookMin).toBe(cups?.firstLookMin);
+    expect(bake.likelyMin).toBe(round?.likelyMin);
+  });
+
+  it("fills each tin to its own limit when asked to be as full as is safe", () => {
+    const { fill, scale } = plan({ scale: "fill-limit", tins: [{ shape: "round", diameterMm: 150, depthMm: 40 }, { shape: "round", diameterMm: 200, depthMm: 70 }] });
+    for (const tin of fill.tins) expect(tin.batterMl).toBeCloseTo(tin.limit.volumeMl, 3);
+    expect(scale).toBeCloseTo(fill.tins.reduce((sum, tin) => sum + tin.batterMl, 0) / 1200, 6);
+    expect(fill.overG).toBe(0);
+  });
+});
+
+describe("a recipe of which only the tins are known", () => {
+  const guessed = plan({}, { batter: undefined });
+
+  it("is taken to be filled to four fifths of the usual half, and says so with the range", () => {
+    // Two cylinders of 203 x 51 mm at 0.4 of their depth hold 1.32 L; the fillet takes a little.
+    expect(guessed.mix.volumeMl).toBeGreaterThan(1300);
+    expect(guessed.mix.volumeMl).toBeLessThan(1321);
+    expect(guessed.mix.volumeRangeMl[0] / guessed.mix.volumeMl).toBeCloseTo(0.75, 2);
+    expect(guessed.mix.volumeRangeMl[1] / guessed.mix.volumeMl).toBeCloseTo(1.25, 2);
+    expect(codes(guessed.remarks)).toEqual(["batter-assumed", "kind-assumed"]);
+  });
+});
+
+describe("remarks", () => {
+  it("are silent when all is known", () => {
+    expect(plan().remarks).toEqual([]);
+  });
+
+  it.each<[string, Partial<CakeInput>, Partial<CakeInput["recipe"]>]>([
+    ["unusual-gravity", {}, { batter: { kind: "creamed", massG: 500, volumeMl: 1200 } }],
+    ["no-reference-minutes", {}, { reference: { tins: SUPPER.recipe.reference.tins, ovenC: 177 } }],
+    ["much-thicker", { tins: [{ shape: "round", diameterMm: 203, depthMm: 90 }] }, {}],
+    ["outside-fit", { heat: { ovenC: 205 } }, {}],
+    ["silicone", { tins: [{ shape: "round", diameterMm: 203, depthMm: 51, material: "silicone", count: 2 }] }, {}],
+    ["strips-unsuited", { strips: true, tins: [{ shape: "loaf", lengthMm: 220, widthMm: 110, depthMm: 70 }] }, {}],
+    ["other-material", { tins: [{ shape: "rectangle", lengthMm: 330, widthMm: 229, depthMm: 51, material: "glass" }] }, {}],
+    ["lines-unread", {}, { lines: ["230 g butter"], batter: { kind: "creamed", massG: 1030 } }],
+  ])("%s", (code, changes, recipe) => {
+    expect(codes(plan(changes, recipe).remarks)).toContain(code);
+  });
+});
+
+describe("cautions, each with a plan that shows it and one that does not", () => {
+  it.each<[string, Partial<CakeInput>]>([
+    ["tray-underneath", { tins: [{ shape: "round", diameterMm: 150, depthMm: 50 }] }],
+    ["thermal-shock", { tins: [{ shape: "rectangle", lengthMm: 330, widthMm: 229, depthMm: 51, material: "glass" }] }],
+    ["spray-residue", { tins: [{ shape: "fluted", diameterMm: 250, depthMm: 90 }] }],
+    ["wet-strips", { strips: true }],
+    ["keep-cold", { finish: { frosting: "cream-cheese" } }],
+  ])("%s", (code, changes) => {
+    expect(codes(plan(changes).cautions)).toContain(code);
+    expect(codes(plan().cautions)).not.toContain(code);
+  });
+
+  it("say how much to take out when the tin is too small, and for how many cups", () => {
+    const [tray] = plan({ tins: [{ shape: "round", diameterMm: 150, depthMm: 50 }] }).cautions;
+    if (tray?.code !== "tray-underneath") throw new Error("no tray");
+    expect(tray.takeOutG).toBeGreaterThan(500);
+    expect(tray.takeOutG).toBeLessThan(1030);
+    expect(tray.cups?.count).toBeGreaterThan(10);
+  });
+});
+
+describe("requests that can't be planned", () => {
+  it.each<[string, unknown, object]>([
+    ["nothing", null, { code: "wrong-type", path: "" }],
+    ["no tins", { ...SUPPER, tins: [] }, { code: "missing", path: "tins" }],
+    ["a field nobody knows", { ...SUPPER, colour: "blue" }, { code: "unknown-field", path: "colour" }],
+    ["a shape nobody knows", { ...SUPPER, tins: [{ shape: "star", depthMm: 50 }] }, { code: "not-a-choice", path: "tins[0].shape", value: "star" }],
+    ["a kind nobody knows", { ...SUPPER, recipe: { ...SUPPER.recipe, batter: { kind: "lumpy" } } }, { code: "not-a-choice", path: "recipe.batter.kind" }],
+    ["a scale nobody knows", { ...SUPPER, scale: "double" }, { code: "not-a-choice", path: "scale", value: "double" }],
+    ["a scale of nothing", { ...SUPPER, scale: 0 }, { code: "out-of-range", path: "scale", value: 0, min: 0.05, max: 20 }],
+    ["an oven that melts", { ...SUPPER, heat: { ovenC: 400 } }, { code: "out-of-range", path: "heat.ovenC", value: 400, max: 260 }],
+    ["21 tins", { ...SUPPER, tins: Array.from({ length: 21 }, () => SUPPER.tins[0]) }, { code: "too-many", path: "tins", value: 21, max: 20 }],
+    ["minutes of a slow cooker", { ...SUPPER, recipe: { ...SUPPER.recipe, reference: { ...SUPPER.recipe.reference, minutes: 241 } } }, { code: "out-of-range", path: "recipe.reference.minutes", max: 240 }],
+  ])("%s", (_name, input, issue) => {
+    expect(parseCakeInput(input)).toMatchObject({ ok: false, issue });
+  });
+
+  it.each<[string, Partial<CakeInput>, Partial<CakeInput["recipe"]>, object]>([
+    ["a weight no batter has", {}, { batter: { massG: 5000, volumeMl: 1000 } }, { path: "recipe.batter.specificGravity", value: 5, max: 1.5 }],
+    ["a tin that contradicts itself", { tins: [{ shape: "tube", diameterMm: 200, depthMm: 100, tubeMm: 190 }] }, {}, { path: "tins[0].tubeMm" }],
+    ["a heat turned down below setting", { heat: "low" }, { reference: { tins: SUPPER.recipe.reference.tins, ovenC: 120 } }, { path: "heat", value: 90, because: "heat-never-sets" }],
+    ["a coat that closes the hole", { tins: [{ shape: "tube", diameterMm: 200, depthMm: 100, tubeMm: 15 }], finish: { cover: "top-and-sides", thicknessMm: 20 } }, {}, { path: "finish.thicknessMm" }],
+  ])("%s is refused when planned", (_name, changes, recipe, issue) => {
+    expect(planCake({ ...SUPPER, ...changes, recipe: { ...SUPPER.recipe, ...recipe } })).toMatchObject({ ok: false, issue });
+  });
+});
+
+it("the answer keeps to its own schema and rounds for a bench", () => {
+  const answer = planAnswer(plan({ tins: [{ shape: "round", diameterMm: 150, depthMm: 50 }] }), { caution: ({ code }) => code, remark: ({ code }) => code });
+  expect(AnswerSchema.parse(answer)).toEqual(answer);
+  expect(answer.fill.tins[0]?.depthMm).toBe(50);
+  expect(answer.cautions).toEqual([{ code: "tray-underneath", text: "tray-underneath" }]);
+});

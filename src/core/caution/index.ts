@@ -1,0 +1,1 @@
+export { cautionsFor, type Caution } from "./cautions";

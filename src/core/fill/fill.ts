@@ -1,0 +1,110 @@
+import { KIND_FACTS, type Batter, type BatterKind } from "../mix";
+import { brimVolume, levelFor, type TinGeometry } from "../tin";
+import { crownHeight, edgeHeight } from "./crown";
+import { leftoverCups, type Cups } from "./cups";
+import { crowningAllowed, fillLimit, type FillLimit } from "./limit";
+import { shareBasis, sharedVolumes, type ShareBasis } from "./share";
+
+/**
+ * `fits`: the highest point in the oven stays inside the rim. `crowns`: it shows above the rim by no more than is usual
+ * for that tin. `overflows`: more than that. `too-thin`: the cake would be a dry biscuit.
+ */
+export type Verdict = "fits" | "crowns" | "overflows" | "too-thin";
+
+/** Edge and top of the cake above the tin's floor, mm. */
+export type CakeHeights = { readonly edgeMm: number; readonly crownTopMm: number };
+
+export type TinFill = {
+  readonly geometry: TinGeometry;
+  readonly brimMl: number;
+  /** Batter in each tin or well. */
+  readonly batterMl: number;
+  readonly batterG: number;
+  readonly depthMm: number;
+  /** By volume; by depth it is depthMm over the tin's depth. */
+  readonly fullFraction: number;
+  readonly limit: FillLimit;
+  /** Highest in the oven. */
+  readonly peak: CakeHeights;
+  /** The highest point of the crown in the oven if the batter rises little or much for its kind, mm. */
+  readonly peakTopRangeMm: readonly [low: number, high: number];
+  /** Cooled and settled. */
+  readonly baked: CakeHeights;
+  readonly verdict: Verdict;
+};
+
+export type Fill = {
+  readonly basis: ShareBasis;
+  readonly tins: readonly TinFill[];
+  /** Batter that no tin has room for, even to the brim, g. */
+  readonly leftoverG: number;
+  /** Batter over the fill limits of all tins, which is better baked in cups, g; 0 when nothing passes its limit. */
+  readonly overG: number;
+  readonly cups: Cups | null;
+};
+
+/** A cake lower than this, cooled, dries before it browns, mm. Judgement. */
+const THIN_CAKE_MM = 15;
+/** Heights this close are the same to any ruler, mm. */
+const SAME_MM = 0.05;
+
+/**
+ * The batter shared over the tins: how deep it stands, how high it goes, and whether it stays inside.
+ * @param tins at least one
+ * @param hasStrips wet strips round the tins, which flatten the crown
+ * @param basis how to share; the one that suits the tins when left out
+ */
+export function fillTins(batter: Batter, tins: readonly TinGeometry[], hasStrips: boolean, basis = shareBasis(tins)): Fill {
+  const groups = tins.map((geometry) => {
+    const limit = fillLimit(batter.kind, geometry, hasStrips);
+    return { geometry, limit, limitMl: limit.volumeMl };
+  });
+  const volumes = sharedVolumes(groups, batter.volumeMl, basis);
+  const fills = groups.map(({ geometry, limit }, index) => tinFill(batter, geometry, limit, volumes[index] ?? 0, hasStrips));
+  const pouredMl = fills.reduce((sum, { geometry, batterMl }) => sum + geometry.count * batterMl, 0);
+  const limitMl = groups.reduce((sum, { geometry, limitMl: each }) => sum + geometry.count * each, 0);
+  // The shares are solved by halving: what is left below a thousandth is the solver's, not the bowl's.
+  const unpouredMl = batter.volumeMl - pouredMl > batter.volumeMl / 1000 ? batter.volumeMl - pouredMl : 0;
+  const isOver = unpouredMl > 0 || fills.some(({ verdict }) => verdict === "overflows");
+  const overMl = isOver ? Math.max(0, batter.volumeMl - limitMl) : 0;
+  return {
+    basis,
+    tins: fills,
+    leftoverG: unpouredMl * batter.specificGravity,
+    overG: overMl * batter.specificGravity,
+    cups: overMl > 0 ? leftoverCups(batter.kind, overMl) : null,
+  };
+}
+
+function tinFill(batter: Batter, geometry: TinGeometry, limit: FillLimit, batterMl: number, hasStrips: boolean): TinFill {
+  const brimMl = brimVolume(geometry);
+  const { rise, settle } = KIND_FACTS[batter.kind];
+  const crownMm = crownHeight(batter.kind, geometry, hasStrips);
+  const heights = (times: number): CakeHeights => {
+    const edgeMm = edgeHeight(geometry, batterMl * times, crownMm);
+    return { edgeMm, crownTopMm: edgeMm + crownMm };
+  };
+  const peak = heights(rise.mid / (1 - settle));
+  const baked = heights(rise.mid);
+  return {
+    geometry,
+    brimMl,
+    batterMl,
+    batterG: batterMl * batter.specificGravity,
+    depthMm: levelFor(geometry, batterMl),
+    fullFraction: batterMl / brimMl,
+    limit,
+    peak,
+    peakTopRangeMm: [heights(rise.low / (1 - settle)).crownTopMm, heights(rise.high / (1 - settle)).crownTopMm],
+    baked,
+    verdict: verdict(batter.kind, geometry, peak, baked),
+  };
+}
+
+function verdict(kind: BatterKind, geometry: TinGeometry, peak: CakeHeights, baked: CakeHeights): Verdict {
+  const above = peak.crownTopMm - geometry.depthMm;
+  const allowed = crowningAllowed(kind, geometry);
+  if (peak.edgeMm > geometry.depthMm - 3 + SAME_MM || above > Math.max(0, allowed) + SAME_MM) return "overflows";
+  if (baked.crownTopMm < THIN_CAKE_MM) return "too-thin";
+  return above > Math.min(0, allowed) + SAME_MM ? "crowns" : "fits";
+}

@@ -1,0 +1,4 @@
+export {
+  ASSUMED_FILL, batterFrom, batterFromTins, BatterSchema, scaledBatter, unusualGravity, USUAL_KIND, type Batter, type BatterBasis, type GivenBatter,
+} from "./batter";
+export { BATTER_KINDS, KIND_FACTS, type BatterKind, type KindFacts, type Spread } from "./kinds";

@@ -1,0 +1,98 @@
+import { fahrenheitFromC, fahrenheitSteps, INCH_MM, roundTo, type Issue, type RangeReason, type Unit } from "@/core/measure";
+import type { Units } from "./quantities";
+
+/** Fields as a baker would name them; the last part of a path decides. */
+const FIELD_NAMES: Readonly<Record<string, string>> = {
+  depthMm: "Depth", diameterMm: "Width across", lengthMm: "Length", widthMm: "Width", sideMm: "Side", rimMm: "Rim of the cup",
+  floorMm: "Floor of the cup", tubeMm: "Tube", taperDeg: "Lean of the wall", cornerMm: "Corner", brimMl: "Water to the brim",
+  count: "Number of tins", ovenC: "Oven", minutes: "Minutes", massG: "Weight of batter", volumeMl: "Volume of batter",
+  specificGravity: "Weight per mL of batter", scale: "Scale", heat: "Heat", readsC: "Oven error", dialStepC: "Dial marks",
+  thicknessMm: "Frosting thickness", marginFraction: "Frosting margin", shape: "Shape", material: "Material", kind: "Kind of batter",
+  tins: "Tins", size: "Size", frosting: "Frosting", cover: "Cover", lines: "Ingredient lines", name: "Name",
+};
+
+const REASONS: Readonly<Record<RangeReason, string>> = {
+  "base-would-close": "the floor would close up",
+  "corner-rounder-than-side": "a corner can't be rounder than half the short side",
+  "fillet-deeper-than-tin": "the rounded foot of the wall is deeper than the tin",
+  "tube-wider-than-tin": "the tube leaves no room for batter",
+  "floor-wider-than-rim": "a cup is no wider below than above",
+  "water-disagrees-with-size": "the water and the sizes disagree by over 15 %: measure again",
+  "hole-would-close": "the hole of the ring would close",
+  "heat-never-sets": "below that the middle never sets, above it the rim burns first",
+};
+
+/**
+ * What is wrong and what would be right, for people: names the value and the allowed range in their own units.
+ * @example issueText({ code: "out-of-range", path: "depthMm", value: 5, min: 10, max: 200, unit: "mm" }, METRIC)
+ * // "Depth 5 mm is too little: 10 to 200 mm."
+ */
+export function issueText(issue: Issue, units: Units): string {
+  const field = fieldName(issue.path);
+  switch (issue.code) {
+    case "out-of-range": {
+      const shown = (value: number): string => measured(value, issue.unit, units);
+      const direction = issue.value < issue.min ? "too little" : "too much";
+      const because = issue.because === undefined ? "" : `; ${REASONS[issue.because]}`;
+      const unit = unitName(issue.unit, units);
+      return `${field} ${shown(issue.value)}${unit} is ${direction}: ${shown(issue.min)} to ${shown(issue.max)}${unit}${because}.`;
+    }
+    case "not-whole":
+      return `${field} ${issue.value} is not a whole number: ${issue.min} to ${issue.max}.`;
+    case "not-a-choice":
+      return `${field} “${issue.value}” is not known: ${issue.allowed.join(", ")}.`;
+    case "wrong-type":
+      return `${field} “${issue.value}” can't be read: ${expectedText(issue.expected)} is needed.`;
+    case "missing":
+      if (issue.path === "size") return "A size is missing: write one like 23 cm, 9 in or 33 x 23 x 5 cm.";
+      if (issue.path === "tins" || issue.path.endsWith(".tins")) return "No tin yet: choose at least one.";
+      return `${field} is missing.`;
+    case "unknown-field":
+      return `“${issue.value}” is not a field that is known here.`;
+    case "unreadable":
+      return issue.value === ""
+        ? "Write a size like 23 cm, 9 in or 33 x 23 x 5 cm."
+        : `“${issue.value}” can't be read: write a size like 23 cm, 9 in or 33 x 23 x 5 cm.`;
+    case "too-many":
+      if (issue.path === "size") return `${issue.value} numbers are too many for a size: at most ${issue.max}.`;
+      return `${field}: ${issue.value} are too many, at most ${issue.max}.`;
+  }
+}
+
+function fieldName(path: string): string {
+  const last = path.split(".").at(-1)?.replace(/\[\d+\]$/u, "") ?? "";
+  return FIELD_NAMES[last] ?? (last === "" ? "The request" : last);
+}
+
+function expectedText(expected: string): string {
+  return { number: "a number", object: "a list of named fields", array: "a list", string: "text", boolean: "true or false" }[expected] ?? expected;
+}
+
+function unitName(unit: Unit, units: Units): string {
+  switch (unit) {
+    case "mm":
+      return units.measure === "us" ? " in" : " mm";
+    case "°C":
+    case "°C difference":
+      return ` °${units.heat}`;
+    case "count":
+      return "";
+    case "times":
+      return " times";
+    case "°":
+      return "°";
+    case "mL":
+    case "g":
+    case "g/mL":
+    case "min":
+      return ` ${unit}`;
+  }
+}
+
+function measured(value: number, unit: Unit, units: Units): string {
+  const shown = (converted: number, step: number): string => String(roundTo(converted, step)).replace("-", "−");
+  if (unit === "mm" && units.measure === "us") return shown(value / INCH_MM, 0.01);
+  if (unit === "°C" && units.heat === "F") return shown(fahrenheitFromC(value), 1);
+  if (unit === "°C difference" && units.heat === "F") return shown(fahrenheitSteps(value), 1);
+  return shown(value, 0.01);
+}

@@ -1,0 +1,27 @@
+import type { HeatReason } from "@/core/bake";
+import type { Verdict } from "@/core/fill";
+import type { Frosting } from "@/core/finish";
+import type { BatterKind } from "@/core/mix";
+
+/** What a baker calls each kind of batter. */
+export const KIND_NAMES: Readonly<Record<BatterKind, string>> = {
+  creamed: "creamed butter", oil: "oil", "hot-liquid": "thin, hot liquid last", whisked: "whisked sponge", chiffon: "chiffon",
+  "white-foam": "egg-white foam", "folded-whites": "whites folded in", pound: "pound", "quick-loaf": "quick loaf", muffin: "muffin",
+  "rich-fruit": "rich fruit", brownie: "brownie", "baked-cheese": "baked cheese",
+};
+
+export const FROSTING_NAMES: Readonly<Record<Frosting, string>> = {
+  "butter-and-sugar": "butter and sugar", "cream-cheese": "cream cheese", "whipped-cream": "whipped cream",
+  "meringue-butter": "meringue butter", "whipped-ganache": "whipped ganache", "boiled-fudge": "boiled fudge", "water-icing": "water icing",
+};
+
+/** The verdict on a filled tin in a few words. */
+export const VERDICT_WORDS: Readonly<Record<Verdict, string>> = {
+  fits: "room to rise", crowns: "crown shows at the rim", overflows: "will pass the rim", "too-thin": "too thin",
+};
+
+/** Why the heat is what it is. */
+export const HEAT_WORDS: Readonly<Record<HeatReason, string>> = {
+  "as-written": "as the recipe says", "not-thicker": "no thicker than written: leave it", gentler: "gentler: thicker than written",
+  low: "low, for the flattest top", chosen: "your own choice",
+};

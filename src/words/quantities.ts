@@ -1,0 +1,122 @@
+import { formatQuantity } from "format-quantity";
+import { fahrenheitFromC, fahrenheitSteps, INCH_MM, kitchenGrams, kitchenMl, OUNCE_G, roundTo, US_CUP_ML } from "@/core/measure";
+import { tinCount, type Material, type Shape, type Tin } from "@/core/tin";
+
+/** How a kitchen reads its measures: centimetres and litres or inches and cups; °C or °F. */
+export type Units = { readonly measure: "metric" | "us"; readonly heat: "C" | "F" };
+
+export const METRIC: Units = { measure: "metric", heat: "C" };
+
+const THIN = "\u202f";
+
+/** Digits in groups of three: 1 220. */
+function grouped(value: number): string {
+  return String(value).replace(/\B(?=(\d{3})+(?!\d))/gu, THIN);
+}
+
+/** 655 g; in a US kitchen with the ounces a scale there shows: 23 oz. */
+export function weightText(massG: number, units: Units): string {
+  const grams = `${grouped(kitchenGrams(massG))}${THIN}g`;
+  if (units.measure === "metric" || massG < 5) return grams;
+  const ounces = massG / OUNCE_G;
+  return `${roundTo(ounces, ounces < 10 ? 0.1 : ounces < 40 ? 0.5 : 1)}${THIN}oz`;
+}
+
+/** 1.4 L, 650 mL; or US cups to the nearest quarter: 2 1/4 cups. */
+export function volumeText(volumeMl: number, units: Units): string {
+  if (units.measure === "metric") {
+    const ml = kitchenMl(volumeMl);
+    return ml < 1000 ? `${ml}${THIN}mL` : `${roundTo(ml / 1000, ml < 10_000 ? 0.05 : 0.1)}${THIN}L`;
+  }
+  const cups = Math.max(0.25, roundTo(volumeMl / US_CUP_ML, 0.25));
+  return `${fraction(cups)} ${cups > 1 ? "cups" : "cup"}`;
+}
+
+/** 23 cm or 9 in; half centimetres below ten, quarter inches. */
+export function lengthText(lengthMm: number, units: Units): string {
+  return `${lengthNumber(lengthMm, units)}${THIN}${units.measure === "metric" ? "cm" : "in"}`;
+}
+
+function lengthNumber(lengthMm: number, units: Units): string {
+  if (units.measure === "us") return fraction(roundTo(lengthMm / INCH_MM, 0.25));
+  const cm = lengthMm / 10;
+  return String(roundTo(cm, cm < 10 ? 0.5 : 1));
+}
+
+/** 16 mm, or to the nearest eighth of an inch: 5/8 in. For depths and thicknesses. */
+export function depthText(depthMm: number, units: Units): string {
+  if (units.measure === "metric") return `${Math.round(depthMm)}${THIN}mm`;
+  const inches = roundTo(depthMm / INCH_MM, 0.125);
+  return `${inches === 0 ? "under 1/8" : fraction(inches)}${THIN}in`;
+}
+
+/** 180 °C, or the nearest mark of a Fahrenheit dial: 350 °F. */
+export function heatText(tempC: number, units: Units): string {
+  return units.heat === "C" ? `${Math.round(tempC)}${THIN}°C` : `${roundTo(fahrenheitFromC(tempC), 5)}${THIN}°F`;
+}
+
+/** A difference of heat: 15 °C is 25 °F on a dial with marks 5 apart. */
+export function heatStepText(differenceC: number, units: Units): string {
+  return units.heat === "C" ? `${Math.round(differenceC)}${THIN}°C` : `${roundTo(fahrenheitSteps(differenceC), 5)}${THIN}°F`;
+}
+
+/** 27 min; 2 h 30 min from two hours on. */
+export function minutesText(minutes: number): string {
+  if (minutes < 120) return `${minutes}${THIN}min`;
+  const rest = minutes % 60;
+  return rest === 0 ? `${minutes / 60}${THIN}h` : `${Math.floor(minutes / 60)}${THIN}h ${rest}${THIN}min`;
+}
+
+/** 760 cm², or square inches. */
+export function areaText(areaMm2: number, units: Units): string {
+  if (units.measure === "us") return `${Math.round(areaMm2 / INCH_MM ** 2)} sq in`;
+  return `${grouped(roundTo(areaMm2 / 100, 10))}${THIN}cm²`;
+}
+
+/** 32 %. */
+export function percentText(share: number): string {
+  return `${Math.round(share * 100)}${THIN}%`;
+}
+
+/** × 1.27; 1 is "the recipe". */
+export function timesText(factor: number): string {
+  return `× ${roundTo(factor, factor < 0.1 ? 0.001 : 0.01)}`;
+}
+
+function fraction(value: number): string {
+  return formatQuantity(value) ?? String(value);
+}
+
+const SHAPE_NAMES: Readonly<Record<Shape, string>> = {
+  round: "round", springform: "springform", square: "square", rectangle: "rectangle", loaf: "loaf", oval: "oval", heart: "heart",
+  hexagon: "hexagon", dome: "dome", ring: "ring", tube: "tube", fluted: "fluted ring", well: "cups", skillet: "skillet",
+  ramekin: "ramekin", mug: "mug",
+};
+
+const MATERIAL_NAMES: Readonly<Record<Material, string>> = {
+  bright: "bright", dark: "dark", glass: "glass", ceramic: "ceramic", silicone: "silicone", "cast-iron": "cast iron",
+};
+
+/** What the material is called. */
+export function materialName(material: Material): string {
+  return MATERIAL_NAMES[material];
+}
+
+/** 2 × round 20 × 5 cm, glass; 12 cups 7 × 3 cm. */
+export function tinText(tin: Tin, units: Units): string {
+  const count = tinCount(tin);
+  const times = tin.shape === "well" ? `${count} ` : count === 1 ? "" : `${count} × `;
+  const sizes = [...planSizes(tin), tin.depthMm].map((mm) => lengthNumber(mm, units)).join(" × ");
+  const unit = units.measure === "metric" ? "cm" : "in";
+  const name = tin.shape === "well" && count === 1 ? "cup" : SHAPE_NAMES[tin.shape];
+  const material = tin.material === undefined || tin.material === "bright" ? "" : `, ${MATERIAL_NAMES[tin.material]}`;
+  return `${times}${name} ${sizes}${THIN}${unit}${material}`;
+}
+
+function planSizes(tin: Tin): readonly number[] {
+  if ("diameterMm" in tin) return [tin.diameterMm];
+  if ("sideMm" in tin) return [tin.sideMm];
+  if ("lengthMm" in tin) return [tin.lengthMm, tin.widthMm];
+  if ("rimMm" in tin) return [tin.rimMm];
+  return [tin.widthMm];
+}

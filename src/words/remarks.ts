@@ -1,0 +1,47 @@
+import { assertNever, roundTo } from "@/core/measure";
+import type { Remark } from "@/core/cake";
+import { KIND_NAMES } from "./kinds";
+import { heatStepText, heatText, materialName, volumeText, type Units } from "./quantities";
+
+/** Something the plan assumes or is unsure of, in plain words. */
+export function remarkText(remark: Remark, units: Units): string {
+  switch (remark.code) {
+    case "batter-assumed":
+      return `The recipe's tins are taken to be filled as usual for a ${KIND_NAMES[remark.kind]} batter, ${volumeText(remark.lowMl, units)} to ${volumeText(remark.highMl, units)} in all. Weigh the batter to be sure.`;
+    case "kind-assumed":
+      return `Taken for a ${KIND_NAMES[remark.kind]} batter, since no kind was given.`;
+    case "lines-unread":
+      return `${remark.count} ingredient ${remark.count === 1 ? "line was" : "lines were"} kept but not weighed; the batter rests on what else was given.`;
+    case "unusual-gravity": {
+      const instead = remark.kinds.map((kind) => KIND_NAMES[kind]).join(" or ");
+      const hint = instead === "" ? "Check weight and volume." : `Check weight and volume, or is it ${instead}?`;
+      return `${roundTo(remark.specificGravity, 0.01)} g per mL does not suit a ${KIND_NAMES[remark.kind]} batter, usually ${remark.low} to ${remark.high}. ${hint}`;
+    }
+    case "no-reference-minutes":
+      return "The recipe names no minutes, so these are only what is usual for its kind, give or take a quarter. Add its minutes to narrow them.";
+    case "much-thicker":
+      return "Much thicker in the tin than in the recipe: usual times disagree here, so look early and often.";
+    case "outside-fit":
+      return `At ${heatText(remark.ovenC, units)} the forecast is on thin ground: it was fitted from ${heatText(145, units)} to ${heatText(200, units)}.`;
+    case "silicone":
+      return "Silicone bakes slower than this forecast says: go by the signs, not by the minute.";
+    case "strips-unsuited":
+      return "Wet strips suit layers and sheets only; the other tins are planned without.";
+    case "other-material":
+      return materialText(remark, units);
+    default:
+      return assertNever(remark);
+  }
+}
+
+function materialText(remark: Extract<Remark, { code: "other-material" }>, units: Units): string {
+  const change = (lessC: number): string => `${heatStepText(Math.abs(lessC), units)} ${lessC >= 0 ? "down" : "up"}`;
+  const model = Math.abs(remark.modelLessC) < 2 ? "no change" : change(remark.modelLessC);
+  const name = materialName(remark.material);
+  const Name = `${name.charAt(0).toUpperCase()}${name.slice(1)}`;
+  if (remark.ruleLessC === 0) return `${Name} against the recipe's tin: ${model} would keep the recipe's minutes. The minutes here already count it.`;
+  if (Math.abs(remark.ruleLessC - remark.modelLessC) <= 5) {
+    return `${Name} instead of the recipe's tin: bakers set the oven ${change(remark.ruleLessC)}, and the forecast agrees. The minutes here are for the heat shown.`;
+  }
+  return `${Name} instead of the recipe's tin: bakers set the oven ${change(remark.ruleLessC)}, the forecast would say ${model}. The minutes here are for the heat shown.`;
+}
