@@ -26,7 +26,7 @@ module.exports = {
     {
       name: "core-is-pure",
       severity: "error",
-      from: { path: "^src/core/", pathNot: "[.]test[.]ts$" },
+      from: { path: "^src/core/", pathNot: "[.]test(-data)?[.]ts$" },
       to: { pathNot: "^src/core/|node_modules/(zod|numeric-quantity)/" },
     },
     {

@@ -5,3 +5,4 @@ export {
   areaText, depthText, heatText, lengthText, materialName, METRIC, minutesText, percentText, timesText, tinText, volumeText, weightText, type Units,
 } from "./quantities";
 export { remarkText } from "./remarks";
+export { storageText } from "./storage";

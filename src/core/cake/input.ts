@@ -17,7 +17,7 @@ const ReferenceSchema = z.strictObject({
   minutes: numberIn(REFERENCE_MINUTES.min, REFERENCE_MINUTES.max, "min").optional(),
 });
 
-export const RecipeSchema = z.strictObject({
+const RecipeSchema = z.strictObject({
   name: z.string().max(200).optional(),
   lines: z.array(z.string().max(1000)).max(500).optional(),
   batter: BatterSchema.optional(),
@@ -40,4 +40,9 @@ export type CakeInput = z.infer<typeof CakeInputSchema>;
 /** A cake's input from outside the program, or the first thing wrong with it. */
 export function parseCakeInput(input: unknown): Result<CakeInput> {
   return parseWith(CakeInputSchema, input);
+}
+
+/** A recipe from outside the program, or the first thing wrong with it. */
+export function parseRecipe(input: unknown): Result<Recipe> {
+  return parseWith(RecipeSchema, input);
 }

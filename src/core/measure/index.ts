@@ -1,4 +1,5 @@
 export { assertNever, bad, good, issueAt, type Issue, type RangeReason, type Result, type Unit } from "./issue";
+export { readMassG, readMinutes, readVolumeMl } from "./measured-text";
 export { readAmount, type ReadAmount } from "./number-text";
 export { kitchenGrams, kitchenMl, roundTo } from "./rounding";
 export { numberIn, parseWith, wholeIn } from "./schema";

@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import * as z from "zod";
 import {
-  cFromFahrenheit, fahrenheitFromC, fahrenheitSteps, kitchenGrams, kitchenMl, mlFromMm3, numberIn, parseWith, readAmount, readTempC,
+  cFromFahrenheit, fahrenheitFromC, fahrenheitSteps, kitchenGrams, kitchenMl, mlFromMm3, numberIn, parseWith, readAmount, readMassG, readMinutes, readTempC, readVolumeMl,
   roundTo, wholeIn,
 } from ".";
 
@@ -109,5 +109,23 @@ describe("values from outside", () => {
 
   it.each([10, 200])("a limit itself is allowed: %d", (depthMm) => {
     expect(parseWith(Schema, { depthMm })).toEqual({ ok: true, value: { depthMm } });
+  });
+});
+
+describe("reading a weight, a volume, a time", () => {
+  it.each<[number | null, number | null]>([
+    [readMassG("1030"), 1030],
+    [readMassG("1.2 kg"), 1200],
+    [readMassG("2 lb 4 oz"), 36 * 28.349523125],
+    [readMassG("2 spoons"), null],
+    [readMassG(""), null],
+    [readVolumeMl("1.2 L"), 1200],
+    [readVolumeMl("5 cups"), 5 * 236.5882365],
+    [readVolumeMl("1200ml"), 1200],
+    [readMinutes("34"), 34],
+    [readMinutes("1 h 10 min"), 70],
+    [readMinutes("about 30"), null],
+  ])("%d is %d", (got, expected) => {
+    expect(got).toBe(expected);
   });
 });

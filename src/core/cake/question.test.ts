@@ -1,0 +1,92 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { askAboutRecipe, FIRST_QUESTION, parseQuestion, planCake, readQuestion, type CakeInput, type Question } from ".";
+
+const METRIC = { size: "metric", heat: "C" } as const;
+const read = (changes: Partial<Question>): ReturnType<typeof readQuestion> => readQuestion({ ...FIRST_QUESTION, ...changes }, METRIC);
+
+function input(changes: Partial<Question> = {}): CakeInput {
+  const { input: found } = read(changes);
+  if (!found.ok) throw new Error(JSON.stringify(found.issue));
+  return found.value;
+}
+
+describe("the question bakers ask most", () => {
+  it("is read whole: two 20 cm rounds at 180 °C for 34 minutes, into a 33 x 23", () => {
+    expect(input()).toMatchObject({
+      recipe: {
+        batter: { kind: "creamed" },
+        reference: { tins: [{ shape: "round", diameterMm: 200, depthMm: 50, count: 2 }], ovenC: 180, minutes: 34 },
+      },
+      tins: [{ shape: "rectangle", lengthMm: 330, widthMm: 230, depthMm: 50 }],
+    });
+    expect(planCake(input()).ok).toBe(true);
+  });
+
+  it("reads several tins, of the recipe and of the kitchen", () => {
+    const found = input({ from: "20 cm round + 12 cups", tins: ["9 in", "6 cups"] });
+    expect(found.recipe.reference.tins).toHaveLength(2);
+    expect(found.tins).toHaveLength(2);
+  });
+
+  it("takes empty minutes, weight and volume as not known", () => {
+    const { recipe } = input({ minutes: " ", weight: "", volume: "" });
+    expect(recipe.reference.minutes).toBeUndefined();
+    expect(recipe.batter).toEqual({ kind: "creamed" });
+    expect(input({ weight: "1.03 kg", volume: "5 cups" }).recipe.batter).toEqual({ kind: "creamed", massG: 1030, volumeMl: 1182.9411825 });
+  });
+});
+
+describe("a box that can't be used", () => {
+  it.each<[Partial<Question>, string, object]>([
+    [{ from: "two zonks" }, "from", { code: "unreadable", value: "zonks" }],
+    [{ heat: "hot" }, "heat", { code: "unreadable", value: "hot" }],
+    [{ heat: "" }, "heat", { code: "missing" }],
+    [{ heat: "90 C" }, "heat", { code: "out-of-range", value: 90, min: 100, max: 260 }],
+    [{ minutes: "2" }, "minutes", { code: "out-of-range", value: 2, min: 5, max: 240 }],
+    [{ minutes: "soon" }, "minutes", { code: "unreadable", value: "soon" }],
+    [{ weight: "-5" }, "weight", { code: "unreadable", value: "-5" }],
+    [{ weight: "2 g" }, "weight", { code: "out-of-range", value: 2, min: 20 }],
+    [{ volume: "90 L" }, "volume", { code: "out-of-range", value: 90_000, max: 60_000 }],
+  ])("%j says so at %s", (changes, box, issue) => {
+    const found = read(changes);
+    expect(found.issues[box as "heat"]).toMatchObject(issue);
+    expect(found.input.ok).toBe(false);
+  });
+
+  it("says which wanted tin is wrong, and reads the others", () => {
+    const found = read({ tins: ["23 cm", "0 cm"] });
+    expect(found.tins.map(({ ok }) => ok)).toEqual([true, false]);
+    expect(found.input).toMatchObject({ ok: false, issue: { path: "tins[1].diameterMm", value: 0 } });
+  });
+
+  it("asks for a tin when there is none", () => {
+    expect(read({ tins: [] }).input).toMatchObject({ ok: false, issue: { code: "missing", path: "tins" } });
+  });
+
+  it("never throws, whatever is typed", () => {
+    const text = fc.string({ unit: "grapheme", maxLength: 40 });
+    fc.assert(fc.property(text, text, text, fc.array(text, { maxLength: 3 }), (from, heat, minutes, tins) => {
+      const found = read({ from, heat, minutes, tins });
+      if (found.input.ok) expect(typeof planCake(found.input.value).ok).toBe("boolean");
+    }));
+  });
+});
+
+describe("questions from outside", () => {
+  it("are taken whole or refused", () => {
+    expect(parseQuestion(FIRST_QUESTION)).toEqual({ ok: true, value: FIRST_QUESTION });
+    expect(parseQuestion({ ...FIRST_QUESTION, kind: "lumpy" })).toMatchObject({ ok: false, issue: { path: "kind", value: "lumpy" } });
+    expect(parseQuestion({ ...FIRST_QUESTION, tins: Array.from({ length: 21 }, () => "9 in") })).toMatchObject({ ok: false, issue: { code: "too-many" } });
+  });
+
+  it("take over what a recipe says, and read back to the same recipe", () => {
+    const recipe = {
+      name: "Malt and hazelnut sheet",
+      batter: { kind: "oil", massG: 1150, volumeMl: 1250 },
+      reference: { tins: [{ shape: "rectangle", lengthMm: 330, widthMm: 230, depthMm: 50 }], ovenC: 175, fan: true, minutes: 32 },
+    } as const satisfies CakeInput["recipe"];
+    const asked = askAboutRecipe(FIRST_QUESTION, { ...recipe, reference: { ...recipe.reference, tins: [...recipe.reference.tins] } });
+    expect(input(asked).recipe).toEqual(recipe);
+  });
+});

@@ -1,0 +1,45 @@
+import { readAmount } from "./number-text";
+import { OUNCE_G, US_CUP_ML } from "./units";
+
+const GRAMS: Readonly<Record<string, number>> = { g: 1, gram: 1, grams: 1, kg: 1000, oz: OUNCE_G, ounce: OUNCE_G, ounces: OUNCE_G, lb: 16 * OUNCE_G, lbs: 16 * OUNCE_G };
+const MILLILITRES: Readonly<Record<string, number>> = { ml: 1, l: 1000, litre: 1000, litres: 1000, liter: 1000, liters: 1000, cup: US_CUP_ML, cups: US_CUP_ML };
+const MINUTES: Readonly<Record<string, number>> = { min: 1, mins: 1, minute: 1, minutes: 1, h: 60, hour: 60, hours: 60 };
+
+/** The sum of amount-and-unit pairs that make up a whole text: `1 h 10 min`; null when anything else stands in it. */
+function readSum(text: string, units: Readonly<Record<string, number>>, bare: string): number | null {
+  let rest = text.trim().toLowerCase();
+  let sum: number | null = null;
+  while (rest !== "") {
+    const amount = readAmount(rest);
+    const unit = /^[a-z]*\.?/u.exec(amount?.rest ?? "")?.[0] ?? "";
+    const factor = units[unit.replace(".", "") || bare];
+    if (amount === null || factor === undefined) return null;
+    sum = (sum ?? 0) + amount.value * factor;
+    rest = amount.rest.slice(unit.length).trimStart();
+  }
+  return sum;
+}
+
+/**
+ * Grams from `1030`, `1030 g`, `1.2 kg`, `2 lb 4 oz`; a bare number is grams. Null when it can't be read.
+ * @example readMassG("1.2 kg") // 1200
+ */
+export function readMassG(text: string): number | null {
+  return readSum(text, GRAMS, "g");
+}
+
+/**
+ * Millilitres from `1200`, `1.2 L`, `5 cups` (US); a bare number is mL. Null when it can't be read.
+ * @example readVolumeMl("1.2 L") // 1200
+ */
+export function readVolumeMl(text: string): number | null {
+  return readSum(text, MILLILITRES, "ml");
+}
+
+/**
+ * Minutes from `34`, `34 min`, `1 h 10 min`; a bare number is minutes. Null when it can't be read.
+ * @example readMinutes("1 h 10 min") // 70
+ */
+export function readMinutes(text: string): number | null {
+  return readSum(text, MINUTES, "min");
+}
