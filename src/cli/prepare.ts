@@ -1,4 +1,7 @@
-import { databaseUrl, migrateDatabase, openDatabase, seedDemoKitchen, storageIssue } from "@/data";
+import { databaseUrl, openDatabase } from "@/data/connection";
+import { migrateDatabase } from "@/data/migrate";
+import { seedDemoKitchen } from "@/data/seed";
+import { storageIssue } from "@/data/storage-issue";
 import { storageText } from "@/words";
 
 /** Brings the kitchen's database up to date before the server starts, and lays in the demo kitchen the first time. */

@@ -120,3 +120,9 @@ function planSizes(tin: Tin): readonly number[] {
   if ("rimMm" in tin) return [tin.rimMm];
   return [tin.widthMm];
 }
+
+/** 203 mm, or 8 in to the eighth: a size as measured, for a drawing. */
+export function exactLengthText(lengthMm: number, units: Units): string {
+  if (units.measure === "metric") return `${Math.round(lengthMm)}${THIN}mm`;
+  return `${fraction(roundTo(lengthMm / INCH_MM, 0.125))}${THIN}in`;
+}

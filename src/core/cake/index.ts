@@ -1,3 +1,4 @@
+export { chosenPieces, withPieces } from "./chosen-tins";
 export { AnswerSchema, planAnswer, type Answer, type PlanWords } from "./answer";
 export { CakeInputSchema, parseCakeInput, parseRecipe, type CakeInput, type Recipe } from "./input";
 export { planCake, type Bake, type CakePlan } from "./plan";

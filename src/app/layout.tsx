@@ -1,0 +1,42 @@
+import type { Metadata, Viewport } from "next";
+import { cookies } from "next/headers";
+import { connection } from "next/server";
+import { NuqsAdapter } from "nuqs/adapters/next/app";
+import type { ReactNode } from "react";
+import { Header } from "@/components/frame/header";
+import { ToastProvider } from "@/components/frame/toasts";
+import { UnitsProvider } from "@/components/frame/units";
+import { UNITS_COOKIE, unitsFromCookie } from "@/components/frame/units-cookie";
+import "./globals.css";
+
+export const metadata: Metadata = {
+  title: { default: "Steady Tin", template: "%s · Steady Tin" },
+  description: "The recipe's tin to your tin: how much batter, how hot, how long, and will it overflow?",
+};
+
+export const viewport: Viewport = { width: "device-width", initialScale: 1, themeColor: "#12304a" };
+
+export default async function RootLayout({ children }: { readonly children: ReactNode }) {
+  // Every page carries its own nonce, so none can be made ahead of the request.
+  await connection();
+  const units = unitsFromCookie((await cookies()).get(UNITS_COOKIE)?.value);
+  return (
+    <html lang="en">
+      <body>
+        <a href="#work" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-white focus:p-3">
+          Skip to the work
+        </a>
+        <NuqsAdapter>
+          <UnitsProvider initial={units}>
+            <ToastProvider>
+              <Header />
+              <main id="work" className="mx-auto max-w-7xl px-3 py-4 md:px-6">
+                {children}
+              </main>
+            </ToastProvider>
+          </UnitsProvider>
+        </NuqsAdapter>
+      </body>
+    </html>
+  );
+}

@@ -1,0 +1,18 @@
+import Link from "next/link";
+
+export default function NotFound() {
+  return (
+    <div className="panel space-y-3 p-6">
+      <h1 className="text-2xl">There is nothing here</h1>
+      <p>The page, or the cake it showed, is not in this kitchen.</p>
+      <p className="flex gap-3">
+        <Link href="/" className="button button-next">
+          To the bench
+        </Link>
+        <Link href="/cakes" className="button">
+          To the cakes
+        </Link>
+      </p>
+    </div>
+  );
+}

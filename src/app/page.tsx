@@ -1,0 +1,31 @@
+import { BenchInAddress } from "@/components/bench/bench-in-address";
+import { CakeCards } from "@/components/cakes/cake-cards";
+import { Trouble } from "@/components/frame/trouble";
+import { kitchenDatabase, listCakes, listRecipes, listTins, stored } from "@/data";
+import { storageText } from "@/words";
+import { keepCake } from "./cakes/actions";
+
+/** How many of the last changed cakes stand below the bench. */
+const RECENT = 3;
+
+export default async function BenchPage() {
+  const kitchen = await stored(async () => {
+    const database = kitchenDatabase();
+    return { cakes: await listCakes(database), recipes: await listRecipes(database), cupboard: await listTins(database) };
+  });
+  const { cakes, recipes, cupboard } = kitchen.ok ? kitchen.value : { cakes: [], recipes: [], cupboard: [] };
+  return (
+    <div className="space-y-5">
+      {!kitchen.ok && <Trouble text={`${storageText(kitchen.issue)} The bench works all the same; cakes can't be kept meanwhile.`} />}
+      <BenchInAddress recipes={recipes} cupboard={cupboard} keep={keepCake} />
+      {cakes.length > 0 && (
+        <section aria-labelledby="kept" className="no-print">
+          <h2 id="kept" className="mb-2 text-[19px]">
+            Kept cakes
+          </h2>
+          <CakeCards cakes={cakes.slice(0, RECENT)} />
+        </section>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,46 @@
+"use client";
+
+import dynamic from "next/dynamic";
+import { useState } from "react";
+import { useQueryStates } from "nuqs";
+import type { Question } from "@/core/cake";
+import { Bench } from "./bench";
+import { BENCH_ADDRESS } from "./bench-address";
+import type { RecipeChoice } from "./recipe-side";
+import type { TinChoice } from "./tins-side";
+
+const KeepCake = dynamic(() => import("./keep-cake").then((module) => module.KeepCake), { ssr: false });
+
+export type Kept = { readonly ok: true; readonly id: string } | { readonly ok: false; readonly message: string };
+
+type BenchInAddressProps = {
+  readonly recipes: readonly RecipeChoice[];
+  readonly cupboard: readonly TinChoice[];
+  readonly keep: (name: string, question: Question) => Promise<Kept>;
+};
+
+/** The bench whose question lives in the address, so that it can be bookmarked and shared, and kept as a cake. */
+export function BenchInAddress({ recipes, cupboard, keep }: BenchInAddressProps) {
+  const [address, setAddress] = useQueryStates(BENCH_ADDRESS, { history: "replace" });
+  const [isKeeping, setIsKeeping] = useState(false);
+  const question: Question = address;
+  return (
+    <>
+      <Bench
+        question={question}
+        onChange={(changes) => void setAddress(changes)}
+        recipes={recipes}
+        cupboard={cupboard}
+        heading={
+          <div className="flex flex-wrap items-center justify-between gap-2">
+            <h1 className="text-[27px]">Same batter, other tin</h1>
+            <button type="button" className="button button-next no-print" aria-haspopup="dialog" onClick={() => setIsKeeping(true)}>
+              Keep this as a cake
+            </button>
+          </div>
+        }
+      />
+      {isKeeping && <KeepCake question={question} keep={keep} onClose={() => setIsKeeping(false)} />}
+    </>
+  );
+}

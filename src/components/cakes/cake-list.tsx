@@ -1,0 +1,85 @@
+"use client";
+
+import { useState } from "react";
+import Link from "next/link";
+import { useRouter } from "next/navigation";
+import { Copy, Pencil, Trash2 } from "lucide-react";
+import { readTin } from "@/core/tin";
+import { useTell } from "../frame/toasts";
+import { useUnits } from "../frame/units";
+import { EmptyTin } from "../section/empty-tin";
+import { cakeSummary, type ListedCake } from "./cake-summary";
+import { RenameSheet } from "./rename-sheet";
+
+type Outcome = { readonly ok: true } | { readonly ok: false; readonly message: string };
+
+export type CakeActions = {
+  readonly renameCake: (id: string, name: string) => Promise<Outcome>;
+  readonly copyCake: (id: string, name: string) => Promise<Outcome>;
+  readonly removeCake: (id: string) => Promise<Outcome>;
+  readonly bringBackCake: (id: string) => Promise<Outcome>;
+};
+
+const UNREACHABLE: Outcome = { ok: false, message: "The kitchen's server can't be reached. Nothing was changed; try again." };
+
+/** All cakes: open, rename, duplicate, delete with undo. */
+export function CakeList({ cakes, actions }: { readonly cakes: readonly ListedCake[]; readonly actions: CakeActions }) {
+  const { units } = useUnits();
+  const [renaming, setRenaming] = useState<ListedCake | null>(null);
+  const tell = useTell();
+  const router = useRouter();
+
+  async function act(work: () => Promise<Outcome>, done: () => void): Promise<void> {
+    const outcome = await work().catch(() => UNREACHABLE);
+    if (outcome.ok) done();
+    else tell(outcome.message);
+    router.refresh();
+  }
+
+  function remove(cake: ListedCake): void {
+    const undo = (): void => void act(() => actions.bringBackCake(cake.id), () => tell(`“${cake.name}” is back.`));
+    void act(() => actions.removeCake(cake.id), () => tell(`Deleted “${cake.name}”.`, { name: "Undo", run: undo }));
+  }
+
+  return (
+    <>
+      <ul className="panel divide-y-[1.5px] divide-line">
+        {cakes.map((cake) => {
+          const { tins, facts } = cakeSummary(cake.question, units);
+          return (
+            <li key={cake.id} className="flex flex-wrap items-center gap-x-4 gap-y-2 px-4 py-3">
+              <span className="flex w-28 shrink-0 items-end justify-center max-sm:hidden">
+                <Thumbnail cake={cake} />
+              </span>
+              <div className="min-w-0 flex-1 basis-56">
+                <Link href={`/cakes/${cake.id}`} className="text-[17px] font-semibold break-words underline-offset-4 hover:underline">
+                  {cake.name}
+                </Link>
+                <p className="text-[14px] text-ink-2">{tins}</p>
+                <p className="text-[14px] text-ink-2">{facts}</p>
+              </div>
+              <div className="flex gap-1.5">
+                <button type="button" className="button !px-2.5" aria-label={`Rename ${cake.name}`} onClick={() => setRenaming(cake)}>
+                  <Pencil size={17} aria-hidden />
+                </button>
+                <button type="button" className="button !px-2.5" aria-label={`Duplicate ${cake.name}`} onClick={() => void act(() => actions.copyCake(cake.id, cake.name), () => tell(`Copied “${cake.name}”.`))}>
+                  <Copy size={17} aria-hidden />
+                </button>
+                <button type="button" className="button !px-2.5" aria-label={`Delete ${cake.name}`} onClick={() => remove(cake)}>
+                  <Trash2 size={17} aria-hidden />
+                </button>
+              </div>
+            </li>
+          );
+        })}
+      </ul>
+      {renaming !== null && <RenameSheet cake={renaming} rename={actions.renameCake} onClose={() => setRenaming(null)} />}
+    </>
+  );
+}
+
+function Thumbnail({ cake }: { readonly cake: ListedCake }) {
+  const { units } = useUnits();
+  const first = readTin(cake.question?.tins[0] ?? "", units.measure);
+  return first.ok ? <EmptyTin tin={first.value.tin} pxPerMm={0.28} /> : null;
+}

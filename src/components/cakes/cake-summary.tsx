@@ -1,0 +1,24 @@
+"use client";
+
+import { planCake, readQuestion, type Question } from "@/core/cake";
+import { heatText, minutesText, tinText, VERDICT_WORDS, weightText, type Units } from "@/words";
+import { worstFill } from "../bench/describe";
+
+export type ListedCake = { readonly id: string; readonly name: string; readonly question: Question | null };
+
+/** A cake in two lines: into which tins, and what matters when baking it. */
+export function cakeSummary(question: Question | null, units: Units): { readonly tins: string; readonly facts: string } {
+  if (question === null) return { tins: "What it was planned from can't be read", facts: "" };
+  const { input } = readQuestion(question, { size: units.measure, heat: units.heat });
+  const plan = input.ok ? planCake(input.value) : input;
+  if (!input.ok || !plan.ok) return { tins: question.tins.join(", ") || "no tin yet", facts: "not finished yet" };
+  const { bake, finish, fill } = plan.value;
+  const worst = worstFill(fill.tins);
+  const facts = [
+    heatText(bake.dialC, units),
+    `look first at ${minutesText(bake.firstLookMin)}`,
+    finish.cover === "none" ? "no frosting" : `${weightText(finish.massG, units)} frosting`,
+    ...(worst === undefined || worst.verdict === "fits" ? [] : [VERDICT_WORDS[worst.verdict]]),
+  ];
+  return { tins: fill.tins.map(({ geometry }) => tinText(geometry.tin, units)).join(" and "), facts: facts.join(" · ") };
+}

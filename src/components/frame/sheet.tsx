@@ -1,0 +1,28 @@
+"use client";
+
+import type { ReactNode } from "react";
+import { X } from "lucide-react";
+import { Dialog } from "radix-ui";
+
+/** A sheet over the page with one thing to do on it; Escape or a tap outside closes it. */
+export function Sheet({ title, onClose, children }: { readonly title: string; readonly onClose: () => void; readonly children: ReactNode }) {
+  return (
+    <Dialog.Root open onOpenChange={(isOpen) => { if (!isOpen) onClose(); }}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/50" />
+        <Dialog.Content
+          aria-describedby={undefined}
+          className="fixed top-1/2 left-1/2 z-50 max-h-[90dvh] w-[min(94vw,560px)] -translate-x-1/2 -translate-y-1/2 overflow-y-auto rounded-panel bg-paper p-5"
+        >
+          <div className="mb-3 flex items-center justify-between gap-4">
+            <Dialog.Title className="text-xl">{title}</Dialog.Title>
+            <Dialog.Close className="button !px-2.5" aria-label="Close">
+              <X size={18} aria-hidden />
+            </Dialog.Close>
+          </div>
+          {children}
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}
