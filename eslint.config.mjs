@@ -24,7 +24,7 @@ export default tseslint.config(
   {
     files: ["**/*.mjs", "**/*.cjs"],
     languageOptions: {
-      globals: { process: "readonly", console: "readonly", URL: "readonly", setTimeout: "readonly", clearTimeout: "readonly", module: "writable", fetch: "readonly" },
+      globals: { process: "readonly", console: "readonly", URL: "readonly", setTimeout: "readonly", clearTimeout: "readonly", setInterval: "readonly", clearInterval: "readonly", module: "writable", fetch: "readonly" },
     },
   },
 );

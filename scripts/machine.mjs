@@ -9,6 +9,13 @@ export const ROOT = fileURLToPath(new URL("..", import.meta.url));
 export const NEXT = join("node_modules", "next", "dist", "bin", "next");
 export const TSX = join("node_modules", "tsx", "dist", "cli.mjs");
 
+/** Debian's browser, and what it needs to run here without looking for a network. */
+export const CHROMIUM = "/usr/bin/chromium";
+export const CHROMIUM_ARGS = [
+  "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update",
+  "--disable-sync",
+];
+
 const NEEDED = [20, 19];
 
 /** Ends with a clear message when this Node is too old. */

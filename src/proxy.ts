@@ -1,6 +1,5 @@
 import { NextResponse, type NextRequest } from "next/server";
 
-
 /** A strict content policy with a nonce of its own for every page, and the usual security headers. */
 export function proxy(request: NextRequest): NextResponse {
   const nonce = Buffer.from(crypto.randomUUID()).toString("base64");

@@ -1,6 +1,5 @@
 import type { Metadata, Viewport } from "next";
 import { cookies } from "next/headers";
-import { connection } from "next/server";
 import { NuqsAdapter } from "nuqs/adapters/next/app";
 import type { ReactNode } from "react";
 import { Header } from "@/components/frame/header";
@@ -8,6 +7,9 @@ import { ToastProvider } from "@/components/frame/toasts";
 import { UnitsProvider } from "@/components/frame/units";
 import { UNITS_COOKIE, unitsFromCookie } from "@/components/frame/units-cookie";
 import "./globals.css";
+
+/** Every page carries its own nonce and the kitchen's own data, so none can be made ahead of the request. */
+export const dynamic = "force-dynamic";
 
 export const metadata: Metadata = {
   title: { default: "Steady Tin", template: "%s · Steady Tin" },
@@ -17,8 +19,6 @@ export const metadata: Metadata = {
 export const viewport: Viewport = { width: "device-width", initialScale: 1, themeColor: "#12304a" };
 
 export default async function RootLayout({ children }: { readonly children: ReactNode }) {
-  // Every page carries its own nonce, so none can be made ahead of the request.
-  await connection();
   const units = unitsFromCookie((await cookies()).get(UNITS_COOKIE)?.value);
   return (
     <html lang="en">
@@ -30,7 +30,7 @@ export default async function RootLayout({ children }: { readonly children: Reac
           <UnitsProvider initial={units}>
             <ToastProvider>
               <Header />
-              <main id="work" className="mx-auto max-w-7xl px-3 py-4 md:px-6">
+              <main id="work" className="mx-auto max-w-7xl px-3 py-3 md:px-6">
                 {children}
               </main>
             </ToastProvider>

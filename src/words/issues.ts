@@ -5,7 +5,7 @@ import type { Units } from "./quantities";
 const FIELD_NAMES: Readonly<Record<string, string>> = {
   depthMm: "Depth", diameterMm: "Width across", lengthMm: "Length", widthMm: "Width", sideMm: "Side", rimMm: "Rim of the cup",
   floorMm: "Floor of the cup", tubeMm: "Tube", taperDeg: "Lean of the wall", cornerMm: "Corner", brimMl: "Water to the brim",
-  count: "Number of tins", ovenC: "Oven", minutes: "Minutes", massG: "Weight of batter", volumeMl: "Volume of batter",
+  count: "Number of tins", ovenC: "Heat", minutes: "Minutes", massG: "Weight of batter", volumeMl: "Volume of batter",
   specificGravity: "Weight per mL of batter", scale: "Scale", heat: "Heat", readsC: "Oven error", dialStepC: "Dial marks",
   thicknessMm: "Frosting thickness", marginFraction: "Frosting margin", shape: "Shape", material: "Material", kind: "Kind of batter",
   tins: "Tins", size: "Size", frosting: "Frosting", cover: "Cover", lines: "Ingredient lines", name: "Name",
@@ -22,17 +22,26 @@ const REASONS: Readonly<Record<RangeReason, string>> = {
   "heat-never-sets": "below that the middle never sets, above it the rim burns first",
 };
 
+/** What a box takes, by the field it fills. */
+const EXAMPLES: Readonly<Record<string, string>> = {
+  size: "a size like 23 cm, 9 in or 33 x 23 x 5 cm",
+  ovenC: "a heat like 180 °C or 350 °F",
+  minutes: "minutes like 34 min or 1 h 10 min",
+  massG: "a weight like 1030 g or 2 lb 4 oz",
+  volumeMl: "a volume like 1.2 L or 5 cups",
+};
+
 /**
  * What is wrong and what would be right, for people: names the value and the allowed range in their own units.
  * @example issueText({ code: "out-of-range", path: "depthMm", value: 5, min: 10, max: 200, unit: "mm" }, METRIC)
- * // "Depth 5 mm is too little: 10 to 200 mm."
+ * // "Depth 5 mm is too shallow: 10 to 200 mm."
  */
 export function issueText(issue: Issue, units: Units): string {
   const field = fieldName(issue.path);
   switch (issue.code) {
     case "out-of-range": {
       const shown = (value: number): string => measured(value, issue.unit, units);
-      const direction = issue.value < issue.min ? "too little" : "too much";
+      const direction = directionWords(issue.path, issue.unit)[issue.value < issue.min ? 0 : 1];
       const because = issue.because === undefined ? "" : `; ${REASONS[issue.because]}`;
       const unit = unitName(issue.unit, units);
       return `${field} ${shown(issue.value)}${unit} is ${direction}: ${shown(issue.min)} to ${shown(issue.max)}${unit}${because}.`;
@@ -43,25 +52,52 @@ export function issueText(issue: Issue, units: Units): string {
       return `${field} “${issue.value}” is not known: ${issue.allowed.join(", ")}.`;
     case "wrong-type":
       return `${field} “${issue.value}” can't be read: ${expectedText(issue.expected)} is needed.`;
-    case "missing":
-      if (issue.path === "size") return "A size is missing: write one like 23 cm, 9 in or 33 x 23 x 5 cm.";
+    case "missing": {
       if (issue.path === "tins" || issue.path.endsWith(".tins")) return "No tin yet: choose at least one.";
-      return `${field} is missing.`;
+      const example = EXAMPLES[last(issue.path)];
+      return example === undefined ? `${field} is missing.` : `${field} is missing: write ${example}.`;
+    }
     case "unknown-field":
       return `“${issue.value}” is not a field that is known here.`;
-    case "unreadable":
-      return issue.value === ""
-        ? "Write a size like 23 cm, 9 in or 33 x 23 x 5 cm."
-        : `“${issue.value}” can't be read: write a size like 23 cm, 9 in or 33 x 23 x 5 cm.`;
+    case "unreadable": {
+      const example = EXAMPLES[last(issue.path)] ?? issue.expected;
+      return issue.value === "" ? `Write ${example}.` : `“${issue.value}” can't be read: write ${example}.`;
+    }
     case "too-many":
       if (issue.path === "size") return `${issue.value} numbers are too many for a size: at most ${issue.max}.`;
       return `${field}: ${issue.value} are too many, at most ${issue.max}.`;
   }
 }
 
+function directionWords(path: string, unit: Unit): readonly [under: string, over: string] {
+  if (path.endsWith("depthMm")) return ["too shallow", "too deep"];
+  switch (unit) {
+    case "mm":
+      return ["too small", "too large"];
+    case "°C":
+    case "°C difference":
+      return ["too low", "too high"];
+    case "min":
+      return ["too short", "too long"];
+    case "count":
+      return ["too few", "too many"];
+    case "g/mL":
+      return ["too light", "too heavy"];
+    case "mL":
+    case "g":
+    case "°":
+    case "times":
+      return ["too little", "too much"];
+  }
+}
+
+function last(path: string): string {
+  return path.split(".").at(-1)?.replace(/\[\d+\]$/u, "") ?? "";
+}
+
 function fieldName(path: string): string {
-  const last = path.split(".").at(-1)?.replace(/\[\d+\]$/u, "") ?? "";
-  return FIELD_NAMES[last] ?? (last === "" ? "The request" : last);
+  const field = last(path);
+  return FIELD_NAMES[field] ?? (field === "" ? "The request" : field);
 }
 
 function expectedText(expected: string): string {

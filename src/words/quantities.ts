@@ -7,7 +7,10 @@ export type Units = { readonly measure: "metric" | "us"; readonly heat: "C" | "F
 
 export const METRIC: Units = { measure: "metric", heat: "C" };
 
+/** Between the groups of a long number. */
 const THIN = "\u202f";
+/** Between a figure and its unit: wide enough that they never touch, and never broken over two lines. */
+const GAP = "\u00a0";
 
 /** Digits in groups of three: 1 220. */
 function grouped(value: number): string {
@@ -16,17 +19,17 @@ function grouped(value: number): string {
 
 /** 655 g; in a US kitchen with the ounces a scale there shows: 23 oz. */
 export function weightText(massG: number, units: Units): string {
-  const grams = `${grouped(kitchenGrams(massG))}${THIN}g`;
+  const grams = `${grouped(kitchenGrams(massG))}${GAP}g`;
   if (units.measure === "metric" || massG < 5) return grams;
   const ounces = massG / OUNCE_G;
-  return `${roundTo(ounces, ounces < 10 ? 0.1 : ounces < 40 ? 0.5 : 1)}${THIN}oz`;
+  return `${roundTo(ounces, ounces < 10 ? 0.1 : ounces < 40 ? 0.5 : 1)}${GAP}oz`;
 }
 
 /** 1.4 L, 650 mL; or US cups to the nearest quarter: 2 1/4 cups. */
 export function volumeText(volumeMl: number, units: Units): string {
   if (units.measure === "metric") {
     const ml = kitchenMl(volumeMl);
-    return ml < 1000 ? `${ml}${THIN}mL` : `${roundTo(ml / 1000, ml < 10_000 ? 0.05 : 0.1)}${THIN}L`;
+    return ml < 1000 ? `${ml}${GAP}mL` : `${roundTo(ml / 1000, ml < 10_000 ? 0.05 : 0.1)}${GAP}L`;
   }
   const cups = Math.max(0.25, roundTo(volumeMl / US_CUP_ML, 0.25));
   return `${fraction(cups)} ${cups > 1 ? "cups" : "cup"}`;
@@ -34,7 +37,7 @@ export function volumeText(volumeMl: number, units: Units): string {
 
 /** 23 cm or 9 in; half centimetres below ten, quarter inches. */
 export function lengthText(lengthMm: number, units: Units): string {
-  return `${lengthNumber(lengthMm, units)}${THIN}${units.measure === "metric" ? "cm" : "in"}`;
+  return `${lengthNumber(lengthMm, units)}${GAP}${units.measure === "metric" ? "cm" : "in"}`;
 }
 
 function lengthNumber(lengthMm: number, units: Units): string {
@@ -45,37 +48,37 @@ function lengthNumber(lengthMm: number, units: Units): string {
 
 /** 16 mm, or to the nearest eighth of an inch: 5/8 in. For depths and thicknesses. */
 export function depthText(depthMm: number, units: Units): string {
-  if (units.measure === "metric") return `${Math.round(depthMm)}${THIN}mm`;
+  if (units.measure === "metric") return `${Math.round(depthMm)}${GAP}mm`;
   const inches = roundTo(depthMm / INCH_MM, 0.125);
-  return `${inches === 0 ? "under 1/8" : fraction(inches)}${THIN}in`;
+  return `${inches === 0 ? "under 1/8" : fraction(inches)}${GAP}in`;
 }
 
 /** 180 °C, or the nearest mark of a Fahrenheit dial: 350 °F. */
 export function heatText(tempC: number, units: Units): string {
-  return units.heat === "C" ? `${Math.round(tempC)}${THIN}°C` : `${roundTo(fahrenheitFromC(tempC), 5)}${THIN}°F`;
+  return units.heat === "C" ? `${Math.round(tempC)}${GAP}°C` : `${roundTo(fahrenheitFromC(tempC), 5)}${GAP}°F`;
 }
 
 /** A difference of heat: 15 °C is 25 °F on a dial with marks 5 apart. */
 export function heatStepText(differenceC: number, units: Units): string {
-  return units.heat === "C" ? `${Math.round(differenceC)}${THIN}°C` : `${roundTo(fahrenheitSteps(differenceC), 5)}${THIN}°F`;
+  return units.heat === "C" ? `${Math.round(differenceC)}${GAP}°C` : `${roundTo(fahrenheitSteps(differenceC), 5)}${GAP}°F`;
 }
 
 /** 27 min; 2 h 30 min from two hours on. */
 export function minutesText(minutes: number): string {
-  if (minutes < 120) return `${minutes}${THIN}min`;
+  if (minutes < 120) return `${minutes}${GAP}min`;
   const rest = minutes % 60;
-  return rest === 0 ? `${minutes / 60}${THIN}h` : `${Math.floor(minutes / 60)}${THIN}h ${rest}${THIN}min`;
+  return rest === 0 ? `${minutes / 60}${GAP}h` : `${Math.floor(minutes / 60)}${GAP}h ${rest}${GAP}min`;
 }
 
 /** 760 cm², or square inches. */
 export function areaText(areaMm2: number, units: Units): string {
   if (units.measure === "us") return `${Math.round(areaMm2 / INCH_MM ** 2)} sq in`;
-  return `${grouped(roundTo(areaMm2 / 100, 10))}${THIN}cm²`;
+  return `${grouped(roundTo(areaMm2 / 100, 10))}${GAP}cm²`;
 }
 
 /** 32 %. */
 export function percentText(share: number): string {
-  return `${Math.round(share * 100)}${THIN}%`;
+  return `${Math.round(share * 100)}${GAP}%`;
 }
 
 /** × 1.27; 1 is "the recipe". */
@@ -110,7 +113,7 @@ export function tinText(tin: Tin, units: Units): string {
   const unit = units.measure === "metric" ? "cm" : "in";
   const name = tin.shape === "well" && count === 1 ? "cup" : SHAPE_NAMES[tin.shape];
   const material = tin.material === undefined || tin.material === "bright" ? "" : `, ${MATERIAL_NAMES[tin.material]}`;
-  return `${times}${name} ${sizes}${THIN}${unit}${material}`;
+  return `${times}${name} ${sizes}${GAP}${unit}${material}`;
 }
 
 function planSizes(tin: Tin): readonly number[] {
@@ -123,6 +126,6 @@ function planSizes(tin: Tin): readonly number[] {
 
 /** 203 mm, or 8 in to the eighth: a size as measured, for a drawing. */
 export function exactLengthText(lengthMm: number, units: Units): string {
-  if (units.measure === "metric") return `${Math.round(lengthMm)}${THIN}mm`;
-  return `${fraction(roundTo(lengthMm / INCH_MM, 0.125))}${THIN}in`;
+  if (units.measure === "metric") return `${Math.round(lengthMm)}${GAP}mm`;
+  return `${fraction(roundTo(lengthMm / INCH_MM, 0.125))}${GAP}in`;
 }

@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { areaText, cautionText, depthText, heatText, issueText, lengthText, METRIC, minutesText, percentText, remarkText, timesText, tinText, volumeText, weightText, type Units } from ".";
 
 const US: Units = { measure: "us", heat: "F" };
-const plain = (text: string): string => text.replaceAll("\u202f", " ");
+const plain = (text: string): string => text.replaceAll(/[\u00a0\u202f]/gu, " ");
 
 describe("quantities as a person says them", () => {
   it.each<[string, string]>([
@@ -36,14 +36,16 @@ describe("quantities as a person says them", () => {
 
 describe("issues name the value and what would be right", () => {
   it.each<[Parameters<typeof issueText>[0], Units, string]>([
-    [{ code: "out-of-range", path: "tins[0].depthMm", value: 5, min: 10, max: 200, unit: "mm" }, METRIC, "Depth 5 mm is too little: 10 to 200 mm."],
-    [{ code: "out-of-range", path: "depthMm", value: 254, min: 10, max: 200, unit: "mm" }, US, "Depth 10 in is too much: 0.39 to 7.87 in."],
-    [{ code: "out-of-range", path: "heat.ovenC", value: 400, min: 100, max: 260, unit: "°C" }, US, "Oven 752 °F is too much: 212 to 500 °F."],
-    [{ code: "out-of-range", path: "tubeMm", value: 190, min: 10, max: 130, unit: "mm", because: "tube-wider-than-tin" }, METRIC, "Tube 190 mm is too much: 10 to 130 mm; the tube leaves no room for batter."],
-    [{ code: "out-of-range", path: "oven.readsC", value: -90, min: -60, max: 60, unit: "°C difference" }, METRIC, "Oven error −90 °C is too little: −60 to 60 °C."],
+    [{ code: "out-of-range", path: "tins[0].depthMm", value: 5, min: 10, max: 200, unit: "mm" }, METRIC, "Depth 5 mm is too shallow: 10 to 200 mm."],
+    [{ code: "out-of-range", path: "depthMm", value: 254, min: 10, max: 200, unit: "mm" }, US, "Depth 10 in is too deep: 0.39 to 7.87 in."],
+    [{ code: "out-of-range", path: "heat.ovenC", value: 400, min: 100, max: 260, unit: "°C" }, US, "Heat 752 °F is too high: 212 to 500 °F."],
+    [{ code: "out-of-range", path: "tubeMm", value: 190, min: 10, max: 130, unit: "mm", because: "tube-wider-than-tin" }, METRIC, "Tube 190 mm is too large: 10 to 130 mm; the tube leaves no room for batter."],
+    [{ code: "out-of-range", path: "oven.readsC", value: -90, min: -60, max: 60, unit: "°C difference" }, METRIC, "Oven error −90 °C is too low: −60 to 60 °C."],
     [{ code: "not-whole", path: "count", value: 1.5, min: 1, max: 99 }, METRIC, "Number of tins 1.5 is not a whole number: 1 to 99."],
     [{ code: "not-a-choice", path: "scale", value: "dbl", allowed: ["keep", "same-depth"] }, METRIC, "Scale “dbl” is not known: keep, same-depth."],
     [{ code: "missing", path: "tins", expected: "tins" }, METRIC, "No tin yet: choose at least one."],
+    [{ code: "unreadable", path: "ovenC", value: "hot", expected: "a heat" }, METRIC, "“hot” can't be read: write a heat like 180 °C or 350 °F."],
+    [{ code: "missing", path: "ovenC", expected: "number" }, METRIC, "Heat is missing: write a heat like 180 °C or 350 °F."],
     [{ code: "unreadable", path: "size", value: "zonk", expected: "a size" }, METRIC, "“zonk” can't be read: write a size like 23 cm, 9 in or 33 x 23 x 5 cm."],
     [{ code: "unknown-field", path: "colour", value: "colour" }, METRIC, "“colour” is not a field that is known here."],
     [{ code: "too-many", path: "tins", value: 21, max: 20 }, METRIC, "Tins: 21 are too many, at most 20."],

@@ -12,7 +12,7 @@ export default async function CakesPage() {
   const cakes = await stored(() => listCakes(kitchenDatabase()));
   return (
     <>
-      <h1 className="mb-4 text-[27px]">Cakes</h1>
+      <h1 className="mt-2 mb-4 text-[27px]">Cakes</h1>
       {!cakes.ok && <Trouble text={storageText(cakes.issue)} />}
       {cakes.ok && cakes.value.length === 0 && (
         <div className="panel space-y-3 p-6">

@@ -10,7 +10,7 @@ export default async function RecipesPage() {
   const recipes = await stored(() => listRecipes(kitchenDatabase()));
   return (
     <>
-      <h1 className="mb-4 text-[27px]">Recipes</h1>
+      <h1 className="mt-2 mb-4 text-[27px]">Recipes</h1>
       {recipes.ok ? <RecipeList recipes={recipes.value} /> : <Trouble text={storageText(recipes.issue)} />}
     </>
   );

@@ -10,7 +10,7 @@ export default async function TinsPage() {
   const tins = await stored(() => listTins(kitchenDatabase()));
   return (
     <>
-      <h1 className="mb-4 text-[27px]">Tins</h1>
+      <h1 className="mt-2 mb-4 text-[27px]">Tins</h1>
       {tins.ok ? <TinList tins={tins.value} /> : <Trouble text={storageText(tins.issue)} />}
     </>
   );

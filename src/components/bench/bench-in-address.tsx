@@ -6,12 +6,9 @@ import { useQueryStates } from "nuqs";
 import type { Question } from "@/core/cake";
 import { Bench } from "./bench";
 import { BENCH_ADDRESS } from "./bench-address";
-import type { RecipeChoice } from "./recipe-side";
-import type { TinChoice } from "./tins-side";
+import type { Kept, RecipeChoice, TinChoice } from "./choices";
 
 const KeepCake = dynamic(() => import("./keep-cake").then((module) => module.KeepCake), { ssr: false });
-
-export type Kept = { readonly ok: true; readonly id: string } | { readonly ok: false; readonly message: string };
 
 type BenchInAddressProps = {
   readonly recipes: readonly RecipeChoice[];
@@ -32,10 +29,10 @@ export function BenchInAddress({ recipes, cupboard, keep }: BenchInAddressProps)
         recipes={recipes}
         cupboard={cupboard}
         heading={
-          <div className="flex flex-wrap items-center justify-between gap-2">
-            <h1 className="text-[27px]">Same batter, other tin</h1>
+          <div className="flex items-center justify-between gap-2">
+            <h1 className="text-[27px] max-sm:text-2xl">Same batter, other tin</h1>
             <button type="button" className="button button-next no-print" aria-haspopup="dialog" onClick={() => setIsKeeping(true)}>
-              Keep this as a cake
+              Keep<span className="max-sm:sr-only">this as a cake</span>
             </button>
           </div>
         }

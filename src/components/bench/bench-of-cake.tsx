@@ -5,11 +5,8 @@ import { Check, Pencil } from "lucide-react";
 import type { Question } from "@/core/cake";
 import { RenameSheet } from "../cakes/rename-sheet";
 import { Bench } from "./bench";
-import type { RecipeChoice } from "./recipe-side";
+import type { Outcome, RecipeChoice, TinChoice } from "./choices";
 import { saving, type SaveState } from "./saving";
-import type { TinChoice } from "./tins-side";
-
-export type Outcome = { readonly ok: true } | { readonly ok: false; readonly message: string };
 
 type BenchOfCakeProps = {
   readonly cake: { readonly id: string; readonly name: string; readonly question: Question; readonly updatedAt: number };

@@ -5,10 +5,11 @@ import { planCake, readQuestion, type CakePlan, type Question } from "@/core/cak
 import { issueText } from "@/words";
 import { useUnits } from "../frame/units";
 import { SectionDrawing, type Group } from "../section/section-drawing";
+import type { RecipeChoice, TinChoice } from "./choices";
 import { describeFills } from "./describe";
 import { EachTin, Figures, Notes } from "./figures";
-import { RecipeSide, type RecipeChoice } from "./recipe-side";
-import { TinsSide, type TinChoice } from "./tins-side";
+import { RecipeSide } from "./recipe-side";
+import { TinsSide } from "./tins-side";
 
 type BenchProps = {
   readonly question: Question;
@@ -30,7 +31,9 @@ export function Bench({ question, onChange, recipes, cupboard, heading }: BenchP
   const [last, setLast] = useState<CakePlan | null>(plan.ok ? plan.value : null);
   if (plan.ok && plan.value !== last) setLast(plan.value);
   const shown = plan.ok ? plan.value : last;
-  const problem = plan.ok ? null : issueText(plan.issue, units);
+  // A box says what is wrong with it where it stands; only what belongs to no box is said here.
+  const isAtBox = Object.keys(read.issues).length > 0 || read.tins.some(({ ok }) => !ok) || question.tins.length === 0;
+  const problem = plan.ok ? null : isAtBox ? "Something above can't be used yet." : issueText(plan.issue, units);
 
   const groups: readonly Group[] = shown === null ? [] : [
     { title: "The recipe's tins", fills: shown.reference.tins, description: describeFills("The recipe's tins", shown.reference.tins, units) },
@@ -43,9 +46,9 @@ export function Bench({ question, onChange, recipes, cupboard, heading }: BenchP
         <RecipeSide question={question} read={read} recipes={recipes} units={units} batter={shown?.mix ?? null} onChange={onChange} />
         <TinsSide question={question} read={read} cupboard={cupboard} units={units} onChange={onChange} />
       </div>
-      <p aria-live="polite" className={problem === null ? "sr-only" : "mx-4 mt-3 rounded-control border-[1.5px] border-tomato bg-white px-3 py-1.5 font-semibold text-tomato md:mx-6"}>
+      <p aria-live="polite" className={problem === null ? "sr-only" : "mx-4 my-3 rounded-control border-[1.5px] border-tomato bg-white px-3 py-1.5 font-semibold text-tomato md:mx-6"}>
         {problem}
-        {problem !== null && shown !== null && <span className="font-normal text-ink-2"> Below stands the last answer.</span>}
+        {problem !== null && <span className="font-normal text-ink-2">{shown === null ? " The answer stands here once it can." : " Below stands the last answer."}</span>}
       </p>
       {shown !== null && (
         <>

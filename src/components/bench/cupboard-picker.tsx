@@ -5,7 +5,7 @@ import { chosenPieces, withPieces } from "@/core/cake";
 import { tinText, type Units } from "@/words";
 import { Sheet } from "../frame/sheet";
 import { EmptyTin } from "../section/empty-tin";
-import type { TinChoice } from "./tins-side";
+import type { TinChoice } from "./choices";
 
 type CupboardPickerProps = {
   readonly cupboard: readonly TinChoice[];
@@ -59,4 +59,3 @@ export function CupboardPicker({ cupboard, tins, units, onChange, onClose }: Cup
     </Sheet>
   );
 }
-

@@ -25,7 +25,7 @@ const SCALE_NAMES: Readonly<Record<(typeof SCALES)[number], string>> = {
 const SCHOOL_NAMES: Readonly<Record<(typeof SCHOOLS)[number], string>> = {
   gentler: "Gentler if thicker", "as-written": "As written", low: "Low and slow",
 };
-const COVER_NAMES: Readonly<Record<Cover, string>> = { top: "The top", "top-and-sides": "Top and sides", none: "Nothing" };
+const COVER_NAMES: Readonly<Record<Cover, string>> = { top: "Frost the top", "top-and-sides": "Frost top and sides", none: "No frosting" };
 
 /** The numbers that hang under the bench, each with the choice that moves it. */
 export function Figures({ plan, question, units, onChange }: FiguresProps) {
@@ -33,7 +33,7 @@ export function Figures({ plan, question, units, onChange }: FiguresProps) {
   const worst = worstFill(fill.tins);
   const only = fill.tins.length === 1 ? fill.tins[0] : undefined;
   const about = isGuessed(mix) ? "about " : "";
-  const likely = `likely ${bake.likelyMin}, not past ${minutesText(bake.notPastMin)}`;
+  const likely = `${only === undefined ? "the last likely" : "likely"} ${bake.likelyMin}, not past ${minutesText(bake.notPastMin)}`;
   return (
     <dl className="grid grid-cols-2 lg:grid-cols-5">
       <Cell
@@ -61,7 +61,7 @@ export function Figures({ plan, question, units, onChange }: FiguresProps) {
           <VerdictMark verdict={worst.verdict} />
         </Cell>
       )}
-      <Cell name="Heat" figure={heatText(bake.dialC, units)} lines={[`${HEAT_WORDS[bake.reason]}`]}>
+      <Cell name="Heat" figure={heatText(bake.dialC, units)} lines={[HEAT_WORDS[bake.reason]]}>
         <Choice label="Heat for these tins" value={question.school} choices={SCHOOLS.map((school) => [school, SCHOOL_NAMES[school]] as const)} onChange={(school) => onChange({ school })} />
         <label className="flex min-h-8 items-center gap-1.5 text-[15px]">
           <input type="checkbox" className="size-[18px] accent-ink" checked={question.fan} onChange={(event) => onChange({ fan: event.target.checked })} />
@@ -75,11 +75,18 @@ export function Figures({ plan, question, units, onChange }: FiguresProps) {
         isNext
       />
       <Cell
-        name={question.cover === "top-and-sides" ? "Frost top and sides" : "Frost the top"}
+        name={
+          <Choice
+            label="What to frost"
+            className="-ml-1 min-h-[21px] max-w-full bg-transparent field-sizing-content"
+            value={question.cover}
+            choices={COVERS.map((cover) => [cover, COVER_NAMES[cover]] as const)}
+            onChange={(cover) => onChange({ cover })}
+          />
+        }
         figure={finish.cover === "none" ? "none" : amountText(finish.massG, finish.volumeMl, units)}
         lines={finish.cover === "none" ? ["served plain"] : frostingLines(plan, units)}
       >
-        <Choice label="What to frost" value={question.cover} choices={COVERS.map((cover) => [cover, COVER_NAMES[cover]] as const)} onChange={(cover) => onChange({ cover })} />
         {finish.cover !== "none" && (
           <Choice label="Frosting" value={question.frosting} choices={FROSTINGS.map((each) => [each, FROSTING_NAMES[each]] as const)} onChange={(frosting) => onChange({ frosting })} />
         )}
@@ -102,7 +109,7 @@ function frostingLines({ finish }: CakePlan, units: Units): readonly string[] {
 }
 
 type CellProps = {
-  readonly name: string;
+  readonly name: ReactNode;
   readonly figure: string;
   readonly lines: readonly string[];
   readonly tone?: Verdict;
@@ -140,14 +147,14 @@ function VerdictMark({ verdict }: { readonly verdict: Verdict }) {
 export function EachTin({ plan, units }: { readonly plan: CakePlan; readonly units: Units }) {
   if (plan.fill.tins.length < 2) return null;
   return (
-    <div className="overflow-x-auto border-t-[1.5px] border-line px-4 py-3 md:px-6">
-      <table className="w-full min-w-[560px] text-left text-[15px]">
+    <div className="border-t-[1.5px] border-line px-4 py-3 md:px-6">
+      <table className="w-full text-left text-[15px]">
         <caption className="sr-only">Each tin</caption>
         <thead className="label">
           <tr>
             <th scope="col" className="py-1 pr-3 font-normal">Tin</th>
             <th scope="col" className="py-1 pr-3 font-normal">In each</th>
-            <th scope="col" className="py-1 pr-3 font-normal">Deep</th>
+            <th scope="col" className="py-1 pr-3 font-normal max-sm:hidden">Deep</th>
             <th scope="col" className="py-1 pr-3 font-normal">Room</th>
             <th scope="col" className="py-1 font-normal">Look, likely</th>
           </tr>
@@ -159,7 +166,7 @@ export function EachTin({ plan, units }: { readonly plan: CakePlan; readonly uni
               <tr key={index} className="border-t-[1.5px] border-line">
                 <th scope="row" className="py-1.5 pr-3 font-semibold">{tinText(fill.geometry.tin, units)}</th>
                 <td className="pr-3">{amountText(fill.batterG, fill.batterMl, units)}</td>
-                <td className="pr-3">{depthText(fill.depthMm, units)}</td>
+                <td className="pr-3 max-sm:hidden">{depthText(fill.depthMm, units)}</td>
                 <td className={`pr-3 ${TONES[fill.verdict]}`}>{VERDICT_WORDS[fill.verdict]}, {riseText(fill.peak.crownTopMm, fill.geometry.depthMm, units)}</td>
                 <td>{minutes === undefined ? "" : `${minutes.firstLookMin}, ${minutesText(minutes.likelyMin)}`}</td>
               </tr>

@@ -5,7 +5,7 @@ import { useRouter } from "next/navigation";
 import type { Question } from "@/core/cake";
 import { Sheet } from "../frame/sheet";
 import { useTell } from "../frame/toasts";
-import type { Kept } from "./bench-in-address";
+import type { Kept } from "./choices";
 import { Field } from "./field";
 
 type KeepCakeProps = {

@@ -1,15 +1,14 @@
 "use client";
 
-import { askAboutRecipe, type Question, type ReadQuestion, type Recipe } from "@/core/cake";
+import { askAboutRecipe, type Question, type ReadQuestion } from "@/core/cake";
 import { BATTER_KINDS, type Batter } from "@/core/mix";
 import { readTempC } from "@/core/measure";
 import { writeTin } from "@/core/tin";
 import { issueText, KIND_NAMES, volumeText, weightText, type Units } from "@/words";
+import type { RecipeChoice } from "./choices";
 import { isGuessed } from "./describe";
 import { Choice, Field } from "./field";
 import { tinReading } from "./reading-text";
-
-export type RecipeChoice = { readonly id: string; readonly name: string; readonly recipe: Recipe };
 
 type RecipeSideProps = {
   readonly question: Question;
@@ -36,10 +35,10 @@ export function RecipeSide({ question, read, recipes, units, batter, onChange }:
   ];
   return (
     <fieldset className="min-w-0 space-y-2">
-      <legend className="float-left mr-3 pt-1.5 font-semibold">The recipe says</legend>
+      <legend className="mr-3 font-semibold sm:float-left sm:pt-1.5">The recipe says</legend>
       <Choice
         label="Recipe"
-        className="field !w-auto max-w-full min-w-40 pr-1 font-semibold"
+        className="field !w-auto max-w-full min-w-40 pr-1 font-semibold max-sm:!w-full"
         value={isForeign ? "-" : (chosen?.id ?? "")}
         choices={choices}
         onChange={(id) => {
@@ -48,7 +47,7 @@ export function RecipeSide({ question, read, recipes, units, batter, onChange }:
         }}
       />
       <div className="clear-both flex flex-wrap gap-2">
-        <div className="flex min-w-52 flex-[2]">
+        <div className="flex min-w-52 flex-[2] max-sm:basis-full">
           <Field
             label="Its tins"
             value={question.from}
@@ -60,7 +59,7 @@ export function RecipeSide({ question, read, recipes, units, batter, onChange }:
             reading={read.from.map((tin) => tinReading(tin, units)).join(" and ") || null}
           />
         </div>
-        <div className="flex w-24">
+        <div className="flex w-26 max-sm:flex-1">
           <Field
             label="Heat"
             value={question.heat}
@@ -69,7 +68,7 @@ export function RecipeSide({ question, read, recipes, units, batter, onChange }:
             problem={problem("heat")}
           />
         </div>
-        <div className="flex w-24">
+        <div className="flex w-26 max-sm:flex-1">
           <Field label="Minutes" value={question.minutes} onChange={(minutes) => onChange({ minutes })} problem={problem("minutes")} placeholder="not said" />
         </div>
       </div>

@@ -5,15 +5,14 @@ import { useState } from "react";
 import { Plus, X } from "lucide-react";
 import type { Question, ReadQuestion } from "@/core/cake";
 import { bad, type Result } from "@/core/measure";
-import type { ReadTin, Tin } from "@/core/tin";
+import type { ReadTin } from "@/core/tin";
 import { issueText, type Units } from "@/words";
+import type { TinChoice } from "./choices";
 import { Field } from "./field";
 import { settledText, tinReading } from "./reading-text";
 
 /** Only loaded when somebody opens the cupboard. */
 const CupboardPicker = dynamic(() => import("./cupboard-picker").then((module) => module.CupboardPicker), { ssr: false });
-
-export type TinChoice = { readonly id: string; readonly name: string; readonly tin: Tin; readonly owned: number };
 
 type TinsSideProps = {
   readonly question: Question;
@@ -32,7 +31,7 @@ export function TinsSide({ question, read, cupboard, units, onChange }: TinsSide
   const change = (index: number, text: string): void => onChange({ tins: rows.map((row, at) => (at === index ? text : row)) });
   return (
     <fieldset className="min-w-0 space-y-2">
-      <legend className="float-left mr-3 pt-1.5 font-semibold">I want to use</legend>
+      <legend className="mr-3 font-semibold sm:float-left sm:pt-1.5">I want to use</legend>
       <div className="flex flex-wrap gap-2">
         <button type="button" className="button" aria-haspopup="dialog" onClick={() => setIsOpen(true)}>
           From the cupboard

@@ -4,16 +4,14 @@ import { useState } from "react";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { Copy, Pencil, Trash2 } from "lucide-react";
-import { readTin } from "@/core/tin";
+import type { Outcome } from "../bench/choices";
 import { useTell } from "../frame/toasts";
 import { useUnits } from "../frame/units";
-import { EmptyTin } from "../section/empty-tin";
+import { FilledTin } from "../section/filled-tin";
 import { cakeSummary, type ListedCake } from "./cake-summary";
 import { RenameSheet } from "./rename-sheet";
 
-type Outcome = { readonly ok: true } | { readonly ok: false; readonly message: string };
-
-export type CakeActions = {
+type CakeActions = {
   readonly renameCake: (id: string, name: string) => Promise<Outcome>;
   readonly copyCake: (id: string, name: string) => Promise<Outcome>;
   readonly removeCake: (id: string) => Promise<Outcome>;
@@ -45,11 +43,11 @@ export function CakeList({ cakes, actions }: { readonly cakes: readonly ListedCa
     <>
       <ul className="panel divide-y-[1.5px] divide-line">
         {cakes.map((cake) => {
-          const { tins, facts } = cakeSummary(cake.question, units);
+          const { tins, facts, fill } = cakeSummary(cake.question, units);
           return (
             <li key={cake.id} className="flex flex-wrap items-center gap-x-4 gap-y-2 px-4 py-3">
-              <span className="flex w-28 shrink-0 items-end justify-center max-sm:hidden">
-                <Thumbnail cake={cake} />
+              <span className="flex w-28 shrink-0 items-end justify-center border-b-[3px] border-ink max-sm:hidden">
+                {fill !== null && <FilledTin fill={fill} pxPerMm={0.28} />}
               </span>
               <div className="min-w-0 flex-1 basis-56">
                 <Link href={`/cakes/${cake.id}`} className="text-[17px] font-semibold break-words underline-offset-4 hover:underline">
@@ -76,10 +74,4 @@ export function CakeList({ cakes, actions }: { readonly cakes: readonly ListedCa
       {renaming !== null && <RenameSheet cake={renaming} rename={actions.renameCake} onClose={() => setRenaming(null)} />}
     </>
   );
-}
-
-function Thumbnail({ cake }: { readonly cake: ListedCake }) {
-  const { units } = useUnits();
-  const first = readTin(cake.question?.tins[0] ?? "", units.measure);
-  return first.ok ? <EmptyTin tin={first.value.tin} pxPerMm={0.28} /> : null;
 }

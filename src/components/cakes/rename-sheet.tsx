@@ -2,12 +2,13 @@
 
 import { useState, useTransition } from "react";
 import { useRouter } from "next/navigation";
+import type { Outcome } from "../bench/choices";
 import { Field } from "../bench/field";
 import { Sheet } from "../frame/sheet";
 
 type RenameSheetProps = {
   readonly cake: { readonly id: string; readonly name: string };
-  readonly rename: (id: string, name: string) => Promise<{ readonly ok: true } | { readonly ok: false; readonly message: string }>;
+  readonly rename: (id: string, name: string) => Promise<Outcome>;
   readonly onClose: () => void;
 };
 

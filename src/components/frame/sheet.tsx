@@ -1,8 +1,14 @@
 "use client";
 
 import type { ReactNode } from "react";
+import { setNonce } from "get-nonce";
 import { X } from "lucide-react";
 import { Dialog } from "radix-ui";
+
+// The sheet keeps the page behind it from scrolling by a style element of its own, which the content policy only lets
+// through with the page's nonce.
+const nonce = typeof document === "undefined" ? undefined : document.querySelector<HTMLScriptElement>("script[nonce]")?.nonce;
+if (nonce !== undefined) setNonce(nonce);
 
 /** A sheet over the page with one thing to do on it; Escape or a tap outside closes it. */
 export function Sheet({ title, onClose, children }: { readonly title: string; readonly onClose: () => void; readonly children: ReactNode }) {

@@ -1,15 +1,14 @@
 "use client";
 
 import Link from "next/link";
-import { askAboutRecipe, FIRST_QUESTION, type Recipe } from "@/core/cake";
+import { askAboutRecipe, FIRST_QUESTION } from "@/core/cake";
 import { heatText, KIND_NAMES, minutesText, tinText, weightText } from "@/words";
 import { benchHref } from "../bench/bench-address";
+import type { RecipeChoice } from "../bench/choices";
 import { useUnits } from "../frame/units";
 
-type ListedRecipe = { readonly id: string; readonly name: string; readonly recipe: Recipe };
-
 /** The kitchen's recipes, each one step from the bench. */
-export function RecipeList({ recipes }: { readonly recipes: readonly ListedRecipe[] }) {
+export function RecipeList({ recipes }: { readonly recipes: readonly RecipeChoice[] }) {
   const { units } = useUnits();
   if (recipes.length === 0) return <p className="panel p-6">No recipe yet. The bench can work from a recipe's tins alone.</p>;
   return (

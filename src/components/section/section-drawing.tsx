@@ -3,6 +3,7 @@
 import type { CSSProperties } from "react";
 import type { TinFill } from "@/core/fill";
 import { exactLengthText, type Units } from "@/words";
+import { FilledTin } from "./filled-tin";
 import { LIP_MM, sectionPaths } from "./section-paths";
 
 /** More of one tin than this are drawn as this many, with their number beside them. */
@@ -42,7 +43,7 @@ export function SectionDrawing({ groups, units, isStale = false }: { readonly gr
   const scale = Math.min(LARGEST_SCALE, TALLEST_PX / tallest);
   return (
     <div
-      className={`mx-auto flex w-full flex-col gap-y-6 md:flex-row md:items-end md:justify-between md:pr-28 ${isStale ? "opacity-40" : ""}`}
+      className={`mx-auto flex w-full flex-col gap-y-14 md:flex-row md:items-end md:justify-between md:pr-28 ${isStale ? "opacity-40" : ""}`}
       style={{ maxWidth: `${Math.max(total * scale + 112 + (groups.length - 1) * 110, 320)}px` }}
     >
       {rows.map(({ title, description, stands }, index) => (
@@ -69,7 +70,7 @@ export function SectionDrawing({ groups, units, isStale = false }: { readonly gr
 
 function Arrow() {
   return (
-    <svg viewBox="0 0 100 40" className="mb-4 hidden h-10 w-24 shrink-0 md:mx-1 md:block" aria-hidden="true">
+    <svg viewBox="0 0 100 40" className="mb-4 hidden h-10 w-24 shrink-0 md:mx-3 md:block" aria-hidden="true">
       <path d="M4 20h88M74 5l20 15-20 15" fill="none" className="stroke-yolk" strokeWidth="6" strokeLinecap="round" strokeLinejoin="round" />
     </svg>
   );
@@ -101,8 +102,7 @@ type StandProps = {
 };
 
 function TinStand({ fill, units, hasLabels, hasSize, note }: StandProps) {
-  const paths = sectionPaths(fill);
-  const { widthMm, heightMm } = paths;
+  const { widthMm, heightMm } = sectionPaths(fill);
   const isOver = fill.verdict === "overflows";
   const height = (value: number): string => `${(value / heightMm) * 100}%`;
   return (
@@ -116,19 +116,7 @@ function TinStand({ fill, units, hasLabels, hasSize, note }: StandProps) {
           </>
         )}
       </div>
-      <svg viewBox={`${-widthMm / 2} ${-heightMm} ${widthMm} ${heightMm}`} className="block w-full overflow-visible" aria-hidden="true">
-        <path d={paths.risen} className={isOver ? "fill-tomato/20" : "fill-crumb/25"} />
-        <path d={paths.batter} className="fill-batter" />
-        <path
-          d={paths.crown}
-          fill="none"
-          vectorEffect="non-scaling-stroke"
-          className={isOver ? "stroke-tomato" : "stroke-crust"}
-          strokeWidth="1.75"
-          strokeDasharray="5 3.500"
-        />
-        <path d={paths.tin} fill="none" vectorEffect="non-scaling-stroke" className="stroke-steel" strokeWidth="3" strokeLinejoin="round" strokeLinecap="round" />
-      </svg>
+      <FilledTin fill={fill} />
       {hasLabels && (
         <div className="absolute inset-y-0 left-full hidden w-28 pl-2.5 text-[13px] md:block">
           <span className={`absolute translate-y-1/2 ${isOver ? "text-tomato" : "text-crust"}`} style={{ bottom: height(Math.max(fill.peak.crownTopMm, fill.depthMm + 16)) }}>

@@ -2,16 +2,15 @@
 
 import Link from "next/link";
 import { FIRST_QUESTION } from "@/core/cake";
-import { brimVolume, tinGeometry, writeTin, type Tin } from "@/core/tin";
+import { brimVolume, tinGeometry, writeTin } from "@/core/tin";
 import { tinText, volumeText } from "@/words";
 import { benchHref } from "../bench/bench-address";
+import type { TinChoice } from "../bench/choices";
 import { useUnits } from "../frame/units";
 import { EmptyTin } from "../section/empty-tin";
 
-type ListedTin = { readonly id: string; readonly name: string; readonly tin: Tin; readonly owned: number };
-
 /** The tins of the kitchen at one scale, with their size and what they hold. */
-export function TinList({ tins }: { readonly tins: readonly ListedTin[] }) {
+export function TinList({ tins }: { readonly tins: readonly TinChoice[] }) {
   const { units } = useUnits();
   if (tins.length === 0) return <p className="panel p-6">The cupboard is empty. On the bench, the size of any tin can be written down as it is.</p>;
   return (

@@ -1,8 +1,8 @@
 export { chosenPieces, withPieces } from "./chosen-tins";
-export { AnswerSchema, planAnswer, type Answer, type PlanWords } from "./answer";
+export { AnswerSchema, planAnswer } from "./answer";
 export { CakeInputSchema, parseCakeInput, parseRecipe, type CakeInput, type Recipe } from "./input";
-export { planCake, type Bake, type CakePlan } from "./plan";
+export { planCake, type CakePlan } from "./plan";
 export type { Remark } from "./remarks";
 export {
-  askAboutRecipe, FIRST_QUESTION, parseQuestion, QuestionSchema, readQuestion, SCALES, SCHOOLS, type Question, type QuestionBox, type ReadQuestion,
+  askAboutRecipe, FIRST_QUESTION, parseQuestion, readQuestion, SCALES, SCHOOLS, type Question, type ReadQuestion,
 } from "./question";

@@ -10,7 +10,7 @@ import { TinSchema } from "../tin";
 const REFERENCE_MINUTES = { min: 5, max: 240 } as const;
 const MOST_TINS = 20;
 
-const ReferenceSchema = z.strictObject({
+export const ReferenceSchema = z.strictObject({
   tins: z.array(TinSchema).min(1).max(MOST_TINS),
   ovenC: numberIn(OVEN_LIMITS_C.min, OVEN_LIMITS_C.max, "°C"),
   fan: z.boolean().optional(),

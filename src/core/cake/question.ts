@@ -1,9 +1,9 @@
 import * as z from "zod";
 import { bad, good, issueAt, parseWith, readMassG, readMinutes, readTempC, readVolumeMl, type DegreeScale, type Issue, type Result } from "../measure";
-import { BATTER_KINDS } from "../mix";
+import { BATTER_KINDS, BatterSchema } from "../mix";
 import { COVERS, FROSTINGS } from "../finish";
 import { readTin, writeTin, type ReadTin, type SizeHabit } from "../tin";
-import { parseCakeInput, type CakeInput, type Recipe } from "./input";
+import { parseCakeInput, ReferenceSchema, type CakeInput, type Recipe } from "./input";
 
 const line = z.string().max(200);
 
@@ -79,10 +79,12 @@ export function parseQuestion(input: unknown): Result<Question> {
 export function readQuestion(question: Question, habit: ReadingHabit): ReadQuestion {
   const tins = question.tins.map((text) => readTin(text, habit.size));
   const from = readTins(question.from, habit.size);
-  const heat = required("heat", readTempC(question.heat, habit.heat), question.heat, "a heat");
-  const minutes = optional("minutes", readMinutes, question.minutes, "minutes");
-  const weight = optional("weight", readMassG, question.weight, "a weight");
-  const volume = optional("volume", readVolumeMl, question.volume, "a volume");
+  const { ovenC, minutes: bakeMinutes } = ReferenceSchema.shape;
+  const { massG, volumeMl } = BatterSchema.shape;
+  const heat = boxed("ovenC", question.heat, (text) => readTempC(text, habit.heat), ovenC, "a heat");
+  const minutes = boxed("minutes", question.minutes, readMinutes, bakeMinutes, "minutes");
+  const weight = boxed("massG", question.weight, readMassG, massG, "a weight");
+  const volume = boxed("volumeMl", question.volume, readVolumeMl, volumeMl, "a volume");
 
   const boxes = { from, heat, minutes, weight, volume };
   const issues: Partial<Record<QuestionBox, Issue>> = {};
@@ -112,8 +114,7 @@ export function readQuestion(question: Question, habit: ReadingHabit): ReadQuest
     oven: { fan: question.fan },
     finish: { cover: question.cover, frosting: question.frosting },
   });
-  const box = input.ok ? null : boxOf(input.issue);
-  return { ...read, issues: input.ok || box === null ? issues : { ...issues, [box]: input.issue }, input };
+  return { ...read, issues, input };
 }
 
 /** The tins of a recipe, several joined by a plus: `20 cm round + 12 cups`. */
@@ -128,24 +129,16 @@ function firstOf(results: readonly Result<unknown>[]): Issue | null {
   return null;
 }
 
-function required(path: string, value: number | null, text: string, expected: string): Result<number> {
-  if (value !== null) return good(value);
-  return bad(text.trim() === "" ? { code: "missing", path, expected } : { code: "unreadable", path, value: text.trim(), expected });
+/** A box read and held to the range of the field it fills; an empty one is what the field makes of nothing. */
+function boxed<T>(path: string, text: string, read: (text: string) => number | null, schema: z.ZodType<T>, expected: string): Result<T> {
+  const value = text.trim() === "" ? undefined : read(text);
+  if (value === null) return bad({ code: "unreadable", path, value: text.trim(), expected });
+  const parsed = parseWith(schema, value);
+  return parsed.ok ? parsed : bad({ ...parsed.issue, path });
 }
 
-function optional(path: string, read: (text: string) => number | null, text: string, expected: string): Result<number | null> {
-  return text.trim() === "" ? good(null) : required(path, read(text), text, expected);
-}
-
-function given(field: string, value: number | null): Readonly<Record<string, number>> {
-  return value === null ? {} : { [field]: value };
-}
-
-/** The box a field of the input came from, so that the message stands beside it. */
-function boxOf(issue: Issue): QuestionBox | null {
-  const field = /(ovenC|minutes|massG|volumeMl)$/u.exec(issue.path)?.[1];
-  const boxes: Readonly<Record<string, QuestionBox>> = { ovenC: "heat", minutes: "minutes", massG: "weight", volumeMl: "volume" };
-  return field === undefined ? null : (boxes[field] ?? null);
+function given(field: string, value: number | undefined): Readonly<Record<string, number>> {
+  return value === undefined ? {} : { [field]: value };
 }
 
 /** The question with a recipe's own tins, heat, minutes and batter written into its boxes. */

@@ -25,11 +25,16 @@ export function crownHeight(kind: BatterKind, geometry: TinGeometry, hasStrips: 
   return strips * KIND_FACTS[kind].crown * CROWN_FACTOR[tinFamily(geometry.tin)] * Math.min(rimWidth(geometry), WIDEST_CROWN_MM);
 }
 
+/** Edge and top of the cake above the tin's floor, mm. */
+export type CakeHeights = { readonly edgeMm: number; readonly crownTopMm: number };
+
 /**
- * Height of the edge, mm, of a cake of `volumeMl` under a crown of `crownMm`: the h with V_tin(h) + κ·c·A(h) = volume.
+ * Edge and crown of a cake of `volumeMl`: the h with V_tin(h) + κ·c·A(h) = volume. A crown never stands higher than the
+ * edge that carries it (judgement), so that a little batter in a wide tin lies flat and no volume is made up.
  * Found by halving; past the rim the edge goes on straight up.
+ * @param crownMm the crown of a full cake: see {@link crownHeight}
  */
-export function edgeHeight(geometry: TinGeometry, volumeMl: number, crownMm: number): number {
+export function cakeHeights(geometry: TinGeometry, volumeMl: number, crownMm: number): CakeHeights {
   let low = 0;
   let high = levelFor(geometry, volumeMl);
   for (let step = 0; step < 40; step += 1) {
@@ -37,10 +42,12 @@ export function edgeHeight(geometry: TinGeometry, volumeMl: number, crownMm: num
     if (cakeVolume(geometry, middle, crownMm) > volumeMl) high = middle;
     else low = middle;
   }
-  return (low + high) / 2;
+  const edgeMm = (low + high) / 2;
+  return { edgeMm, crownTopMm: edgeMm + Math.min(crownMm, edgeMm) };
 }
 
-/** Volume of a cake whose edge stands `edgeMm` high under a crown of `crownMm`, mL. */
+/** Volume of a cake whose edge stands `edgeMm` high under a crown of `crownMm`, or of the edge's own height, mL. */
 export function cakeVolume(geometry: TinGeometry, edgeMm: number, crownMm: number): number {
-  return volumeAt(geometry, edgeMm) + (CAP_FULLNESS[tinFamily(geometry.tin)] * crownMm * surfaceArea(geometry, edgeMm)) / 1000;
+  const capMm = CAP_FULLNESS[tinFamily(geometry.tin)] * Math.min(crownMm, edgeMm);
+  return volumeAt(geometry, edgeMm) + (capMm * surfaceArea(geometry, edgeMm)) / 1000;
 }

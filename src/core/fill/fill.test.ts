@@ -4,6 +4,7 @@ import { BATTER_KINDS, batterFrom, type Batter, type BatterKind } from "../mix";
 import { brimVolume, tinGeometry, volumeAt, type Tin, type TinGeometry } from "../tin";
 import { anyTin } from "../tin/any-tin.test-data";
 import { fillLimit, fillTins, scaleFactor, shareBasis, type Fill, type TinFill } from ".";
+import { cakeHeights, cakeVolume, crownHeight } from "./crown";
 import { leftoverCups } from "./cups";
 
 function tin(tin: Tin): TinGeometry {
@@ -52,6 +53,20 @@ describe("heights in a straight tin, worked by hand", () => {
   });
 });
 
+describe("crowns", () => {
+  it("are no higher than the edge under them, and hold no batter that is not there", () => {
+    fc.assert(fc.property(anyTin, fc.constantFrom(...BATTER_KINDS), fc.double({ min: 0.005, max: 1.2, noNaN: true }), (any, kind, full) => {
+      const geometry = tin({ ...any, count: 1 });
+      const crownMm = crownHeight(kind, geometry, false);
+      const volumeMl = full * brimVolume(geometry);
+      const { edgeMm, crownTopMm } = cakeHeights(geometry, volumeMl, crownMm);
+      expect(crownTopMm - edgeMm).toBeLessThanOrEqual(Math.min(crownMm, edgeMm) + 1e-9);
+      // Halved 40 times from the level: exact to well under a millionth.
+      expect(Math.abs(cakeVolume(geometry, edgeMm, crownMm) / volumeMl - 1)).toBeLessThan(1e-6);
+    }));
+  });
+});
+
 describe("fill limits", () => {
   it("keep the crown of a layer 3 mm inside: (65 - 3 - 5) x 0.95 / 1.75 deep in a straight tin", () => {
     const limit = fillLimit("creamed", springform(200, 65), false);
@@ -93,7 +108,8 @@ describe("verdicts on both sides of their thresholds", () => {
   });
 
   it("is too thin when the cooled cake is under 15 mm at its highest", () => {
-    const height = (mm: number): number => ((mm - 5) * Math.PI * 100 * 100) / 1.75 / 1000;
+    // So low a cake's crown is as high as its edge, 7.5 mm, and its cap adds half of that again: 0.75 of the height.
+    const height = (mm: number): number => (0.75 * mm * Math.PI * 100 * 100) / 1.75 / 1000;
     expect(at(height(14.9))).toBe("too-thin");
     expect(at(height(15.1))).toBe("fits");
   });

@@ -1,6 +1,6 @@
 import { KIND_FACTS, type Batter, type BatterKind } from "../mix";
 import { brimVolume, levelFor, type TinGeometry } from "../tin";
-import { crownHeight, edgeHeight } from "./crown";
+import { cakeHeights, crownHeight, type CakeHeights } from "./crown";
 import { leftoverCups, type Cups } from "./cups";
 import { crowningAllowed, fillLimit, type FillLimit } from "./limit";
 import { shareBasis, sharedVolumes, type ShareBasis } from "./share";
@@ -10,9 +10,6 @@ import { shareBasis, sharedVolumes, type ShareBasis } from "./share";
  * for that tin. `overflows`: more than that. `too-thin`: the cake would be a dry biscuit.
  */
 export type Verdict = "fits" | "crowns" | "overflows" | "too-thin";
-
-/** Edge and top of the cake above the tin's floor, mm. */
-export type CakeHeights = { readonly edgeMm: number; readonly crownTopMm: number };
 
 export type TinFill = {
   readonly geometry: TinGeometry;
@@ -80,10 +77,7 @@ function tinFill(batter: Batter, geometry: TinGeometry, limit: FillLimit, batter
   const brimMl = brimVolume(geometry);
   const { rise, settle } = KIND_FACTS[batter.kind];
   const crownMm = crownHeight(batter.kind, geometry, hasStrips);
-  const heights = (times: number): CakeHeights => {
-    const edgeMm = edgeHeight(geometry, batterMl * times, crownMm);
-    return { edgeMm, crownTopMm: edgeMm + crownMm };
-  };
+  const heights = (times: number): CakeHeights => cakeHeights(geometry, batterMl * times, crownMm);
   const peak = heights(rise.mid / (1 - settle));
   const baked = heights(rise.mid);
   return {

@@ -32,9 +32,11 @@ export type FillLimit = {
  */
 export function fillLimit(kind: BatterKind, geometry: TinGeometry, hasStrips: boolean): FillLimit {
   const crownMm = crownHeight(kind, geometry, hasStrips);
-  const highestEdgeMm = Math.min(geometry.depthMm + crowningAllowed(kind, geometry) - crownMm, geometry.depthMm - EDGE_BELOW_RIM_MM);
+  const highestTopMm = geometry.depthMm + crowningAllowed(kind, geometry);
+  // Where a full crown is more than half of the height, edge and crown share it.
+  const highestEdgeMm = Math.min(Math.max(highestTopMm - crownMm, highestTopMm / 2), geometry.depthMm - EDGE_BELOW_RIM_MM);
   const { rise, settle, fullAtMost } = KIND_FACTS[kind];
-  const peakMl = cakeVolume(geometry, Math.max(0, highestEdgeMm), crownMm);
+  const peakMl = cakeVolume(geometry, highestEdgeMm, crownMm);
   const byRiseMl = (peakMl * (1 - settle)) / rise.mid;
   const byRiseMm = levelFor(geometry, byRiseMl);
   const byRuleMm = fullAtMost * geometry.depthMm;

@@ -1,2 +1,2 @@
 export { COVERS, FinishSchema, frostingFor, type Cover, type Finish, type FinishRequest } from "./coat";
-export { COLD_FROSTINGS, FROSTING_DENSITY, FROSTINGS, FrostingSchema, type Frosting } from "./frostings";
+export { COLD_FROSTINGS, FROSTINGS, type Frosting } from "./frostings";

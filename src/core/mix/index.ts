@@ -1,4 +1,4 @@
 export {
-  ASSUMED_FILL, batterFrom, batterFromTins, BatterSchema, scaledBatter, unusualGravity, USUAL_KIND, type Batter, type BatterBasis, type GivenBatter,
+  ASSUMED_FILL, batterFrom, batterFromTins, BatterSchema, scaledBatter, unusualGravity, USUAL_KIND, type Batter, type GivenBatter,
 } from "./batter";
-export { BATTER_KINDS, KIND_FACTS, type BatterKind, type KindFacts, type Spread } from "./kinds";
+export { BATTER_KINDS, KIND_FACTS, type BatterKind, type Spread } from "./kinds";

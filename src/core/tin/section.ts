@@ -19,15 +19,13 @@ export function tinSection(geometry: TinGeometry): readonly SectionPoint[] {
     const parts = geometry.wall.kind === "straight" && index === knots.length - 2 ? 1 : POINTS;
     return Array.from({ length: parts }, (_, part) => from + ((to - from) * part) / parts);
   });
-  const stretch = Math.sqrt(geometry.areaScale);
-  return heights.map((heightMm) => {
-    const cut = cutAt(geometry.wall, heightMm);
-    return { heightMm, halfLengthMm: cut.halfLengthMm * stretch, tubeRadiusMm: cut.tubeRadiusMm };
-  });
+  return heights.map((heightMm) => sectionAt(geometry, heightMm));
 }
 
 /** The section's half-lengths at one height, for drawing a level; above the rim those of the rim. */
 export function sectionAt(geometry: TinGeometry, heightMm: number): SectionPoint {
   const cut = cutAt(geometry.wall, Math.min(heightMm, geometry.depthMm));
-  return { heightMm, halfLengthMm: cut.halfLengthMm * Math.sqrt(geometry.areaScale), tubeRadiusMm: cut.tubeRadiusMm };
+  // A fluted tin is sawn through the crests of its flutes, which is also where its width is measured.
+  const crest = geometry.wall.kind === "trough" ? 1 + geometry.wall.fluteDepth : 1;
+  return { heightMm, halfLengthMm: cut.halfLengthMm * crest * Math.sqrt(geometry.areaScale), tubeRadiusMm: cut.tubeRadiusMm };
 }

@@ -213,6 +213,10 @@ describe("sections for drawing", () => {
     expect(sectionAt(built({ shape: "rectangle", lengthMm: 230, widthMm: 330, depthMm: 50 }), 50).halfLengthMm).toBe(165);
   });
 
+  it("draw a fluted ring as wide as it is measured, over its flutes", () => {
+    expect(sectionAt(built({ shape: "fluted", diameterMm: 250, depthMm: 90 }), 90).halfLengthMm).toBeCloseTo(125, 9);
+  });
+
   it("sort tins into families on both sides of the sheet's depth", () => {
     expect(tinFamily({ shape: "rectangle", lengthMm: 330, widthMm: 230, depthMm: 30 })).toBe("sheet");
     expect(tinFamily({ shape: "rectangle", lengthMm: 330, widthMm: 230, depthMm: 31 })).toBe("layer");

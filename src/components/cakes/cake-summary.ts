@@ -1,17 +1,18 @@
-"use client";
-
 import { planCake, readQuestion, type Question } from "@/core/cake";
+import type { TinFill } from "@/core/fill";
 import { heatText, minutesText, tinText, VERDICT_WORDS, weightText, type Units } from "@/words";
 import { worstFill } from "../bench/describe";
 
 export type ListedCake = { readonly id: string; readonly name: string; readonly question: Question | null };
 
+export type CakeSummary = { readonly tins: string; readonly facts: string; readonly fill: TinFill | null };
+
 /** A cake in two lines: into which tins, and what matters when baking it. */
-export function cakeSummary(question: Question | null, units: Units): { readonly tins: string; readonly facts: string } {
-  if (question === null) return { tins: "What it was planned from can't be read", facts: "" };
+export function cakeSummary(question: Question | null, units: Units): CakeSummary {
+  if (question === null) return { tins: "What it was planned from can't be read", facts: "", fill: null };
   const { input } = readQuestion(question, { size: units.measure, heat: units.heat });
   const plan = input.ok ? planCake(input.value) : input;
-  if (!input.ok || !plan.ok) return { tins: question.tins.join(", ") || "no tin yet", facts: "not finished yet" };
+  if (!input.ok || !plan.ok) return { tins: question.tins.join(", ") || "no tin yet", facts: "not finished yet", fill: null };
   const { bake, finish, fill } = plan.value;
   const worst = worstFill(fill.tins);
   const facts = [
@@ -20,5 +21,5 @@ export function cakeSummary(question: Question | null, units: Units): { readonly
     finish.cover === "none" ? "no frosting" : `${weightText(finish.massG, units)} frosting`,
     ...(worst === undefined || worst.verdict === "fits" ? [] : [VERDICT_WORDS[worst.verdict]]),
   ];
-  return { tins: fill.tins.map(({ geometry }) => tinText(geometry.tin, units)).join(" and "), facts: facts.join(" · ") };
+  return { tins: fill.tins.map(({ geometry }) => tinText(geometry.tin, units)).join(" and "), facts: facts.join(" · "), fill: worst ?? null };
 }

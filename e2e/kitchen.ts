@@ -1,0 +1,38 @@
+import AxeBuilder from "@axe-core/playwright";
+import { expect, test as base, type Page } from "@playwright/test";
+
+/** A page that fails its test when anything is refused by the content policy or logged as an error. */
+export const test = base.extend<{ quiet: undefined }>({
+  quiet: [
+    async ({ page }, use) => {
+      const complaints: string[] = [];
+      page.on("console", (message) => {
+        if (message.type() === "error" && !/ERR_(?:CONNECTION|INTERNET)|status of 404/u.test(message.text())) complaints.push(message.text());
+      });
+      page.on("pageerror", (error) => complaints.push(error.message));
+      await use(undefined);
+      expect(complaints).toEqual([]);
+    },
+    { auto: true },
+  ],
+});
+
+export { expect };
+
+/** Nothing on the page keeps anybody from using it, as far as a program can tell. */
+export async function expectAccessible(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(" ")}`)).toEqual([]);
+}
+
+/** The page is no wider than its window. */
+export async function expectNoSideways(page: Page): Promise<void> {
+  const over = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
+  expect(over).toBe(0);
+}
+
+/** The figure under a heading of the answer, spaces evened out. */
+export async function figure(page: Page, name: string): Promise<string> {
+  const cell = page.locator("dl > div").filter({ has: page.locator("dt", { hasText: name }) });
+  return (await cell.locator("dd").first().innerText()).replaceAll(/[\u00a0\u202f]/gu, " ");
+}
