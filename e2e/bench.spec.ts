@@ -71,6 +71,7 @@ test.describe("the bench", () => {
     await expect(page.getByText("round 6 × 2 in")).toBeVisible();
     expect(await figure(page, "Heat")).toMatch(/^3\d\d °F$/u);
     expect(await figure(page, "Batter")).toMatch(/^all, about \d+ ?\d?\/?\d? cups$/u);
+    await expect(page).toHaveURL(/tins=15/u);
     await page.reload();
     await expect(page.getByText("round 6 × 2 in")).toBeVisible();
   });

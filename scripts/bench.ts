@@ -1,6 +1,7 @@
 import { Bench } from "tinybench";
 import { planCake, type CakeInput } from "../src/core/cake";
 import { levelFor, tinGeometry, type Tin } from "../src/core/tin";
+import { withServedKitchen } from "./served.mjs";
 
 /** A fixed piece of arithmetic: what the other figures are compared with, so that the machine's speed drops out. */
 function arithmetic(): number {
@@ -36,3 +37,39 @@ const median = (name: string): number => {
 for (const { name } of bench.tasks) {
   console.log(`${name.padEnd(26)} ${median(name).toFixed(4)} ms   x ${(median(name) / median("fixed arithmetic")).toFixed(3)} of the fixed arithmetic`);
 }
+
+/** Keystrokes in the browser, each one changing the tin; the first ones warm it up. */
+const KEYSTROKES = 60;
+const WARM_UP = 20;
+/** Long enough for the repainted numbers, short of the pause after which the address follows, ms. */
+const SETTLED_MS = 150;
+
+await withServedKitchen("3219", async (browser, address) => {
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  const devtools = await page.context().newCDPSession(page);
+  await devtools.send("Network.enable");
+  await devtools.send("Performance.enable");
+  const scripts = new Set<string>();
+  let scriptBytes = 0;
+  devtools.on("Network.responseReceived", ({ requestId, type }) => { if (type === "Script") scripts.add(requestId); });
+  devtools.on("Network.dataReceived", ({ requestId, encodedDataLength }) => { if (scripts.has(requestId)) scriptBytes += encodedDataLength; });
+  await page.goto(address, { waitUntil: "networkidle" });
+  console.log(`${"home page, JavaScript".padEnd(26)} ${(scriptBytes / 1000).toFixed(0)} kB gzipped, ${scripts.size} files`);
+
+  const scripting = async (): Promise<number> => {
+    const { metrics } = await devtools.send("Performance.getMetrics");
+    return 1000 * (metrics.find(({ name }) => name === "ScriptDuration")?.value ?? Number.NaN);
+  };
+  const tin = page.getByRole("textbox", { name: "My tin", exact: true });
+  await tin.fill("2");
+  const spent: number[] = [];
+  for (let key = 0; key < KEYSTROKES; key += 1) {
+    const before = await scripting();
+    // The bare keyboard: finding the box again would be counted too.
+    await page.keyboard.press(key % 2 === 0 ? "3" : "Backspace");
+    await new Promise((resolve) => setTimeout(resolve, SETTLED_MS));
+    if (key >= WARM_UP) spent.push((await scripting()) - before);
+  }
+  const middle = spent.toSorted((a, b) => a - b)[Math.floor(spent.length / 2)] ?? Number.NaN;
+  console.log(`${"keystroke, scripting".padEnd(26)} ${middle.toFixed(1)} ms   x ${(middle / median("fixed arithmetic")).toFixed(1)} of the fixed arithmetic`);
+});

@@ -2,7 +2,7 @@
 
 import dynamic from "next/dynamic";
 import { useState } from "react";
-import { useQueryStates } from "nuqs";
+import { debounce, useQueryStates } from "nuqs";
 import type { Question } from "@/core/cake";
 import { Bench } from "./bench";
 import { BENCH_ADDRESS } from "./bench-address";
@@ -16,9 +16,12 @@ type BenchInAddressProps = {
   readonly keep: (name: string, question: Question) => Promise<Kept>;
 };
 
+/** The address follows after a pause in typing, since changing it costs more than repainting the answer, ms. */
+const ADDRESS_AFTER_MS = 250;
+
 /** The bench whose question lives in the address, so that it can be bookmarked and shared, and kept as a cake. */
 export function BenchInAddress({ recipes, cupboard, keep }: BenchInAddressProps) {
-  const [address, setAddress] = useQueryStates(BENCH_ADDRESS, { history: "replace" });
+  const [address, setAddress] = useQueryStates(BENCH_ADDRESS, { history: "replace", limitUrlUpdates: debounce(ADDRESS_AFTER_MS) });
   const [isKeeping, setIsKeeping] = useState(false);
   const question: Question = address;
   return (

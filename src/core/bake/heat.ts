@@ -1,5 +1,5 @@
 import * as z from "zod";
-import { numberIn, roundTo } from "../measure";
+import { numberIn, risingRoot, roundTo } from "../measure";
 import type { Material } from "../tin";
 import { closedFormMinutes, type BakeCase } from "./closed-form";
 import { RULE_LESS_C } from "./materials";
@@ -55,6 +55,9 @@ export function dialFor(trueC: number, readsC: number, stepC: number): number {
   return roundTo(trueC - readsC, stepC);
 }
 
+/** No tin's material is worth more than this, °C. */
+const MOST_CHANGE_C = 60;
+
 export type MaterialAdvice = {
   readonly material: Material;
   /** What the usual kitchen rule takes off the heat, °C. */
@@ -68,12 +71,8 @@ export function materialAdvice(bake: BakeCase, written: Material): MaterialAdvic
   const { material } = bake.geometry;
   if (material === written) return null;
   const wanted = closedFormMinutes({ ...bake, geometry: { ...bake.geometry, material: written } });
-  let [low, high] = [-60, 60];
-  for (let step = 0; step < 30; step += 1) {
-    const middle = (low + high) / 2;
-    // Taking heat off makes the bake longer.
-    if (closedFormMinutes({ ...bake, ovenC: Math.max(OVEN_LIMITS_C.min, bake.ovenC - middle) }) < wanted) low = middle;
-    else high = middle;
-  }
-  return { material, ruleLessC: RULE_LESS_C[material] - RULE_LESS_C[written], modelLessC: (low + high) / 2 };
+  // Taking heat off makes the bake longer.
+  const longer = (lessC: number): number => closedFormMinutes({ ...bake, ovenC: Math.max(OVEN_LIMITS_C.min, bake.ovenC - lessC) }) - wanted;
+  const modelLessC = risingRoot(longer, -MOST_CHANGE_C, MOST_CHANGE_C, 0.01);
+  return { material, ruleLessC: RULE_LESS_C[material] - RULE_LESS_C[written], modelLessC };
 }

@@ -1,3 +1,4 @@
+import { risingRoot } from "../measure";
 import { KIND_FACTS, type BatterKind } from "../mix";
 import { levelFor, rimWidth, surfaceArea, tinFamily, volumeAt, type TinFamily, type TinGeometry } from "../tin";
 
@@ -9,6 +10,9 @@ const CAP_FULLNESS: Readonly<Record<TinFamily, number>> = { layer: 0.5, sheet: 0
 const WIDEST_CROWN_MM = 300;
 /** Share of the crown that is left with wet strips round the tin: they are said to make it much flatter. Judgement. */
 const STRIPS_CROWN = 0.4;
+
+/** Heights are solved to this, mm. */
+const HEIGHT_TOLERANCE_MM = 1e-6;
 
 /** Whether wet strips go round a tin: they suit layers and sheets, not rings, loaves or cups. */
 export function canWearStrips(geometry: TinGeometry): boolean {
@@ -31,18 +35,12 @@ export type CakeHeights = { readonly edgeMm: number; readonly crownTopMm: number
 /**
  * Edge and crown of a cake of `volumeMl`: the h with V_tin(h) + κ·c·A(h) = volume. A crown never stands higher than the
  * edge that carries it (judgement), so that a little batter in a wide tin lies flat and no volume is made up.
- * Found by halving; past the rim the edge goes on straight up.
+ * Past the rim the edge goes on straight up.
  * @param crownMm the crown of a full cake: see {@link crownHeight}
  */
 export function cakeHeights(geometry: TinGeometry, volumeMl: number, crownMm: number): CakeHeights {
-  let low = 0;
-  let high = levelFor(geometry, volumeMl);
-  for (let step = 0; step < 40; step += 1) {
-    const middle = (low + high) / 2;
-    if (cakeVolume(geometry, middle, crownMm) > volumeMl) high = middle;
-    else low = middle;
-  }
-  const edgeMm = (low + high) / 2;
+  const over = (edgeMm: number): number => cakeVolume(geometry, edgeMm, crownMm) - volumeMl;
+  const edgeMm = risingRoot(over, 0, levelFor(geometry, volumeMl), HEIGHT_TOLERANCE_MM);
   return { edgeMm, crownTopMm: edgeMm + Math.min(crownMm, edgeMm) };
 }
 

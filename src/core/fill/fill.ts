@@ -60,7 +60,7 @@ export function fillTins(batter: Batter, tins: readonly TinGeometry[], hasStrips
   const fills = groups.map(({ geometry, limit }, index) => tinFill(batter, geometry, limit, volumes[index] ?? 0, hasStrips));
   const pouredMl = fills.reduce((sum, { geometry, batterMl }) => sum + geometry.count * batterMl, 0);
   const limitMl = groups.reduce((sum, { geometry, limitMl: each }) => sum + geometry.count * each, 0);
-  // The shares are solved by halving: what is left below a thousandth is the solver's, not the bowl's.
+  // The shares are solved to a tolerance: what is left below a thousandth is the solver's, not the bowl's.
   const unpouredMl = batter.volumeMl - pouredMl > batter.volumeMl / 1000 ? batter.volumeMl - pouredMl : 0;
   const isOver = unpouredMl > 0 || fills.some(({ verdict }) => verdict === "overflows");
   const overMl = isOver ? Math.max(0, batter.volumeMl - limitMl) : 0;

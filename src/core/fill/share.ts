@@ -1,3 +1,4 @@
+import { risingRoot } from "../measure";
 import { brimVolume, levelFor, tinFamily, volumeAt, type TinGeometry } from "../tin";
 
 /**
@@ -8,6 +9,10 @@ export type ShareBasis = "depth" | "limit";
 
 /** Tins of one kind, with the most each takes. */
 export type TinGroup = { readonly geometry: TinGeometry; readonly limitMl: number };
+
+/** Shares and depths are solved to these. */
+const SHARE_TOLERANCE = 1e-9;
+const DEPTH_TOLERANCE_MM = 1e-6;
 
 /** The {@link ShareBasis} that suits a set of tins: depth when all are flat, or all of one shape. */
 export function shareBasis(tins: readonly TinGeometry[]): ShareBasis {
@@ -31,25 +36,18 @@ export function sharedVolumes(groups: readonly TinGroup[], volumeMl: number, bas
     return groups.map(({ geometry }) => volumeAt(geometry, Math.min(depthMm, geometry.depthMm)));
   }
   // The share of the limit that uses up the batter; tins that reach their brim leave more for the others.
-  let [low, high] = [0, Math.max(...groups.map(({ limitMl }, index) => (brims[index] ?? 0) / limitMl))];
-  for (let step = 0; step < 50; step += 1) {
-    const middle = (low + high) / 2;
-    if (total(({ limitMl }, index) => Math.min(middle * limitMl, brims[index] ?? 0)) > volumeMl) high = middle;
-    else low = middle;
-  }
-  return groups.map(({ limitMl }, index) => Math.min(((low + high) / 2) * limitMl, brims[index] ?? 0));
+  const most = Math.max(...groups.map(({ limitMl }, index) => (brims[index] ?? 0) / limitMl));
+  const over = (share: number): number => total(({ limitMl }, index) => Math.min(share * limitMl, brims[index] ?? 0)) - volumeMl;
+  const share = risingRoot(over, 0, most, SHARE_TOLERANCE);
+  return groups.map(({ limitMl }, index) => Math.min(share * limitMl, brims[index] ?? 0));
 }
 
 /** The depth, mm, at which a set of tins holds `volumeMl` in all; tins fuller than their brim stay at it. */
 export function commonDepth(groups: readonly TinGroup[], volumeMl: number): number {
   const [only, ...others] = groups;
   if (only !== undefined && others.length === 0) return levelFor(only.geometry, volumeMl / only.geometry.count);
-  let [low, high] = [0, Math.max(...groups.map(({ geometry }) => geometry.depthMm))];
-  for (let step = 0; step < 40; step += 1) {
-    const middle = (low + high) / 2;
-    const held = groups.reduce((sum, { geometry }) => sum + geometry.count * volumeAt(geometry, Math.min(middle, geometry.depthMm)), 0);
-    if (held > volumeMl) high = middle;
-    else low = middle;
-  }
-  return (low + high) / 2;
+  const deepest = Math.max(...groups.map(({ geometry }) => geometry.depthMm));
+  const over = (depthMm: number): number =>
+    groups.reduce((sum, { geometry }) => sum + geometry.count * volumeAt(geometry, Math.min(depthMm, geometry.depthMm)), -volumeMl);
+  return risingRoot(over, 0, deepest, DEPTH_TOLERANCE_MM);
 }

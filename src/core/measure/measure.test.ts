@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import * as z from "zod";
 import {
   cFromFahrenheit, fahrenheitFromC, fahrenheitSteps, kitchenGrams, kitchenMl, mlFromMm3, numberIn, parseWith, readAmount, readMassG, readMinutes, readTempC, readVolumeMl,
-  roundTo, wholeIn,
+  risingRoot, roundTo, wholeIn,
 } from ".";
 
 describe("reading an amount", () => {
@@ -127,5 +127,28 @@ describe("reading a weight, a volume, a time", () => {
     [readMinutes("about 30"), null],
   ])("%d is %d", (got, expected) => {
     expect(got).toBe(expected);
+  });
+});
+
+describe("the root of a rising function", () => {
+  it.each<[string, (x: number) => number, number, number, number]>([
+    ["a parabola", (x) => x * x - 2, 0, 2, Math.SQRT2],
+    ["a straight line", (x) => 3 * x - 1, 0, 1, 1 / 3],
+    ["a kink", (x) => Math.min(x, 0.5) + Math.max(0, x - 2) - 0.75, 0, 4, 2.25],
+    ["a steep step", (x) => Math.tanh(50 * (x - 0.9)), 0, 1, 0.9],
+  ])("is found on %s", (_name, rising, low, high, root) => {
+    expect(risingRoot(rising, low, high, 1e-9)).toBeCloseTo(root, 7);
+  });
+
+  it("is the nearer end when zero lies outside, and needs a tolerance", () => {
+    expect(risingRoot((x) => x + 1, 0, 2, 1e-9)).toBe(0);
+    expect(risingRoot((x) => x - 3, 0, 2, 1e-9)).toBe(2);
+    expect(() => risingRoot((x) => x, -1, 1, 0)).toThrow("tolerance must be above 0, got 0");
+  });
+
+  it("takes few looks at a smooth function: at most 16 to a billionth", () => {
+    let looks = 0;
+    risingRoot((x) => { looks += 1; return Math.exp(x) - 5; }, 0, 4, 1e-9);
+    expect(looks).toBeLessThanOrEqual(16);
   });
 });

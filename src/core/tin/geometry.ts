@@ -2,7 +2,10 @@ import { bad, good, type Issue, type RangeReason, type Result } from "../measure
 import { wallDefaults, type StraightDefaults, type TroughDefaults } from "./defaults";
 import type { PlanSize } from "./plan";
 import { tinCount, TIN_LIMITS, type Material, type Tin } from "./schema";
-import type { StraightWall, TroughWall, Tube, Wall } from "./wall";
+import { cutAt, fluteStretch, wallKnots, type StraightWall, type TroughWall, type Tube, type Wall } from "./wall";
+
+/** A knot of the wall and the volume below it. */
+export type Stratum = { readonly heightMm: number; readonly belowMm3: number };
 
 /** A tin with everything settled: each wall measure given or taken from the usual build of its shape. */
 export type TinGeometry = {
@@ -11,6 +14,8 @@ export type TinGeometry = {
   readonly material: Material;
   readonly depthMm: number;
   readonly wall: Wall;
+  /** What the drawn wall holds up to each of its knots, lowest first, mm³, before {@link areaScale}. */
+  readonly strata: readonly Stratum[];
   /** Factor on every area when a water fill could be met in no better way; else 1. */
   readonly areaScale: number;
 };
@@ -28,8 +33,39 @@ export function drawnGeometry(tin: Tin, overrides: { readonly taperDeg?: number;
     material: tin.material ?? "bright",
     depthMm: tin.depthMm,
     wall: wall.value,
+    strata: strataOf(wall.value),
     areaScale: 1,
   });
+}
+
+function strataOf(wall: Wall): readonly Stratum[] {
+  let belowMm3 = 0;
+  const knots = wallKnots(wall);
+  return knots.map((heightMm, index) => {
+    if (index > 0) belowMm3 += volumeBetween(wall, knots[index - 1] ?? 0, heightMm);
+    return { heightMm, belowMm3 };
+  });
+}
+
+/** Five-point Gauss-Legendre nodes and weights on -1 to 1; exact for polynomials up to the ninth degree. */
+const GAUSS: readonly (readonly [number, number])[] = [
+  [-0.906179845938664, 0.23692688505618908],
+  [-0.538469310105683, 0.47862867049936647],
+  [0, 0.5688888888888889],
+  [0.538469310105683, 0.47862867049936647],
+  [0.906179845938664, 0.23692688505618908],
+];
+
+/** Integral of the cut's area over the heights within one smooth interval of a wall, mm³. */
+export function volumeBetween(wall: Wall, fromMm: number, toMm: number): number {
+  const middle = (fromMm + toMm) / 2;
+  const half = (toMm - fromMm) / 2;
+  let sum = 0;
+  for (const [node, weight] of GAUSS) {
+    const cut = cutAt(wall, middle + half * node);
+    sum += weight * (cut.outerAreaMm2 - cut.innerAreaMm2);
+  }
+  return half * sum;
 }
 
 function wallFor(tin: Tin, overrides: { readonly taperDeg?: number; readonly bulge?: number }): Result<Wall> {
@@ -124,7 +160,7 @@ function troughWall(tin: Tin, defaults: TroughDefaults): Result<Wall> {
     bulge: defaults.bulge,
     outerShare: defaults.outerShare,
     fluteDepth: defaults.fluteDepth,
-    flutes: defaults.flutes,
+    fluteStretch: fluteStretch(defaults.fluteDepth, defaults.flutes),
   };
   return good(wall);
 }

@@ -83,7 +83,7 @@ export function readTin(text: string, habit: SizeHabit): Result<ReadTin> {
     shape: meant,
     ...fields.value,
     ...named.fields,
-    ...(count === null ? {} : { count }),
+    ...(count === null || (count === 1 && !isCup(meant)) ? {} : { count }),
     ...(material.found === null ? {} : { material: material.found }),
   });
   if (!tin.ok) return tin;
@@ -169,7 +169,7 @@ function splitCount(sizes: readonly Size[], shape: Shape | null): { readonly cou
   if (isCup(shape)) return second === undefined || !first.crossed || sizes.length > 3 ? asCount : asSize;
   if (second === undefined) return asSize;
   if (!first.crossed) return Number.isInteger(first.value) && first.value <= 12 ? asCount : asSize;
-  const leadsUp = first.value < second.value && (first.value <= 3 || isRound(shape));
+  const leadsUp = first.value < second.value && Number.isInteger(first.value) && (first.value <= 3 || isRound(shape));
   const isOver = sizes.length > (isOneWidth(shape) ? 2 : 3) || (shape === "square" && sizes.length === 3 && first.value !== second.value);
   if (first.value === 0 || isOver || leadsUp || second.value >= 2.5 * first.value) return asCount;
   return asSize;

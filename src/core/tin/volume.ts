@@ -1,15 +1,6 @@
 import { mlFromMm3 } from "../measure";
-import type { TinGeometry } from "./geometry";
-import { cutAt, wallKnots } from "./wall";
-
-/** Five-point Gauss-Legendre nodes and weights on -1 to 1; exact for polynomials up to the ninth degree. */
-const GAUSS: readonly (readonly [number, number])[] = [
-  [-0.906179845938664, 0.23692688505618908],
-  [-0.538469310105683, 0.47862867049936647],
-  [0, 0.5688888888888889],
-  [0.538469310105683, 0.47862867049936647],
-  [0.906179845938664, 0.23692688505618908],
-];
+import { volumeBetween, type TinGeometry } from "./geometry";
+import { cutAt } from "./wall";
 
 /** Heights to which a level is solved, mm: a hundredth of what anybody can see. */
 const LEVEL_TOLERANCE_MM = 1e-4;
@@ -24,13 +15,6 @@ export function surfaceArea(geometry: TinGeometry, heightMm: number): number {
   return geometry.areaScale * (cut.outerAreaMm2 - cut.innerAreaMm2);
 }
 
-/** Integral of the surface area from one height to another within one smooth interval, mm³. */
-function gauss(geometry: TinGeometry, fromMm: number, toMm: number): number {
-  const middle = (fromMm + toMm) / 2;
-  const half = (toMm - fromMm) / 2;
-  return half * GAUSS.reduce((sum, [node, weight]) => sum + weight * surfaceArea(geometry, middle + half * node), 0);
-}
-
 /**
  * Volume, mL, of one tin or one well filled to `heightMm`; above the rim it goes on straight up.
  * Integral of the cut's area over the height, by five-point Gauss quadrature between the wall's knots.
@@ -38,16 +22,11 @@ function gauss(geometry: TinGeometry, fromMm: number, toMm: number): number {
  * @example volumeAt(roundTin, roundTin.depthMm) // the brim
  */
 export function volumeAt(geometry: TinGeometry, heightMm: number): number {
-  let volumeMm3 = 0;
-  const knots = wallKnots(geometry.wall);
-  for (let index = 1; index < knots.length; index += 1) {
-    const from = knots[index - 1] ?? 0;
-    const to = Math.min(knots[index] ?? 0, heightMm);
-    if (to > from) volumeMm3 += gauss(geometry, from, to);
-  }
-  const above = heightMm - geometry.depthMm;
-  if (above > 0) volumeMm3 += above * surfaceArea(geometry, geometry.depthMm);
-  return mlFromMm3(volumeMm3);
+  const { strata, wall, areaScale, depthMm } = geometry;
+  const inside = Math.min(heightMm, depthMm);
+  const stratum = strata.findLast((each) => each.heightMm <= inside) ?? { heightMm: 0, belowMm3: 0 };
+  const insideMm3 = areaScale * (stratum.belowMm3 + volumeBetween(wall, stratum.heightMm, inside));
+  return mlFromMm3(insideMm3 + Math.max(0, heightMm - depthMm) * surfaceArea(geometry, depthMm));
 }
 
 /** What one tin or one well holds when it is filled level with its rim, mL. */

@@ -22,7 +22,8 @@ export type TroughWall = {
   readonly bulge: number;
   readonly outerShare: number;
   readonly fluteDepth: number;
-  readonly flutes: number;
+  /** Length of the fluted outline over that of a plain circle. */
+  readonly fluteStretch: number;
 };
 
 export type DomeWall = { readonly kind: "dome"; readonly depthMm: number; readonly rimRadiusMm: number };
@@ -60,15 +61,14 @@ export function cutAt(wall: Wall, heightMm: number): Cut {
 
 function straightCut(wall: StraightWall, heightMm: number): Cut {
   const up = heightMm / wall.depthMm;
-  const mix = (floor: number, rim: number): number => floor + (rim - floor) * up;
   const size: PlanSize = {
-    lengthMm: mix(wall.floor.lengthMm, wall.rim.lengthMm),
-    widthMm: mix(wall.floor.widthMm, wall.rim.widthMm),
-    cornerMm: mix(wall.floor.cornerMm, wall.rim.cornerMm),
+    lengthMm: between(wall.floor.lengthMm, wall.rim.lengthMm, up),
+    widthMm: between(wall.floor.widthMm, wall.rim.widthMm, up),
+    cornerMm: between(wall.floor.cornerMm, wall.rim.cornerMm, up),
   };
   const inset = filletInset(wall.filletMm, heightMm);
   const outer = planMeasure(wall.plan, size, inset);
-  const tubeRadiusMm = wall.tube === null ? 0 : mix(wall.tube.floorMm, wall.tube.rimMm) / 2 + inset;
+  const tubeRadiusMm = wall.tube === null ? 0 : between(wall.tube.floorMm, wall.tube.rimMm, up) / 2 + inset;
   return {
     outerAreaMm2: outer.areaMm2,
     outerPerimeterMm: outer.perimeterMm,
@@ -78,6 +78,10 @@ function straightCut(wall: StraightWall, heightMm: number): Cut {
     halfWidthMm: size.widthMm / 2 - inset,
     tubeRadiusMm,
   };
+}
+
+function between(floor: number, rim: number, up: number): number {
+  return floor + (rim - floor) * up;
 }
 
 function filletInset(filletMm: number, heightMm: number): number {
@@ -93,7 +97,7 @@ function troughCut(wall: TroughWall, heightMm: number): Cut {
   const tube = wall.tubeRadiusMm + (1 - wall.outerShare) * narrowing;
   return {
     outerAreaMm2: Math.PI * outer * outer * (1 + (wall.fluteDepth * wall.fluteDepth) / 2),
-    outerPerimeterMm: 2 * Math.PI * outer * fluteStretch(wall.fluteDepth, wall.flutes),
+    outerPerimeterMm: 2 * Math.PI * outer * wall.fluteStretch,
     innerAreaMm2: Math.PI * tube * tube,
     innerPerimeterMm: 2 * Math.PI * tube,
     halfLengthMm: outer,
@@ -103,7 +107,7 @@ function troughCut(wall: TroughWall, heightMm: number): Cut {
 }
 
 /** Length of r = 1 + ε·cos(nθ) over that of a circle. One flute stands for all; the midpoint rule converges at once. */
-function fluteStretch(fluteDepth: number, flutes: number): number {
+export function fluteStretch(fluteDepth: number, flutes: number): number {
   if (fluteDepth === 0) return 1;
   const steps = 24;
   let sum = 0;

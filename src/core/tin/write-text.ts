@@ -9,8 +9,10 @@ export function writeTin(tin: Tin): string {
   const lengths = planLengths(tin);
   const count = tinCount(tin);
   const isCup = tin.shape === "well" || tin.shape === "ramekin" || tin.shape === "mug";
+  // "10 x 12 cm round" reads as ten of them, so one that is deeper than wide says that it is one.
+  const isPlainlyOne = count === 1 && !isCup && tin.depthMm <= (lengths[0] ?? 0);
   const parts = [
-    count === 1 && !isCup ? "" : isCup ? String(count) : `${count} x`,
+    isPlainlyOne ? "" : isCup ? String(count) : `${count} x`,
     isCup ? NAMES[tin.shape] : "",
     inBestUnit([...lengths, tin.depthMm]),
     isCup ? "" : NAMES[tin.shape],
@@ -31,7 +33,7 @@ const NAMES: Readonly<Record<Tin["shape"], string>> = {
 
 function planLengths(tin: Tin): readonly number[] {
   if ("diameterMm" in tin) return [tin.diameterMm];
-  if ("sideMm" in tin) return [tin.sideMm];
+  if ("sideMm" in tin) return [tin.sideMm, tin.sideMm];
   if ("lengthMm" in tin) return [tin.lengthMm, tin.widthMm];
   if ("rimMm" in tin) return tin.floorMm === undefined ? [tin.rimMm] : [tin.rimMm, tin.floorMm];
   return [tin.widthMm];
