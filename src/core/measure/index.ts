@@ -1,8 +1,15 @@
+export { middle, readSpan, type Amount, type ReadSpan } from "./amount-text";
 export { assertNever, bad, good, issueAt, type Issue, type RangeReason, type Result, type Unit } from "./issue";
+export {
+  CUPS_ML, cupMl, EGG_WHITE_SHARE, EGGS_G, HEAPS, KitchenMeasuresSchema, METRIC_MEASURES, SPOONS_ML, US_MEASURES, WAYS, type EggSize, type Heap,
+  type KitchenMeasures, type Way,
+} from "./kitchen-measures";
+export { isSpoon, KITCHEN_UNITS, readUnit, unitSize, type KitchenUnit, type UnitSize } from "./kitchen-units";
+export { kitchenMeasure, type KitchenMeasure, type Piece } from "./kitchen-writing";
 export { readMassG, readMinutes, readVolumeMl } from "./measured-text";
 export { readAmount } from "./number-text";
 export { risingRoot } from "./rising-root";
-export { kitchenGrams, kitchenMl, roundTo } from "./rounding";
+export { kitchenGrams, kitchenMl, roundTo, weighedGrams } from "./rounding";
 export { numberIn, parseWith, wholeIn } from "./schema";
 export { readTempC, type DegreeScale } from "./temperature-text";
 export { cFromFahrenheit, fahrenheitFromC, fahrenheitSteps, INCH_MM, mlFromMm3, OUNCE_G, US_CUP_ML, ZERO_C_IN_KELVIN } from "./units";

@@ -30,3 +30,12 @@ export function kitchenMl(volumeMl: number): number {
   if (volumeMl < 1000) return roundTo(volumeMl, 10);
   return roundTo(volumeMl, volumeMl < 10_000 ? 50 : 100);
 }
+
+/**
+ * Grams of one ingredient as it is weighed: as {@link kitchenGrams}, but to 0.1 g under 10 g where the tenth matters.
+ * @param isFine leaveners, salt and spices
+ * @example weighedGrams(4.62, true) // 4.6
+ */
+export function weighedGrams(massG: number, isFine: boolean): number {
+  return isFine && massG < 10 ? roundTo(massG, 0.1) : kitchenGrams(massG);
+}

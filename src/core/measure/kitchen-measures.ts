@@ -1,0 +1,52 @@
+import * as z from "zod";
+import { numberIn } from "./schema";
+import { US_CUP_ML } from "./units";
+
+/** What a cup holds, mL. Customary by definition; the others as their countries' cups are sold. */
+export const CUPS_ML = { us: US_CUP_ML, "us-legal": 240, metric: 250, imperial: 284.130625, small: 200 } as const;
+
+/** Tablespoon and teaspoon, mL: a US cup's 16th and 48th, the metric pair, and the 20 mL tablespoon. */
+export const SPOONS_ML = {
+  us: { tbsp: US_CUP_ML / 16, tsp: US_CUP_ML / 48 },
+  metric: { tbsp: 15, tsp: 5 },
+  "metric-20": { tbsp: 20, tsp: 5 },
+} as const;
+
+/** How much more than level a spoon carries. Judgement. */
+export const HEAPS = { level: 1, rounded: 1.5, heaped: 2 } as const;
+export type Heap = keyof typeof HEAPS;
+
+/** How a powder gets into its cup. */
+export const WAYS = ["spooned", "dipped", "packed", "sifted"] as const;
+export type Way = (typeof WAYS)[number];
+
+/** One egg without its shell, g: US sizes, then European ones. */
+export const EGGS_G = {
+  "us-small": 42, "us-medium": 47, "us-large": 50, "us-extra-large": 56, "eu-small": 43, "eu-medium": 50, "eu-large": 58,
+} as const;
+export type EggSize = keyof typeof EGGS_G;
+/** Share of a shelled egg that is white; the rest is yolk. */
+export const EGG_WHITE_SHARE = 2 / 3;
+
+const names = <T extends Record<string, unknown>>(table: T): [keyof T & string, ...(keyof T & string)[]] =>
+  Object.keys(table) as [keyof T & string, ...(keyof T & string)[]];
+
+/** What a recipe's cups, spoons and eggs are taken to be. */
+export const KitchenMeasuresSchema = z.strictObject({
+  cup: z.union([z.enum(names(CUPS_ML)), z.strictObject({ ownMl: numberIn(100, 400, "mL") })]),
+  spoon: z.enum(names(SPOONS_ML)),
+  heap: z.enum(names(HEAPS)),
+  flour: z.enum(["spooned", "dipped", "packed"]),
+  egg: z.enum(names(EGGS_G)),
+});
+export type KitchenMeasures = z.infer<typeof KitchenMeasuresSchema>;
+
+/** A kitchen of the metric school; flour spooned and levelled, spoons level. */
+export const METRIC_MEASURES: KitchenMeasures = { cup: "metric", spoon: "metric", heap: "level", flour: "spooned", egg: "eu-medium" };
+/** A kitchen of the US school. */
+export const US_MEASURES: KitchenMeasures = { cup: "us", spoon: "us", heap: "level", flour: "spooned", egg: "us-large" };
+
+/** What one cup holds, mL. */
+export function cupMl(measures: KitchenMeasures): number {
+  return typeof measures.cup === "string" ? CUPS_ML[measures.cup] : measures.cup.ownMl;
+}

@@ -1,0 +1,47 @@
+import type { Ingredient } from "../ingredient";
+import { row } from "./row";
+
+const wheat = { allergens: ["wheat" as const], packG: 1500 };
+
+/** Flours, starches, oats, leaveners, salt, setting agents. */
+export const DRY_GOODS: readonly Ingredient[] = [
+  row("plain-flour", "flour", "plain flour|all-purpose flour|all purpose flour|AP flour|flour|white flour|wheat flour|maida|cake and pastry flour", { spooned: 122, dipped: 145, packed: 160, sifted: 113 }, [12, 1, 1, 10, 73, 0], wheat),
+  row("cake-flour", "flour", "cake flour|sponge flour|soft flour|extra fine flour", { spooned: 112, dipped: 130, packed: 145, sifted: 100 }, [12, 1, 1, 8, 76, 0], wheat),
+  row("bread-flour", "flour", "bread flour|strong flour|strong white flour", { spooned: 125, dipped: 148, packed: 163, sifted: 117 }, [13, 1, 1, 12, 70, 0], wheat),
+  row("self-raising-flour", "flour", "self-raising flour|self raising flour|self-rising flour|self rising flour|SR flour", { spooned: 122, dipped: 145, packed: 160, sifted: 113 }, [12, 1, 1, 9, 71, 0.9], wheat),
+  row("wholemeal-flour", "flour", "wholemeal flour|whole wheat flour|whole-wheat flour|wholewheat flour|atta", { spooned: 120, dipped: 140, packed: 155, sifted: 113 }, [11, 2, 1, 13, 62, 0], wheat),
+  row("spelt-flour", "flour", "spelt flour|white spelt flour", { spooned: 115, dipped: 136, packed: 150, sifted: 106 }, [12, 2, 1, 13, 65, 0], wheat),
+  row("rye-flour", "flour", "rye flour|light rye flour|dark rye flour", { spooned: 106, dipped: 126, packed: 140, sifted: 100 }, [11, 2, 1, 10, 66, 0], wheat),
+  row("buckwheat-flour", "flour", "buckwheat flour", { spooned: 120, dipped: 138 }, [11, 3, 2, 13, 61, 0], { packG: 500 }),
+  row("rice-flour", "flour", "rice flour|white rice flour|brown rice flour", { spooned: 150, dipped: 165 }, [12, 1, 0, 6, 79, 0], { packG: 500 }),
+  row("gluten-free-flour", "flour", "gluten-free flour|gluten free flour|gluten-free plain flour|gluten free flour blend", { spooned: 135, dipped: 155 }, [12, 1, 1, 4, 79, 0], { packG: 1000 }),
+  row("oat-flour", "flour", "oat flour|ground oats", { spooned: 100, dipped: 118 }, [9, 8, 1, 14, 58, 0], { allergens: ["oats"], packG: 500 }),
+  row("barley-flour", "flour", "barley flour", { spooned: 112, dipped: 130 }, [12, 2, 1, 10, 68, 0], { allergens: ["barley"], packG: 1000 }),
+  row("chickpea-flour", "flour", "chickpea flour|gram flour|besan", { spooned: 95, dipped: 115 }, [10, 6, 10, 22, 40, 0], { packG: 500 }),
+  row("coconut-flour", "flour", "coconut flour", { spooned: 112, dipped: 128 }, [8, 14, 9, 19, 12, 0], { packG: 500 }),
+  row("semolina", "flour", "semolina|fine semolina|sooji|rava", { spooned: 165, dipped: 180 }, [12, 1, 0, 12, 69, 0], { allergens: ["wheat"], packG: 500 }),
+  row("polenta", "flour", "polenta|cornmeal|corn meal|maize meal", { spooned: 150, dipped: 165 }, [11, 2, 1, 8, 74, 0], { packG: 500 }),
+  row("malted-milk-powder", "other", "malted milk powder|malt powder|malted drink powder|malt drink powder", 120, [3, 8, 55, 11, 20, 1], { allergens: ["barley", "wheat", "milk"], packG: 300 }),
+  row("cornflour", "starch", "cornflour|cornstarch|corn starch|corn flour|maize starch", { spooned: 120, dipped: 132, sifted: 108 }, [10, 0, 0, 0, 89, 0], { packG: 500 }),
+  row("potato-starch", "starch", "potato starch|potato flour", { spooned: 155, dipped: 170 }, [16, 0, 0, 0, 83, 0], { packG: 500 }),
+  row("tapioca-starch", "starch", "tapioca starch|tapioca flour|cassava starch", { spooned: 120, dipped: 132 }, [11, 0, 0, 0, 88, 0], { packG: 500 }),
+  row("arrowroot", "starch", "arrowroot|arrowroot powder", { spooned: 128, dipped: 140 }, [11, 0, 0, 0, 88, 0], { packG: 110 }),
+  row("custard-powder", "starch", "custard powder", { spooned: 125, dipped: 138 }, [11, 0, 0, 0, 88, 0.6], { packG: 300 }),
+  row("breadcrumbs", "other", "breadcrumbs|bread crumbs|dry breadcrumbs|fresh breadcrumbs", 108, [8, 5, 6, 13, 62, 1.5], { allergens: ["wheat"] }),
+  row("biscuit-crumbs", "other", "biscuit crumbs|digestive biscuits|digestives|graham crackers|graham cracker crumbs|plain biscuits|biscuits|cookie crumbs|crushed biscuits", 100, [3, 20, 22, 7, 44, 1.2], { allergens: ["wheat"], packG: 250 }),
+  row("rolled-oats", "oats", "rolled oats|porridge oats|oats|old-fashioned oats|quick oats|oatmeal", { spooned: 90, dipped: 98 }, [10, 7, 1, 13, 57, 0], { packG: 1000 }),
+  row("bran", "other", "wheat bran|bran", 58, [10, 4, 1, 16, 21, 0], { allergens: ["wheat"] }),
+  row("milk-powder", "other", "milk powder|dried milk|powdered milk|skimmed milk powder|dry milk powder", 120, [4, 1, 51, 36, 0, 1.3], { allergens: ["milk"], packG: 340 }),
+  row("baking-powder", "leavener", "baking powder|double-acting baking powder", 216, [5, 0, 0, 0, 28, 27], { packG: 170 }),
+  row("bicarbonate", "soda", "bicarbonate of soda|baking soda|bicarb|bicarb soda|bicarbonate|soda|sodium bicarbonate", 240, [0, 0, 0, 0, 0, 70], { packG: 200 }),
+  row("cream-of-tartar", "leavener", "cream of tartar", 156, [2, 0, 0, 0, 0, 0.1], { hasAcid: true, packG: 100 }),
+  row("yeast", "leavener", "dried yeast|instant yeast|fast-action yeast|yeast|active dry yeast", 144, [6, 6, 0, 45, 22, 0.1], { batterGPerMl: 1.2, packG: 7 }),
+  row("salt", "salt", "fine salt|salt|table salt|sea salt|fine sea salt", 288, [0, 0, 0, 0, 0, 100], { packG: 750 }),
+  row("flaky-salt", "salt", "flaky salt|flaky sea salt|flaked salt|kosher salt|sea salt flakes|coarse salt", 170, [0, 0, 0, 0, 0, 100], { packG: 250 }),
+  row("gelatine-powder", "setting", "powdered gelatine|gelatine powder|gelatin|gelatine|powdered gelatin|unflavored gelatin", 150, [12, 0, 0, 86, 0, 0.7], { packG: 12 }),
+  row("gelatine-leaf", "setting", "gelatine leaves|leaf gelatine|gelatine sheets|gelatin sheets|gelatine leaf", null, [12, 0, 0, 86, 0, 0.7], { eachG: 2 }),
+  row("agar", "setting", "agar|agar agar|agar powder", 110, [9, 0, 3, 6, 0, 0.3], { packG: 28 }),
+  row("psyllium", "setting", "psyllium husk|psyllium", 72, [7, 1, 0, 2, 0, 0]),
+  row("xanthan", "setting", "xanthan gum|xanthan", 150, [10, 0, 0, 0, 0, 3], { packG: 100 }),
+  row("ground-flax", "other", "ground flaxseed|flaxseed meal|ground linseed|flax meal|ground flax|linseed meal", 104, [7, 42, 2, 18, 0, 0.1], { packG: 200 }),
+];
