@@ -18,7 +18,7 @@ const WORDS: readonly (readonly [RegExp, number])[] = [
   ...["one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve"].map(
     (word, index) => [new RegExp(`^${word}\\b(?!-)`, "iu"), index + 1] as const,
   ),
-  [/^an?\s+(?:good|generous|scant|big|small|large)?\s*(?=(?:pinch|dash|drop|knob|handful|splash|drizzle|cup|mug|glass|stick|tin|can|jar|packet|box|bag|teaspoon|tablespoon|tsp|tbsp|pint|pound|litre|liter|kilo|dozen|sachet|spoon|little\b|egg|lemon|lime|orange|banana|apple|pear|carrot|vanilla)\b)/iu, 1],
+  [/^an?\s+(?:good|generous|scant|big|small|large)?\s*(?=(?:pinch|dash|drop|knob|handful|splash|drizzle|cup|mug|glass|stick|tin|can|jar|packet|box|bag|teaspoon|tablespoon|tsp|tbsp|pint|pound|litre|liter|kilo|dozen|sachet|spoon|egg|lemon|lime|orange|banana|apple|pear|carrot|vanilla)\b)/iu, 1],
   [/^an?\s+(?=(?:pinch|dash|drop|knob|handful|splash|cup|stick|egg|lemon|lime|orange|banana|apple|pear|carrot|vanilla)[a-z]*\b)/iu, 1],
 ];
 

@@ -17,7 +17,7 @@ export const BatterSchema = z.strictObject({
 export type GivenBatter = z.infer<typeof BatterSchema>;
 
 /** What the batter's figures rest on. */
-export type BatterBasis = "weight-and-volume" | "weight" | "volume" | "tins";
+export type BatterBasis = "weight-and-volume" | "weight" | "volume" | "lines" | "tins";
 
 export type Batter = {
   readonly kind: BatterKind;

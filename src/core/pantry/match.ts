@@ -61,8 +61,8 @@ function singular(word: string): string {
 }
 
 /**
- * The ingredient a name means: what was learnt for it, else the entry of that name, else the entry whose name is the
- * longest run of its words (the later one of two as long, since English puts what a thing is last). Null when no word is known.
+ * The ingredient a name means: what was learnt for it, else the entry of that name, else the entry whose name is
+ * the longest ending of it (English puts what a thing is last), else the longest run of its words. Null when no word is known.
  * @example matchIngredient("good dark chocolate", pantryOf()) // dark chocolate, on "dark chocolate", by words
  */
 export function matchIngredient(name: string, pantry: Pantry): Match | null {
@@ -71,11 +71,12 @@ export function matchIngredient(name: string, pantry: Pantry): Match | null {
   const whole = find(folded, pantry);
   if (whole !== null) return { ...whole, by: whole.isLearnt ? "learnt" : "name" };
   const words = folded.split(" ");
-  for (let length = Math.min(MOST_WORDS, words.length - 1); length > 0; length -= 1) {
-    for (let start = words.length - length; start >= 0; start -= 1) {
-      const part = find(words.slice(start, start + length).join(" "), pantry);
-      if (part !== null) return { ...part, by: "words" };
-    }
+  const lengths = Array.from({ length: Math.min(MOST_WORDS, words.length) }, (_, index) => index + 1).toReversed();
+  const endings = lengths.map((length) => ({ start: words.length - length, length }));
+  const elsewhere = lengths.flatMap((length) => Array.from({ length: words.length - length }, (_, start) => ({ start, length })).toReversed());
+  for (const { start, length } of [...endings, ...elsewhere]) {
+    const part = find(words.slice(start, start + length).join(" "), pantry);
+    if (part !== null) return { ...part, by: "words" };
   }
   return null;
 }

@@ -1,0 +1,114 @@
+import { plainText } from "./html";
+import type { PageLine } from "./read-page";
+
+type Node = Readonly<Record<string, unknown>>;
+
+/** Deeper, or more, than any honest page goes. */
+const DEEPEST = 40;
+const MOST_NODES = 50_000;
+
+/** The schema.org recipes in a page's JSON-LD texts, also inside `@graph`, arrays and other things; damaged texts are passed over. */
+export function recipesInJson(texts: readonly string[]): readonly Node[] {
+  const found: Node[] = [];
+  let nodes = 0;
+  const visit = (value: unknown, depth: number): void => {
+    nodes += 1;
+    if (depth > DEEPEST || nodes > MOST_NODES || typeof value !== "object" || value === null) return;
+    if (!Array.isArray(value) && isRecipe(value as Node)) {
+      found.push(value as Node);
+      return;
+    }
+    for (const inner of Object.values(value)) visit(inner, depth + 1);
+  };
+  for (const text of texts) visit(parsed(text), 0);
+  return found;
+}
+
+function parsed(text: string): unknown {
+  const trimmed = text.trim();
+  if (!trimmed.startsWith("{") && !trimmed.startsWith("[")) return null;
+  try {
+    return JSON.parse(trimmed) as unknown;
+  } catch {
+    return null;
+  }
+}
+
+function isRecipe(node: Node): boolean {
+  return strings(node["@type"]).some((type) => /(?:^|[/:])recipe$/iu.test(type));
+}
+
+/** Strings of a value that may be one string, a number, or a list of such. */
+function strings(value: unknown): readonly string[] {
+  if (typeof value === "string") return [value];
+  if (typeof value === "number") return [String(value)];
+  if (Array.isArray(value)) return value.flatMap(strings);
+  return [];
+}
+
+/** The fields that are read; all others are shown as unread. */
+const READ = new Set([
+  "@type", "@id", "@context", "name", "recipeIngredient", "ingredients", "recipeInstructions", "recipeYield", "description", "tool", "cookTime", "prepTime", "totalTime",
+  "author", "url", "comment", "notes", "mainEntityOfPage",
+]);
+
+/**
+ * The lines of the first of some JSON-LD recipes, each told what it is; further recipes are kept as such, and fields that
+ * are not read as unread.
+ */
+export function jsonPage([recipe, ...others]: readonly Node[]): readonly PageLine[] {
+  if (recipe === undefined) return [];
+  const line = (is: PageLine["is"]) => (text: string): PageLine => ({ text: plainText(text), is });
+  const cook = isoMinutes(recipe["cookTime"]);
+  const lines: PageLine[] = [
+    ...strings(recipe["name"]).slice(0, 1).map(line("title")),
+    ...strings(recipe["description"]).map(line("note")),
+    ...strings(recipe["recipeYield"]).slice(0, 1).map((text) => line("yield")(/\p{L}/u.test(text) ? text : `Serves ${text}`)),
+    ...toolNames(recipe["tool"]).map(line("tins")),
+    ...(cook === null ? [] : [{ text: `Bake: ${cook} minutes`, is: "minutes" } as const]),
+    ...strings(recipe["recipeIngredient"] ?? recipe["ingredients"]).map((text) => line(/:\s*$/u.test(text) ? "part" : "ingredient")(text)),
+    ...instructions(recipe["recipeInstructions"], 0),
+    ...[...strings(recipe["comment"]), ...strings(recipe["notes"])].map(line("note")),
+    ...sources(recipe).map(line("source")),
+    ...Object.entries(recipe).filter(([key]) => !READ.has(key)).map(([key, value]) => line("unread")(`${key}: ${(typeof value === "string" ? value : JSON.stringify(value)).slice(0, 300)}`)),
+    ...others.map((other) => line("second-recipe")(strings(other["name"])[0] ?? "another recipe")),
+  ];
+  return lines.filter(({ text }) => text !== "");
+}
+
+function toolNames(value: unknown): readonly string[] {
+  if (Array.isArray(value)) return value.flatMap(toolNames);
+  if (typeof value === "object" && value !== null) return strings((value as Node)["name"]);
+  return strings(value);
+}
+
+function sources(recipe: Node): readonly string[] {
+  const author = toolNames(recipe["author"]);
+  return [[...author, ...strings(recipe["url"])].join(", ")].filter((text) => text !== "");
+}
+
+/** Strings, HowToStep and HowToSection, nested as they come; a section's name opens its part. */
+function instructions(value: unknown, depth: number): readonly PageLine[] {
+  if (depth > DEEPEST) return [];
+  if (typeof value === "string") return value.split(/\r?\n|<\/(?:p|li)>|<br\s*\/?>/iu).map((text): PageLine => ({ text: plainText(text), is: "step" }));
+  if (Array.isArray(value)) return value.flatMap((inner) => instructions(inner, depth + 1));
+  if (typeof value !== "object" || value === null) return [];
+  const node = value as Node;
+  const inner = node["itemListElement"] ?? node["steps"];
+  const text = strings(node["text"])[0] ?? strings(node["name"])[0] ?? "";
+  if (inner === undefined) return [{ text: plainText(text), is: "step" }];
+  const name = strings(node["name"])[0];
+  return [...(name === undefined ? [] : [{ text: `${plainText(name)}:`, is: "part" } as const]), ...instructions(inner, depth + 1)];
+}
+
+/**
+ * Minutes of an ISO 8601 duration, the day and time parts of it; null for anything else.
+ * @example isoMinutes("PT1H10M") // 70
+ */
+export function isoMinutes(value: unknown): number | null {
+  const found = /^P(?:(\d+)D)?(?:T(?:(\d+(?:\.\d+)?)H)?(?:(\d+(?:\.\d+)?)M)?(?:(\d+(?:\.\d+)?)S)?)?$/iu.exec(strings(value)[0]?.trim() ?? "");
+  if (found === null) return null;
+  const [days, hours, minutes, seconds] = found.slice(1).map((part) => Number((part as string | undefined) ?? 0));
+  const total = (days ?? 0) * 1440 + (hours ?? 0) * 60 + (minutes ?? 0) + (seconds ?? 0) / 60;
+  return total > 0 ? Math.round(total) : null;
+}

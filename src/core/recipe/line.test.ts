@@ -1,0 +1,77 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { METRIC_MEASURES, US_MEASURES, type KitchenMeasures } from "../measure";
+import { matchIngredient, pantryOf } from "../pantry";
+import { readLine } from "./line";
+import { lineMass } from "./line-mass";
+import { LINES } from "./lines.test-data";
+
+const PANTRY = pantryOf();
+
+function massOf(text: string, measures: KitchenMeasures = METRIC_MEASURES): number | string {
+  const line = readLine(text);
+  const mass = lineMass(line, matchIngredient(line.name, PANTRY)?.ingredient ?? null, measures);
+  return typeof mass === "string" ? mass : mass.massG;
+}
+
+describe("ingredient lines as people write them", () => {
+  it("has at least 150 styles of them, each once", () => {
+    expect(LINES.length).toBeGreaterThanOrEqual(150);
+    expect(new Set(LINES.map(([text]) => text)).size).toBe(LINES.length);
+  });
+
+  it.each(LINES.map(([text, id, expected, measures]) => ({ text, id, expected, measures })))("$text is $id, $expected", ({ text, id, expected, measures }) => {
+    const line = readLine(text);
+    expect(matchIngredient(line.name, PANTRY)?.ingredient.id ?? null).toBe(id);
+    const mass = massOf(text, measures === "us" ? US_MEASURES : METRIC_MEASURES);
+    if (typeof expected === "number") {
+      // Weights in the table are worked out by hand and rounded to the gram, or to the tenth under 10 g.
+      expect(mass).toBeTypeOf("number");
+      expect(Math.abs(Number(mass) - expected)).toBeLessThanOrEqual(expected < 10 ? 0.06 : 0.6);
+    } else expect(mass).toBe(expected);
+    expect(line.text).toBe(text);
+  });
+});
+
+describe("weights", () => {
+  it("of a cup of flour range from spooned to dipped, unless the line says how", () => {
+    const flour = PANTRY.byId.get("plain-flour") ?? null;
+    expect(lineMass(readLine("1 cup plain flour"), flour, US_MEASURES)).toMatchObject({ massG: 122, rangeG: [122, 145], assumedWay: "spooned" });
+    expect(lineMass(readLine("1 packed cup plain flour"), flour, US_MEASURES)).toMatchObject({ massG: 160, assumedWay: null });
+    expect(lineMass(readLine("1 cup sifted plain flour"), flour, US_MEASURES)).toMatchObject({ massG: 113 });
+    expect(lineMass(readLine("1 cup plain flour, sifted"), flour, US_MEASURES)).toMatchObject({ massG: 122 });
+  });
+
+  it("the baker has weighed come before any other", () => {
+    expect(lineMass(readLine("1 cup plain flour (120 g)"), null, US_MEASURES, 131)).toMatchObject({ massG: 131, basis: "weighed" });
+  });
+
+  it("keep to the line's range", () => {
+    expect(lineMass(readLine("200-250 g sugar"), null, METRIC_MEASURES)).toMatchObject({ massG: 225, rangeG: [200, 250], basis: "written" });
+  });
+
+  it("are the same in every unit of weight", () => {
+    fc.assert(fc.property(fc.integer({ min: 1, max: 5000 }), (grams) => {
+      const texts = [`${grams} g sugar`, `${grams / 1000} kg sugar`, `${grams * 1000 > 20_000 ? grams / 28.349523125 : grams / 28.349523125} oz sugar`, `sugar: ${grams}g`, `sugar (${grams} g)`];
+      for (const text of texts) expect(Number(massOf(text)) / grams).toBeCloseTo(1, 6);
+    }));
+  });
+});
+
+describe("a line nobody can use", () => {
+  it.each([
+    ["", "no-name"], ["-5 g salt", "negative"], ["99999999 g flour", "huge"], ["salt", "no-amount"], ["cups flour", "no-number"],
+    ["100 g each butter and sugar", "two-things"], ["butter or margarine", "alternative"], ["250 g", "no-name"],
+  ] as const)("%j is doubted: %s", (text, doubt) => {
+    expect(readLine(text).doubts).toContain(doubt);
+    expect(readLine(text).text).toBe(text);
+  });
+
+  it("never throws, and keeps every character", () => {
+    fc.assert(fc.property(fc.string({ unit: "binary", maxLength: 120 }), (text) => {
+      const line = readLine(text);
+      expect(line.text).toBe(text);
+      lineMass(line, matchIngredient(line.name, PANTRY)?.ingredient ?? null, US_MEASURES);
+    }), { numRuns: 500 });
+  });
+});

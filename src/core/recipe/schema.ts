@@ -1,0 +1,106 @@
+import * as z from "zod";
+import { KitchenMeasuresSchema, numberIn, parseWith, type Result } from "../measure";
+import { TinSchema } from "../tin";
+
+export const RECIPE_LIMITS = {
+  /** Longest line or step, in characters. */
+  text: 2000,
+  lines: 400,
+  steps: 400,
+  parts: 30,
+  /** Longest text that is read or kept as the original. */
+  original: 400_000,
+} as const;
+
+const id = z.string().min(1).max(40);
+const text = z.string().max(RECIPE_LIMITS.text);
+
+/** A swapped line remembers the lines it stands for, so that the swap can be undone. */
+const SwapSchema = z.strictObject({ id, was: z.array(z.strictObject({ id, text, ingredient: z.string().max(60).optional() })).max(10) });
+
+/** One ingredient line. Its words are the baker's; what they weigh follows from them unless she says otherwise. */
+const LineSchema = z.strictObject({
+  id,
+  text,
+  /** The ingredient she chose for it. */
+  ingredient: z.string().max(60).optional(),
+  /** What she weighed, g. */
+  weighedG: numberIn(0, 100_000, "g").optional(),
+  swap: SwapSchema.optional(),
+});
+export type Line = z.infer<typeof LineSchema>;
+
+export const STEP_KINDS = [
+  "prepare", "melt", "cream", "whisk", "fold", "mix", "heat", "rest", "fill", "bake", "cool", "build", "finish", "other",
+] as const;
+export type StepKind = (typeof STEP_KINDS)[number];
+
+/** One step in order. Kind, minutes and the rest are read from its words unless given. */
+const StepSchema = z.strictObject({
+  id,
+  text,
+  kind: z.enum(STEP_KINDS).optional(),
+  minutes: numberIn(0, 2880, "min").optional(),
+});
+export type Step = z.infer<typeof StepSchema>;
+
+export const PART_ROLES = ["batter", "filling", "frosting", "topping", "syrup", "soak"] as const;
+export type PartRole = (typeof PART_ROLES)[number];
+
+const PartSchema = z.strictObject({
+  id,
+  role: z.enum(PART_ROLES),
+  name: z.string().max(120),
+  lines: z.array(LineSchema).max(RECIPE_LIMITS.lines),
+  steps: z.array(StepSchema).max(RECIPE_LIMITS.steps),
+  /** Set when the part is another recipe's, used here; its own lines and steps are then those of that recipe. */
+  from: z.strictObject({ recipe: id, part: id }).optional(),
+});
+export type Part = z.infer<typeof PartSchema>;
+
+/** The bake the recipe vouches for; parts of it a recipe may leave out. */
+const BakeSchema = z.strictObject({
+  tins: z.array(TinSchema).max(20),
+  ovenC: numberIn(100, 260, "°C").optional(),
+  fan: z.boolean().optional(),
+  minutes: numberIn(5, 240, "min").optional(),
+});
+export type RecipeBake = z.infer<typeof BakeSchema>;
+
+/** A whole recipe, as it is kept. */
+export const RecipeDocSchema = z.strictObject({
+  name: z.string().trim().min(1).max(200),
+  parts: z.array(PartSchema).min(1).max(RECIPE_LIMITS.parts),
+  bake: BakeSchema,
+  /** Batter kind chosen by the baker; else it is recognised. */
+  kind: z.string().max(40).optional(),
+  /** Specific gravity weighed by the baker. */
+  weighedGravity: numberIn(0.15, 1.5, "g/mL").optional(),
+  portions: numberIn(1, 500, "count").optional(),
+  makes: z.string().max(200),
+  notes: z.string().max(20_000),
+  source: z.string().max(500),
+  /** What its cups, spoons and eggs are; the kitchen's own when left out. */
+  measures: KitchenMeasuresSchema.optional(),
+  /** The text it was read from, every word; empty for one written here. */
+  original: z.string().max(RECIPE_LIMITS.original),
+});
+export type RecipeDoc = z.infer<typeof RecipeDocSchema>;
+
+/** A recipe from outside the program, or the first thing wrong with it. */
+export function parseRecipeDoc(input: unknown): Result<RecipeDoc> {
+  return parseWith(RecipeDocSchema, input);
+}
+
+/** A recipe with nothing in it yet. */
+export function emptyRecipe(name: string): RecipeDoc {
+  return {
+    name, parts: [{ id: "p1", role: "batter", name: "Batter", lines: [], steps: [] }], bake: { tins: [] }, makes: "", notes: "", source: "", original: "",
+  };
+}
+
+/** An id for a new line, step or part: the first number that is free. */
+export function freshId(prefix: string, taken: Iterable<string>): string {
+  const used = new Set(taken);
+  for (let number = 1; ; number += 1) if (!used.has(`${prefix}${number}`)) return `${prefix}${number}`;
+}

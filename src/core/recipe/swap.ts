@@ -1,0 +1,140 @@
+import { roundTo, weighedGrams } from "../measure";
+import type { Allergen, Group, Ingredient, Pantry } from "../pantry";
+import type { Formula, FormulaRow } from "./formula";
+import { freshId, type Line, type RecipeDoc } from "./schema";
+
+export const SWAP_IDS = [
+  "butter-to-oil", "butter-to-oil-by-volume", "oil-to-butter", "salted-to-unsalted", "unsalted-to-salted", "buttermilk-to-milk-and-acid",
+  "self-raising-to-plain", "cake-flour-to-plain", "powder-to-soda", "soda-to-powder", "egg-to-yoghurt", "egg-to-flax", "egg-to-condensed-milk",
+] as const;
+export type SwapId = (typeof SWAP_IDS)[number];
+
+/** Ingredient and grams of one line that comes in. */
+type Incoming = { readonly ingredient: string; readonly massG: number };
+type SwapRule = { readonly takes: (ingredient: Ingredient) => boolean; readonly gives: (massG: number) => readonly Incoming[] };
+
+const isId = (...ids: readonly string[]) => ({ id }: Ingredient): boolean => ids.includes(id);
+const isGroup = (group: Group) => (ingredient: Ingredient): boolean => ingredient.group === group;
+const OIL_G_PER_ML = 0.915;
+const BUTTER_G_PER_ML = 0.96;
+const EGG_G = 50;
+/** Salt in salted butter. */
+const BUTTER_SALT = 0.016;
+
+/**
+ * The exchanges, by weight of what goes out. Butter is 82 % fat and 16 % water; a part of soda does the work of four of
+ * powder; self-raising flour carries 5 % powder; a cup of milk takes a tablespoon of acid; two tablespoons in each cup of
+ * plain flour make way for starch. Egg-free per 50 g egg: 60 g yoghurt; 7 g flax and 40 g water; 60 g condensed milk.
+ */
+const RULES: Readonly<Record<SwapId, SwapRule>> = {
+  "butter-to-oil": { takes: isGroup("butter"), gives: (g) => [{ ingredient: "vegetable-oil", massG: 0.82 * g }, { ingredient: "water", massG: 0.16 * g }] },
+  "butter-to-oil-by-volume": { takes: isGroup("butter"), gives: (g) => [{ ingredient: "vegetable-oil", massG: (g / BUTTER_G_PER_ML) * OIL_G_PER_ML }] },
+  "oil-to-butter": { takes: isId("vegetable-oil", "olive-oil", "coconut-oil"), gives: (g) => [{ ingredient: "unsalted-butter", massG: g / 0.82 }] },
+  "salted-to-unsalted": { takes: isId("salted-butter"), gives: (g) => [{ ingredient: "unsalted-butter", massG: g * (1 - BUTTER_SALT) }, { ingredient: "salt", massG: BUTTER_SALT * g }] },
+  "unsalted-to-salted": { takes: isId("unsalted-butter"), gives: (g) => [{ ingredient: "salted-butter", massG: g }] },
+  "buttermilk-to-milk-and-acid": { takes: isId("buttermilk"), gives: (g) => [{ ingredient: "whole-milk", massG: g * (15 / 16) }, { ingredient: "lemon-juice", massG: g / 16 }] },
+  "self-raising-to-plain": { takes: isId("self-raising-flour"), gives: (g) => [{ ingredient: "plain-flour", massG: g / 1.05 }, { ingredient: "baking-powder", massG: g - g / 1.05 }] },
+  "cake-flour-to-plain": { takes: isId("cake-flour"), gives: (g) => [{ ingredient: "plain-flour", massG: (g * 14) / 16 }, { ingredient: "cornflour", massG: (g * 2) / 16 }] },
+  "powder-to-soda": { takes: isId("baking-powder"), gives: (g) => [{ ingredient: "bicarbonate", massG: g / 4 }, { ingredient: "cream-of-tartar", massG: g / 2 }] },
+  "soda-to-powder": { takes: isGroup("soda"), gives: (g) => [{ ingredient: "baking-powder", massG: 4 * g }] },
+  "egg-to-yoghurt": { takes: isGroup("egg"), gives: (g) => [{ ingredient: "yoghurt", massG: (60 * g) / EGG_G }] },
+  "egg-to-flax": { takes: isGroup("egg"), gives: (g) => [{ ingredient: "ground-flax", massG: (7 * g) / EGG_G }, { ingredient: "water", massG: (40 * g) / EGG_G }] },
+  "egg-to-condensed-milk": { takes: isGroup("egg"), gives: (g) => [{ ingredient: "condensed-milk", massG: (60 * g) / EGG_G }] },
+};
+
+/** What a swap does, in numbers; the words are the interface's. */
+export type SwapEffect = {
+  readonly id: SwapId;
+  readonly incoming: readonly { readonly ingredient: Ingredient; readonly massG: number }[];
+  /** Change of the whole line, g. */
+  readonly saltG: number;
+  readonly sugarG: number;
+  readonly waterG: number;
+  readonly gains: readonly Allergen[];
+  readonly loses: readonly Allergen[];
+};
+
+/** The swaps a line can take, each with what it does; none for a line without weight or one that is a swap already. */
+export function swapsFor(row: FormulaRow, formula: Formula, pantry: Pantry): readonly SwapEffect[] {
+  const { ingredient, massG, line } = row;
+  if (ingredient === null || massG === null || line.swap !== undefined) return [];
+  return SWAP_IDS.filter((id) => RULES[id].takes(ingredient)).flatMap((id) => {
+    const incoming = RULES[id].gives(massG).flatMap(({ ingredient: each, massG: grams }) => {
+      const found = pantry.byId.get(each);
+      return found === undefined ? [] : [{ ingredient: found, massG: grams }];
+    });
+    const change = (of: "salt" | "sugar" | "water"): number =>
+      roundTo(incoming.reduce((sum, each) => sum + (each.massG * each.ingredient.per100[of]) / 100, 0) - (massG * ingredient.per100[of]) / 100, 0.1);
+    const others = formula.parts.flatMap(({ rows }) => rows).filter((other) => other.line.id !== line.id).flatMap((other) => other.ingredient?.allergens ?? []);
+    const after = new Set([...others, ...incoming.flatMap((each) => each.ingredient.allergens)]);
+    const before = new Set([...others, ...ingredient.allergens]);
+    return [{
+      id, incoming, saltG: change("salt"), sugarG: change("sugar"), waterG: change("water"),
+      gains: [...after].filter((allergen) => !before.has(allergen)),
+      loses: [...before].filter((allergen) => !after.has(allergen)),
+    }];
+  });
+}
+
+/** The salt line that makes up for the salt a swap brings, with what is left of it, g; null when there is none that can. */
+function saltLineFor(row: FormulaRow, effect: SwapEffect, formula: Formula): { readonly line: Line; readonly massG: number } | null {
+  const rows = formula.parts.find(({ rows: own }) => own.some(({ line }) => line.id === row.line.id))?.rows ?? [];
+  const salt = rows.find(({ ingredient, massG }) => ingredient?.group === "salt" && massG !== null && massG >= effect.saltG);
+  if (effect.id !== "unsalted-to-salted" || salt?.massG == null) return null;
+  return { line: salt.line, massG: salt.massG - effect.saltG };
+}
+
+/**
+ * The recipe with one line swapped: the lines that come in stand in its place, and the first of them remembers what went
+ * out. Salt that salted butter brings is taken off the part's own salt where there is enough of it, so that the total stays.
+ * @throws RangeError when the recipe has no such line
+ */
+export function applySwap(doc: RecipeDoc, row: FormulaRow, effect: SwapEffect, formula: Formula): RecipeDoc {
+  const taken = doc.parts.flatMap(({ lines }) => lines.map(({ id }) => id));
+  if (!taken.includes(row.line.id)) throw new RangeError(`no line ${row.line.id} in this recipe`);
+  const salt = saltLineFor(row, effect, formula);
+  const was = [row.line, ...(salt === null ? [] : [salt.line])].map(remembered);
+  const incoming = effect.incoming.map(({ ingredient: each, massG }, index): Line => {
+    const isFine = each.group === "leavener" || each.group === "soda" || each.group === "salt";
+    const fresh = freshId("l", taken);
+    taken.push(fresh);
+    return {
+      id: fresh,
+      text: `${weighedGrams(massG, isFine)} g ${each.name}`,
+      ingredient: each.id,
+      swap: { id: effect.id, was: index === 0 ? was : [] },
+    };
+  });
+  return mapLines(doc, (line) => {
+    if (line.id === row.line.id) return incoming;
+    return line.id === salt?.line.id ? [{ ...line, text: `${weighedGrams(salt.massG, true)} g salt` }] : [line];
+  });
+}
+
+function remembered({ id, text, ingredient }: Line): Pick<Line, "id" | "text" | "ingredient"> {
+  return { id, text, ...(ingredient === undefined ? {} : { ingredient }) };
+}
+
+/** The recipe with a swap taken back: the lines that came in go, those that went out return in their place. */
+export function undoSwap(doc: RecipeDoc, lineId: string): RecipeDoc {
+  return {
+    ...doc,
+    parts: doc.parts.map((part) => {
+      const at = part.lines.findIndex(({ id }) => id === lineId);
+      const swap = part.lines[at]?.swap;
+      if (swap === undefined) return part;
+      // The lines of one swap stand together: from the one that remembers to the last that came with it.
+      let first = at;
+      while (first > 0 && part.lines[first]?.swap?.was.length === 0) first -= 1;
+      let last = first + 1;
+      while (part.lines[last]?.swap?.id === swap.id && part.lines[last]?.swap?.was.length === 0) last += 1;
+      const [back, ...changed] = part.lines[first]?.swap?.was ?? [];
+      const restored = (line: Line): Line => changed.find(({ id }) => id === line.id) ?? line;
+      return { ...part, lines: [...part.lines.slice(0, first), ...(back === undefined ? [] : [back]), ...part.lines.slice(last)].map(restored) };
+    }),
+  };
+}
+
+function mapLines(doc: RecipeDoc, change: (line: Line) => readonly Line[]): RecipeDoc {
+  return { ...doc, parts: doc.parts.map((part) => ({ ...part, lines: part.lines.flatMap(change) })) };
+}

@@ -1,0 +1,62 @@
+import Papa from "papaparse";
+import { writeTin } from "../tin";
+import type { Formula } from "./formula";
+import type { Part, RecipeDoc } from "./schema";
+
+/** A recipe as Markdown that {@link readRecipe} reads back to the same parts, lines, steps and bake. */
+export function writeMarkdown(doc: RecipeDoc): string {
+  const { tins, ovenC, fan, minutes } = doc.bake;
+  const facts = [
+    doc.makes,
+    tins.length === 0 ? "" : `Tins: ${tins.map(writeTin).join(" + ")}`,
+    ovenC === undefined ? "" : `Heat: ${ovenC} °C${fan === true ? " fan" : ""}`,
+    minutes === undefined ? "" : `Minutes: ${minutes}`,
+  ].filter((line) => line !== "");
+  const section = (title: string, each: (part: Part) => readonly string[]): readonly string[] => [
+    `## ${title}`, "", ...doc.parts.flatMap((part) => [`### ${part.name}:`, "", ...each(part), ""]),
+  ];
+  return [
+    `# ${doc.name}`, "", ...facts, "",
+    ...section("Ingredients", ({ lines }) => lines.map(({ text }) => `- ${text}`)),
+    ...section("Method", ({ steps }) => steps.map(({ text }, index) => `${index + 1}. ${text}`)),
+    ...(doc.notes === "" ? [] : ["## Notes", "", doc.notes, ""]),
+    ...(doc.source === "" ? [] : [`Source: ${doc.source}`, ""]),
+  ].join("\n");
+}
+
+/** A recipe as schema.org JSON-LD. Parts are headings among the ingredients and sections of the instructions. */
+export function writeJsonLd(doc: RecipeDoc): string {
+  const { tins, minutes } = doc.bake;
+  const hasParts = doc.parts.length > 1;
+  const node = {
+    "@context": "https://schema.org",
+    "@type": "Recipe",
+    name: doc.name,
+    ...(doc.makes === "" ? {} : { recipeYield: doc.makes }),
+    ...(tins.length === 0 ? {} : { tool: tins.map((tin) => ({ "@type": "HowToTool", name: writeTin(tin) })) }),
+    ...(minutes === undefined ? {} : { cookTime: `PT${minutes}M` }),
+    recipeIngredient: doc.parts.flatMap(({ name, lines }) => [...(hasParts ? [`${name}:`] : []), ...lines.map(({ text }) => text)]),
+    recipeInstructions: doc.parts.map(({ name, steps }) => ({
+      "@type": "HowToSection", name, itemListElement: steps.map(({ text }) => ({ "@type": "HowToStep", text })),
+    })),
+    ...(doc.notes === "" ? {} : { description: doc.notes }),
+    ...(doc.source === "" ? {} : { author: { "@type": "Person", name: doc.source } }),
+  };
+  // A closing tag inside a string would end the script it may be put in.
+  return `${JSON.stringify(node, null, 2).replaceAll("</", "<\\/")}\n`;
+}
+
+/** The lines of a formula as CSV, a row a line. Grams to 0.1; empty where a line has no weight. */
+export function writeCsv(formula: Formula): string {
+  const rows = formula.parts.flatMap(({ part, rows: lines }) =>
+    lines.map(({ line, ingredient, massG, percent }) => ({
+      part: part.name,
+      line: line.text,
+      ingredient: ingredient?.name ?? "",
+      grams: massG === null ? "" : massG.toFixed(1),
+      "baker's percent": percent === null ? "" : percent.toFixed(1),
+    })),
+  );
+  // A cell that starts like a sum would be worked out by a spreadsheet.
+  return `${Papa.unparse(rows, { newline: "\n", escapeFormulae: true })}\n`;
+}
