@@ -3,7 +3,8 @@ export { balanceRemarks, suggestedAmount, type BalanceRemark, type BalanceRules,
 export { batterPart, formulaOf, massOfGroups, partFormula, type Formula, type FormulaRow, type PartFormula } from "./formula";
 export { readLine, type LineDoubt, type Measure, type ReadLine } from "./line";
 export { lineMass, type LineMass, type MassBasis, type NoMass } from "./line-mass";
-export type { ReadingRow, RowKind } from "./read-page";
+export type { ReadingRow } from "./read-page";
+export type { RowKind } from "./row-kind";
 export { readRecipe, type ReadingProblem, type RecipeReading } from "./read-recipe";
 export {
   eggsIn, grossOf, leavenerTimes, scaledRow, scaleTimes, settleEggs, shortfall, type EggChoice, type LeaveningSchool, type ScaleBy, type ScaleChoices, type ScaledRow,
