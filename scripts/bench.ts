@@ -1,6 +1,16 @@
 import { Bench } from "tinybench";
 import { planCake, type CakeInput } from "../src/core/cake";
 import { levelFor, tinGeometry, type Tin } from "../src/core/tin";
+import { mkdtempSync, rmSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { recipeFacts, recipeSearchText, workRecipe } from "../src/core/cake";
+import { pantryOf } from "../src/core/pantry";
+import { readRecipe } from "../src/core/recipe";
+import { addRecipe, searchRecipes } from "../src/data";
+import { openDatabase } from "../src/data/connection";
+import { DEMO_RECIPE_TEXTS } from "../src/data/demo-recipes";
+import { migrateDatabase } from "../src/data/migrate";
 import { withServedKitchen } from "./served.mjs";
 
 /** A fixed piece of arithmetic: what the other figures are compared with, so that the machine's speed drops out. */
@@ -22,12 +32,35 @@ const input: CakeInput = {
 const geometry = tinGeometry(ring);
 if (!geometry.ok) throw new Error("the ring is not a tin");
 
+/** Sixty lines of recipe, and five thousand recipes to search. */
+const SIXTY_LINES = `${DEMO_RECIPE_TEXTS[0]?.[1] ?? ""}\n${DEMO_RECIPE_TEXTS[1]?.[1] ?? ""}`.split("\n").filter((line) => line.trim() !== "").slice(0, 60).join("\n");
+const RECIPES = 5000;
+const pantry = pantryOf();
+const folder = mkdtempSync(join(tmpdir(), "steady-tin-bench-"));
+const url = `file:${join(folder, "kitchen.db")}`;
+const kitchen = openDatabase(url);
+await migrateDatabase(kitchen, url, new Date());
+const docs = DEMO_RECIPE_TEXTS.flatMap(([, text]) => {
+  const read = readRecipe(text, pantry);
+  return read.ok ? [read.value.doc] : [];
+});
+for (let index = 0; index < RECIPES; index += 1) {
+  const doc = docs[index % docs.length];
+  if (doc === undefined) throw new Error("no demo recipe");
+  const worked = workRecipe(doc, pantry);
+  await addRecipe(kitchen, `r${index}`, { ...doc, name: `${doc.name} ${index}` }, { facts: recipeFacts(doc, worked), search: recipeSearchText({ ...doc, name: `${doc.name} ${index}` }, worked) }, new Date());
+}
+
 const bench = new Bench({ time: 800, warmupTime: 300 });
 bench
   .add("fixed arithmetic", arithmetic)
   .add("whole plan, 4 tins", () => planCake(input))
-  .add("level in a fluted ring", () => levelFor(geometry.value, 1100));
+  .add("level in a fluted ring", () => levelFor(geometry.value, 1100))
+  .add("reading a 60-line recipe", () => readRecipe(SIXTY_LINES, pantry))
+  .add("search in 5000 recipes", async () => { await searchRecipes(kitchen, "hazelnut 123", { limit: 50, offset: 0 }); });
 await bench.run();
+kitchen.client.close();
+rmSync(folder, { recursive: true });
 
 const median = (name: string): number => {
   const result = bench.getTask(name)?.result;

@@ -73,7 +73,7 @@ export function install() {
   });
 }
 
-const SOURCES = ["src", "package-lock.json", "next.config.ts", "postcss.config.mjs", "tsconfig.json"];
+const SOURCES = ["src", "package.json", "package-lock.json", "next.config.ts", "postcss.config.mjs", "tsconfig.json"];
 
 /** Builds the application when its sources changed. */
 export function build() {

@@ -7,6 +7,37 @@ import { withServedKitchen } from "./served.mjs";
 const DESK = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844 };
 
+const FOUND = `Gull Rock ginger layers
+
+Serves 12
+You will need two greased 8-inch round cake tins.
+
+Ingredients
+For the cake:
+- 225 g butter, softened
+- 1 cup caster sugar
+- 4 large eggs
+225 g self-raising flour
+2 tsp ground ginger
+a little milk
+
+For the frosting:
+200 g cream cheese
+icing sugar
+
+Method
+1. Preheat the oven to 180C/160C fan/gas 4. Grease the tins.
+2. Cream the butter and sugar until pale and fluffy, about 5 minutes.
+3. Divide between the tins and bake for 30-35 minutes until a skewer comes out clean.
+For the frosting
+4. Beat everything until smooth.`;
+
+/** Pastes a recipe as somebody found it. */
+async function paste(page) {
+  await page.getByRole("textbox").fill(FOUND);
+  await page.getByRole("heading", { name: "Gull Rock ginger layers" }).waitFor();
+}
+
 /** One picture of each main view. */
 const VIEWS = [
   { name: "bench", path: "/?recipe=Blackcurrant and poppy seed layers&from=2 x 20.3 x 5.1 cm round&heat=177 °C&weight=1030 g&volume=1200 mL", size: DESK },
@@ -15,15 +46,19 @@ const VIEWS = [
   { name: "cakes", path: "/cakes", size: DESK },
   { name: "tins", path: "/tins", size: DESK },
   { name: "recipes", path: "/recipes", size: DESK },
+  { name: "recipe", path: "/recipes/blackcurrant-poppy", size: DESK },
+  { name: "recipe-weigh-phone", path: "/recipes/rhubarb-cups?view=weigh&make=portions&of=18", size: PHONE },
+  { name: "paste", path: "/recipes/new", size: DESK, prepare: paste },
 ];
 
 const only = process.argv[2];
 const target = join(ROOT, "docs", "screenshots");
 mkdirSync(target, { recursive: true });
 await withServedKitchen("3218", async (browser, address) => {
-  for (const { name, path, size } of VIEWS.filter((view) => only === undefined || view.name === only)) {
+  for (const { name, path, size, prepare } of VIEWS.filter((view) => only === undefined || view.name === only)) {
     const page = await browser.newPage({ viewport: size, reducedMotion: "reduce" });
     await page.goto(`${address}${path}`, { waitUntil: "networkidle" });
+    await prepare?.(page);
     await page.screenshot({ path: join(target, `${name}.png`) });
     await page.close();
     console.log(`docs/screenshots/${name}.png`);

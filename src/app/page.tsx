@@ -1,7 +1,7 @@
 import { BenchInAddress } from "@/components/bench/bench-in-address";
 import { CakeCards } from "@/components/cakes/cake-cards";
 import { Trouble } from "@/components/frame/trouble";
-import { kitchenDatabase, listCakes, listRecipes, listTins, stored } from "@/data";
+import { kitchenDatabase, listCakes, listBenchRecipes, listTins, stored } from "@/data";
 import { storageText } from "@/words";
 import { keepCake } from "./cakes/actions";
 
@@ -11,7 +11,7 @@ const RECENT = 3;
 export default async function BenchPage() {
   const kitchen = await stored(async () => {
     const database = kitchenDatabase();
-    return { cakes: await listCakes(database), recipes: await listRecipes(database), cupboard: await listTins(database) };
+    return { cakes: await listCakes(database), recipes: await listBenchRecipes(database), cupboard: await listTins(database) };
   });
   const { cakes, recipes, cupboard } = kitchen.ok ? kitchen.value : { cakes: [], recipes: [], cupboard: [] };
   return (

@@ -1,5 +1,5 @@
 import { readFileSync } from "node:fs";
-import { parseCakeInput, planAnswer, planCake } from "@/core/cake";
+import { parseCakeInput, planAnswer, planCake, weighLines } from "@/core/cake";
 import type { Issue, Result } from "@/core/measure";
 import { cautionText, issueText, METRIC, remarkText } from "@/words";
 
@@ -41,7 +41,7 @@ function parseJson(text: string): unknown {
 
 const [file] = process.argv.slice(2);
 if (file === undefined) fail("usage", "", "Name a request file, or - for standard input: npm run -s plan -- request.json");
-const plan = settled(planCake(settled(parseCakeInput(parseJson(readRequest(file))))));
+const plan = settled(planCake(weighLines(settled(parseCakeInput(parseJson(readRequest(file)))))));
 const answer = planAnswer(plan, {
   caution: (caution) => cautionText(caution, METRIC),
   remark: (remark) => remarkText(remark, METRIC),

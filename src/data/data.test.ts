@@ -4,10 +4,17 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { afterEach, beforeEach, describe, expect, it } from "vitest";
 import { sql } from "drizzle-orm";
-import { FIRST_QUESTION, planCake, readQuestion } from "@/core/cake";
+import { askAboutRecipe, FIRST_QUESTION, planCake, readQuestion, recipeFacts, recipeSearchText, workRecipe } from "@/core/cake";
+import { foldName, pantryOf, type Ingredient } from "@/core/pantry";
+import { readRecipe, readStep, type RecipeDoc } from "@/core/recipe";
+import { writeTin } from "@/core/tin";
 import { openDatabase, type Connection } from "./connection";
 import { DEMO_CAKES } from "./demo-kitchen";
-import { addCake, changeCake, deleteCake, duplicateCake, findCake, listCakes, listRecipes, listTins, restoreCake } from ".";
+import { DEMO_RECIPE_TEXTS } from "./demo-recipes";
+import {
+  addCake, addRecipe, changeCake, deleteCake, deleteRecipe, duplicateCake, findCake, findPantry, findRecipe, keepIngredient, learnName, listCakes, listTins, listVersions, markBaked, restoreCake,
+  restoreRecipe, saveRecipe, searchRecipes, type RecipeIndex,
+} from ".";
 import { migrateDatabase } from "./migrate";
 import { seedDemoKitchen } from "./seed";
 import { storageIssue } from "./storage-issue";
@@ -79,16 +86,19 @@ describe("the demo kitchen", () => {
     expect(await seedDemoKitchen(connection, NOW)).toBe(true);
     expect(await seedDemoKitchen(connection, NOW)).toBe(false);
     expect(await listTins(connection)).toHaveLength(12);
-    expect(await listRecipes(connection)).toHaveLength(7);
+    const { recipes, total } = await searchRecipes(connection, "", { limit: 50, offset: 0 });
+    expect(total).toBe(13);
     for (const { question } of DEMO_CAKES) {
       const { input } = readQuestion(question, { size: "metric", heat: "C" });
       expect(input).toMatchObject({ ok: true });
       if (input.ok) expect(planCake(input.value)).toMatchObject({ ok: true });
     }
-    for (const { recipe } of await listRecipes(connection)) {
-      const plan = planCake({ recipe, tins: recipe.reference.tins });
-      if (!plan.ok) throw new Error(`${recipe.name ?? ""} can't be planned`);
-      expect([recipe.name, plan.value.fill.overG]).toEqual([recipe.name, 0]);
+    for (const { name, facts } of recipes) {
+      const { input } = readQuestion(askAboutRecipe({ ...FIRST_QUESTION, tins: facts.bake.tins.map(writeTin) }, name, facts), { size: "metric", heat: "C" });
+      if (!input.ok) throw new Error(`${name} can't be asked about`);
+      const plan = planCake(input.value);
+      if (!plan.ok) throw new Error(`${name} can't be planned`);
+      expect([name, plan.value.fill.overG]).toEqual([name, 0]);
     }
   });
 
@@ -96,6 +106,96 @@ describe("the demo kitchen", () => {
     await addCake(connection, { id: "mine", name: "Mine", question: FIRST_QUESTION }, NOW);
     expect(await seedDemoKitchen(connection, NOW)).toBe(false);
     expect(await listTins(connection)).toEqual([]);
+  });
+});
+
+describe("the demo recipes", () => {
+  const pantry = pantryOf();
+
+  it.each(DEMO_RECIPE_TEXTS.map(([id, text]) => ({ id, text })))("$id is read whole, every line weighed and every step known for what it is", ({ text }) => {
+    const read = readRecipe(text, pantry);
+    if (!read.ok) throw new Error(JSON.stringify(read.issue));
+    const { doc, rows, problems } = read.value;
+    expect(problems).toEqual([]);
+    expect(rows.filter(({ as, doubts }) => as === "unread" || doubts.length > 0)).toEqual([]);
+    const { formula, part } = workRecipe(doc, pantry);
+    expect(formula.parts.flatMap((each) => each.rows).filter(({ massG }) => massG === null)).toEqual([]);
+    const steps = doc.parts.flatMap(({ steps: own }) => own.map(readStep));
+    expect(steps.filter(({ kind }) => kind === "other")).toEqual([]);
+    expect(steps.some(({ kind, sign }) => kind === "bake" && sign !== null)).toBe(true);
+    expect(steps.some(({ wait }) => wait !== null)).toBe(true);
+    expect(part.massG).toBeGreaterThan(400);
+  });
+
+  it("cover every kind of batter a home baker meets", () => {
+    const kinds = DEMO_RECIPE_TEXTS.map(([, text]) => {
+      const read = readRecipe(text, pantry);
+      return read.ok ? workRecipe(read.value.doc, pantry).kind.kind : "unread";
+    });
+    expect(kinds.toSorted()).toEqual([
+      "baked-cheese", "brownie", "chiffon", "creamed", "folded-whites", "hot-liquid", "muffin", "oil", "pound", "quick-loaf", "rich-fruit", "whisked", "white-foam",
+    ]);
+  });
+});
+
+describe("recipes", () => {
+  const pantry = pantryOf();
+  const doc = (text: string): RecipeDoc => {
+    const read = readRecipe(text, pantry);
+    if (!read.ok) throw new Error(JSON.stringify(read.issue));
+    return read.value.doc;
+  };
+  const index = (of: RecipeDoc): RecipeIndex => {
+    const worked = workRecipe(of, pantry);
+    return { facts: recipeFacts(of, worked), search: recipeSearchText(of, worked) };
+  };
+  const first = doc("Gull Rock loaf\n200 g flour\n2 eggs\nBake at 180 °C for 50 minutes.");
+  const later = (minutes: number): Date => new Date(NOW.getTime() + minutes * 60_000);
+  const changed = (name: string): RecipeDoc => ({ ...first, name });
+
+  beforeEach(async () => {
+    await addRecipe(connection, "gull", first, index(first), NOW);
+  });
+
+  it("are found by any of their words, and come back as they were kept", async () => {
+    for (const text of ["gull", "EGG", "flour rock", ""]) expect((await searchRecipes(connection, text, { limit: 5, offset: 0 })).recipes.map(({ id }) => id)).toEqual(["gull"]);
+    expect(await searchRecipes(connection, "gull seaweed", { limit: 5, offset: 0 })).toEqual({ recipes: [], total: 0 });
+    expect(await findRecipe(connection, "gull")).toMatchObject({ doc: first, version: 1, lastBakedAt: null });
+  });
+
+  it("keep the state before as a version, changes within ten minutes as one", async () => {
+    expect(await saveRecipe(connection, "gull", changed("A"), index(first), later(1))).toBe(1);
+    expect(await saveRecipe(connection, "gull", changed("B"), index(first), later(9))).toBe(1);
+    expect(await saveRecipe(connection, "gull", changed("B"), index(first), later(90))).toBe(1);
+    expect(await saveRecipe(connection, "gull", changed("C"), index(first), later(91))).toBe(2);
+    expect(await saveRecipe(connection, "gull", changed("D"), index(first), later(92), true)).toBe(3);
+    expect((await listVersions(connection, "gull")).map(({ version, doc: old }) => [version, old?.name])).toEqual([[2, "C"], [1, "B"]]);
+    expect(await saveRecipe(connection, "nobody", first, index(first), NOW)).toBeNull();
+  });
+
+  it("are deleted, brought back, and marked as baked", async () => {
+    expect(await deleteRecipe(connection, "gull", NOW)).toBe(true);
+    expect(await findRecipe(connection, "gull")).toBeNull();
+    expect(await restoreRecipe(connection, "gull")).toBe(true);
+    expect(await markBaked(connection, "gull", NOW)).toBe(true);
+    expect((await findRecipe(connection, "gull"))?.lastBakedAt).toEqual(NOW);
+    expect(await markBaked(connection, "nobody", NOW)).toBe(false);
+  });
+
+  it("that are damaged keep their name and their row", async () => {
+    await connection.write((db) => db.run(sql`update recipes set recipe = '{' where id = 'gull'`));
+    expect(await findRecipe(connection, "gull")).toMatchObject({ name: "Gull Rock loaf", doc: null });
+  });
+});
+
+describe("the kitchen's part of the pantry", () => {
+  it("is kept and changed: its own ingredients and the names it was taught", async () => {
+    const own: Ingredient = { ...(pantryOf().byId.get("plain-flour") as Ingredient), id: "mill-flour", name: "Mill Lane flour" };
+    await keepIngredient(connection, own);
+    await keepIngredient(connection, { ...own, name: "Mill flour" });
+    await learnName(connection, "The Blue Jar", "demerara-sugar");
+    await learnName(connection, "the blue jar", "caster-sugar");
+    expect(await findPantry(connection)).toEqual({ own: [{ ...own, name: "Mill flour" }], learnt: [[foldName("the blue jar"), "caster-sugar"]] });
   });
 });
 

@@ -1,9 +1,8 @@
-import { FIRST_QUESTION, type Question, type Recipe } from "@/core/cake";
+import { FIRST_QUESTION, type Question } from "@/core/cake";
 import type { Tin } from "@/core/tin";
 
 /** The demo kitchen: Lantern Row, a small harbour town, its suppers and its ferry crews. */
 type DemoTin = { readonly id: string; readonly name: string; readonly owned: number; readonly spec: Tin };
-type DemoRecipe = { readonly id: string; readonly recipe: Recipe };
 type DemoCake = { readonly id: string; readonly name: string; readonly question: Question };
 
 export const DEMO_TINS: readonly DemoTin[] = [
@@ -21,71 +20,12 @@ export const DEMO_TINS: readonly DemoTin[] = [
   { id: "small-cups", name: "Small cups", owned: 1, spec: { shape: "well", rimMm: 46, floorMm: 34, depthMm: 20, count: 24 } },
 ];
 
-export const DEMO_RECIPES: readonly DemoRecipe[] = [
-  {
-    id: "blackcurrant-poppy",
-    recipe: {
-      name: "Blackcurrant and poppy seed layers",
-      batter: { kind: "creamed", massG: 1030, volumeMl: 1200 },
-      reference: { tins: [{ shape: "round", diameterMm: 203, depthMm: 51, count: 2 }], ovenC: 177, minutes: 34 },
-    },
-  },
-  {
-    id: "stout-gingerbread",
-    recipe: {
-      name: "Stout gingerbread ring",
-      batter: { kind: "hot-liquid", massG: 1100, volumeMl: 1070 },
-      reference: { tins: [{ shape: "fluted", diameterMm: 250, depthMm: 90, material: "dark" }], ovenC: 170, minutes: 46 },
-    },
-  },
-  {
-    id: "malt-hazelnut",
-    recipe: {
-      name: "Malt and hazelnut sheet",
-      batter: { kind: "oil", massG: 1250, volumeMl: 1360 },
-      reference: { tins: [{ shape: "rectangle", lengthMm: 330, widthMm: 229, depthMm: 51 }], ovenC: 175, minutes: 33 },
-    },
-  },
-  {
-    id: "cardamom-pear",
-    recipe: {
-      name: "Cardamom pear loaf",
-      batter: { kind: "quick-loaf", massG: 860 },
-      reference: { tins: [{ shape: "loaf", lengthMm: 216, widthMm: 114, depthMm: 65 }], ovenC: 175, minutes: 60 },
-    },
-  },
-  {
-    id: "rhubarb-cups",
-    recipe: {
-      name: "Rhubarb cups",
-      batter: { kind: "muffin", massG: 720 },
-      reference: { tins: [{ shape: "well", rimMm: 70, floorMm: 52, depthMm: 32, count: 12 }], ovenC: 190, minutes: 22 },
-    },
-  },
-  {
-    id: "pistachio-chiffon",
-    recipe: {
-      name: "Pistachio chiffon",
-      batter: { kind: "chiffon", massG: 860, volumeMl: 2000 },
-      reference: { tins: [{ shape: "tube", diameterMm: 250, depthMm: 105 }], ovenC: 165, minutes: 54 },
-    },
-  },
-  {
-    id: "ferry-fruit",
-    recipe: {
-      name: "Ferry crew fruit cake",
-      batter: { kind: "rich-fruit", massG: 1760 },
-      reference: { tins: [{ shape: "round", diameterMm: 200, depthMm: 75 }], ovenC: 150, minutes: 150 },
-    },
-  },
-];
-
 export const DEMO_CAKES: readonly DemoCake[] = [
   {
     id: "harbour-supper",
     name: "Harbour supper cake",
     question: {
-      ...FIRST_QUESTION, recipe: "Blackcurrant and poppy seed layers", from: "2 x 20.3 x 5.1 cm round", heat: "177 °C", weight: "1030 g", volume: "1200 mL",
+      ...FIRST_QUESTION, recipe: "Blackcurrant and poppy seed layers", from: "2 x 20.3 x 5.1 cm round", heat: "177 °C", weight: "1030 g", volume: "1192 mL",
       tins: ["33 x 22.9 x 5.1 cm rectangle"],
     },
   },
@@ -94,7 +34,7 @@ export const DEMO_CAKES: readonly DemoCake[] = [
     name: "Ferry crew, Sunday morning",
     question: {
       ...FIRST_QUESTION, recipe: "Stout gingerbread ring", from: "25 x 9 cm fluted ring dark", heat: "170 °C", minutes: "46 min", kind: "hot-liquid",
-      weight: "1100 g", volume: "1070 mL", tins: ["2 x 21.6 x 11.4 x 6.5 cm loaf"], cover: "none",
+      weight: "1171 g", volume: "1136 mL", tins: ["2 x 21.6 x 11.4 x 6.5 cm loaf"], cover: "none",
     },
   },
   {

@@ -1,16 +1,166 @@
-import { asc } from "drizzle-orm";
-import { parseRecipe, type Recipe } from "@/core/cake";
+import { and, asc, count, desc, eq, isNotNull, isNull, like, type SQL } from "drizzle-orm";
+import { RecipeFactsSchema, type RecipeFacts } from "@/core/cake";
+import { foldName } from "@/core/pantry";
+import { parseRecipeDoc, type RecipeDoc } from "@/core/recipe";
 import type { Connection } from "./connection";
-import { recipes } from "./schema";
+import { recipes, recipeVersions } from "./schema";
 
-export type KitchenRecipe = { readonly id: string; readonly name: string; readonly recipe: Recipe };
+/** A recipe as lists and the bench need it. */
+export type ListedRecipe = {
+  readonly id: string;
+  readonly name: string;
+  readonly facts: RecipeFacts;
+  readonly updatedAt: Date;
+  readonly lastBakedAt: Date | null;
+};
 
-/** The kitchen's recipes by name. A row that no longer reads as a recipe is left out and named in the log. */
-export async function listRecipes({ db }: Connection): Promise<readonly KitchenRecipe[]> {
-  const rows = await db.select().from(recipes).orderBy(asc(recipes.name), asc(recipes.id));
-  return rows.flatMap((row) => {
-    const recipe = parseRecipe(JSON.parse(row.recipe) as unknown);
-    if (!recipe.ok) console.error(`recipe ${row.id} can't be read:`, recipe.issue);
-    return recipe.ok ? [{ id: row.id, name: row.name, recipe: recipe.value }] : [];
+/** A recipe opened. A document that no longer parses is null: the row is shown, and never thrown away. */
+export type KeptRecipe = { readonly id: string; readonly name: string; readonly doc: RecipeDoc | null; readonly version: number; readonly updatedAt: Date; readonly lastBakedAt: Date | null };
+
+export type RecipeVersion = { readonly version: number; readonly savedAt: Date; readonly doc: RecipeDoc | null };
+
+/** What is kept beside a recipe for lists and searches. */
+export type RecipeIndex = { readonly facts: RecipeFacts; readonly search: string };
+
+/** Changes within this long of a version's first go into the same version, ms. */
+const SAME_VERSION_MS = 10 * 60_000;
+/** As many as a choice can hold and still be looked through. */
+const BENCH_RECIPES = 100;
+const NO_FACTS: RecipeFacts = { batter: {}, bake: { tins: [] } };
+
+function parsedJson(text: string): unknown {
+  try {
+    return JSON.parse(text) as unknown;
+  } catch {
+    return null;
+  }
+}
+
+function docFrom(text: string): RecipeDoc | null {
+  const parsed = parseRecipeDoc(parsedJson(text));
+  return parsed.ok ? parsed.value : null;
+}
+
+/**
+ * Recipes whose words hold all the words typed, by name; all of them for an empty text.
+ * @param page from `offset`, at most `limit`
+ */
+export async function searchRecipes({ db }: Connection, text: string, page: { readonly limit: number; readonly offset: number }): Promise<{ readonly recipes: readonly ListedRecipe[]; readonly total: number }> {
+  const words = foldName(text).split(" ").filter((word) => word !== "");
+  const matches = words.map((word): SQL => like(recipes.search, `%${word.replaceAll(/[%_]/gu, "")}%`));
+  const where = and(isNull(recipes.deletedAt), ...matches);
+  const columns = { id: recipes.id, name: recipes.name, facts: recipes.facts, updatedAt: recipes.updatedAt, lastBakedAt: recipes.lastBakedAt };
+  const rows = await db.select(columns).from(recipes).where(where).orderBy(asc(recipes.name), asc(recipes.id)).limit(page.limit).offset(page.offset);
+  const [counted] = await db.select({ total: count() }).from(recipes).where(where);
+  return { recipes: rows.map(listed), total: counted?.total ?? 0 };
+}
+
+type ListedRow = { readonly id: string; readonly name: string; readonly facts: string; readonly updatedAt: number; readonly lastBakedAt: number | null };
+
+function listed(row: ListedRow): ListedRecipe {
+  const facts = RecipeFactsSchema.safeParse(parsedJson(row.facts));
+  return {
+    id: row.id, name: row.name, facts: facts.success ? facts.data : NO_FACTS, updatedAt: new Date(row.updatedAt), lastBakedAt: row.lastBakedAt === null ? null : new Date(row.lastBakedAt),
+  };
+}
+
+/** The last changed recipes, by name, for choosing one at the bench; all others are one step away in the list of recipes. */
+export async function listBenchRecipes({ db }: Connection): Promise<readonly ListedRecipe[]> {
+  const columns = { id: recipes.id, name: recipes.name, facts: recipes.facts, updatedAt: recipes.updatedAt, lastBakedAt: recipes.lastBakedAt };
+  const rows = await db.select(columns).from(recipes).where(isNull(recipes.deletedAt)).orderBy(desc(recipes.updatedAt)).limit(BENCH_RECIPES);
+  return rows.map(listed).filter(({ facts }) => facts.bake.tins.length > 0).sort((a, b) => a.name.localeCompare(b.name));
+}
+
+/** One recipe that is not deleted; null when there is none of that id. */
+export async function findRecipe({ db }: Connection, id: string): Promise<KeptRecipe | null> {
+  const [row] = await db.select().from(recipes).where(and(eq(recipes.id, id), isNull(recipes.deletedAt)));
+  if (row === undefined) return null;
+  return {
+    id: row.id, name: row.name, doc: docFrom(row.recipe), version: row.version, updatedAt: new Date(row.updatedAt),
+    lastBakedAt: row.lastBakedAt === null ? null : new Date(row.lastBakedAt),
+  };
+}
+
+/** Keeps a new recipe. */
+export async function addRecipe(connection: Connection, id: string, doc: RecipeDoc, index: RecipeIndex, now: Date): Promise<void> {
+  await connection.write((db) => db.insert(recipes).values(recipeRow(id, doc, index, now)));
+}
+
+/** The row of a new recipe. */
+export function recipeRow(id: string, doc: RecipeDoc, index: RecipeIndex, now: Date): typeof recipes.$inferInsert {
+  const at = now.getTime();
+  return { id, name: doc.name, recipe: JSON.stringify(doc), facts: JSON.stringify(index.facts), search: index.search, versionAt: at, updatedAt: at };
+}
+
+/**
+ * Keeps a changed recipe. The state before is kept as a version, unless this change belongs to the one begun within the
+ * last ten minutes.
+ * @param isNewVersion keep the state before as a version in any case
+ * @returns the version it now is, or null when the recipe is not there
+ */
+export async function saveRecipe(connection: Connection, id: string, doc: RecipeDoc, index: RecipeIndex, now: Date, isNewVersion = false): Promise<number | null> {
+  return connection.write((db) =>
+    db.transaction(async (tx) => {
+      const [row] = await tx.select().from(recipes).where(and(eq(recipes.id, id), isNull(recipes.deletedAt)));
+      if (row === undefined) return null;
+      const at = now.getTime();
+      const recipe = JSON.stringify(doc);
+      if (recipe === row.recipe) return row.version;
+      const begins = isNewVersion || at - row.versionAt > SAME_VERSION_MS;
+      if (begins) await tx.insert(recipeVersions).values({ recipeId: id, version: row.version, recipe: row.recipe, savedAt: row.updatedAt });
+      const version = begins ? row.version + 1 : row.version;
+      await tx
+        .update(recipes)
+        .set({ name: doc.name, recipe, facts: JSON.stringify(index.facts), search: index.search, version, updatedAt: at, ...(begins ? { versionAt: at } : {}) })
+        .where(eq(recipes.id, id));
+      return version;
+    }),
+  );
+}
+
+/** The states a recipe was in before, newest first. */
+export async function listVersions({ db }: Connection, id: string): Promise<readonly RecipeVersion[]> {
+  const rows = await db.select().from(recipeVersions).where(eq(recipeVersions.recipeId, id)).orderBy(desc(recipeVersions.version));
+  return rows.map(({ version, savedAt, recipe }) => ({ version, savedAt: new Date(savedAt), doc: docFrom(recipe) }));
+}
+
+/** Deletes a recipe so that {@link restoreRecipe} can bring it back. @returns whether it was there */
+export async function deleteRecipe(connection: Connection, id: string, now: Date): Promise<boolean> {
+  const rows = await connection.write((db) =>
+    db.update(recipes).set({ deletedAt: now.getTime() }).where(and(eq(recipes.id, id), isNull(recipes.deletedAt))).returning({ id: recipes.id }),
+  );
+  return rows.length > 0;
+}
+
+/** Brings a deleted recipe back. @returns whether there was one */
+export async function restoreRecipe(connection: Connection, id: string): Promise<boolean> {
+  const rows = await connection.write((db) =>
+    db.update(recipes).set({ deletedAt: null }).where(and(eq(recipes.id, id), isNotNull(recipes.deletedAt))).returning({ id: recipes.id }),
+  );
+  return rows.length > 0;
+}
+
+/** Notes that a recipe was baked. @returns whether it was there */
+export async function markBaked(connection: Connection, id: string, now: Date): Promise<boolean> {
+  const rows = await connection.write((db) =>
+    db.update(recipes).set({ lastBakedAt: now.getTime() }).where(and(eq(recipes.id, id), isNull(recipes.deletedAt))).returning({ id: recipes.id }),
+  );
+  return rows.length > 0;
+}
+
+/** Works every recipe's index out anew, after the pantry has changed. */
+export async function reindexRecipes(connection: Connection, indexOf: (doc: RecipeDoc) => RecipeIndex): Promise<void> {
+  const rows = await connection.db.select({ id: recipes.id, recipe: recipes.recipe, facts: recipes.facts }).from(recipes);
+  const changed = rows.flatMap(({ id, recipe, facts: before }) => {
+    const doc = docFrom(recipe);
+    const index = doc === null ? null : indexOf(doc);
+    const facts = JSON.stringify(index?.facts);
+    return index === null || facts === before ? [] : [{ id, facts, search: index.search }];
   });
+  if (changed.length === 0) return;
+  await connection.write((db) =>
+    db.transaction(async (tx) => {
+      for (const { id, ...index } of changed) await tx.update(recipes).set(index).where(eq(recipes.id, id));
+    }),
+  );
 }

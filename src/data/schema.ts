@@ -1,4 +1,4 @@
-import { integer, sqliteTable, text } from "drizzle-orm/sqlite-core";
+import { integer, primaryKey, sqliteTable, text } from "drizzle-orm/sqlite-core";
 
 /** Instants are milliseconds since 1970; JSON columns are parsed with the core's schemas on the way out. */
 export const tins = sqliteTable("tins", {
@@ -13,8 +13,43 @@ export const tins = sqliteTable("tins", {
 export const recipes = sqliteTable("recipes", {
   id: text("id").primaryKey(),
   name: text("name").notNull(),
-  /** A `Recipe` of the core as JSON. */
+  /** A `RecipeDoc` of the core as JSON. */
   recipe: text("recipe").notNull(),
+  /** Its `RecipeFacts` as JSON, worked out when it was kept, so that lists need not read every recipe. */
+  facts: text("facts").notNull().default("{}"),
+  /** Folded words it is found by. */
+  search: text("search").notNull().default(""),
+  version: integer("version").notNull().default(1),
+  /** When the first change of this version was kept; changes soon after go into the same one. */
+  versionAt: integer("version_at").notNull().default(0),
+  updatedAt: integer("updated_at").notNull().default(0),
+  lastBakedAt: integer("last_baked_at"),
+  deletedAt: integer("deleted_at"),
+});
+
+/** Recipes as they were before. */
+export const recipeVersions = sqliteTable(
+  "recipe_versions",
+  {
+    recipeId: text("recipe_id").notNull(),
+    version: integer("version").notNull(),
+    recipe: text("recipe").notNull(),
+    /** When it was last changed. */
+    savedAt: integer("saved_at").notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.recipeId, table.version] })],
+);
+
+/** The kitchen's own ingredients, which stand over the catalogue's of the same id: an `Ingredient` of the core as JSON. */
+export const ingredients = sqliteTable("ingredients", {
+  id: text("id").primaryKey(),
+  spec: text("spec").notNull(),
+});
+
+/** What a name on a recipe line means in this kitchen. */
+export const learntNames = sqliteTable("learnt_names", {
+  name: text("name").primaryKey(),
+  ingredient: text("ingredient").notNull(),
 });
 
 export const cakes = sqliteTable("cakes", {

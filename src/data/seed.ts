@@ -1,6 +1,11 @@
 import { eq } from "drizzle-orm";
 import type { Connection } from "./connection";
-import { DEMO_CAKES, DEMO_RECIPES, DEMO_TINS } from "./demo-kitchen";
+import { recipeFacts, recipeSearchText, workRecipe } from "@/core/cake";
+import { pantryOf } from "@/core/pantry";
+import { readRecipe } from "@/core/recipe";
+import { DEMO_CAKES, DEMO_TINS } from "./demo-kitchen";
+import { DEMO_RECIPE_TEXTS } from "./demo-recipes";
+import { recipeRow } from "./recipes";
 import { cakes, kitchen, recipes, tins } from "./schema";
 
 const SEEDED = "demo-laid-in";
@@ -21,7 +26,7 @@ export async function seedDemoKitchen(connection: Connection, now: Date): Promis
       ];
       if ([marked, anyTin, anyRecipe, anyCake].some((rows) => rows.length > 0)) return false;
       await tx.insert(tins).values(DEMO_TINS.map(({ spec, ...tin }) => ({ ...tin, spec: JSON.stringify(spec) })));
-      await tx.insert(recipes).values(DEMO_RECIPES.map(({ id, recipe }) => ({ id, name: recipe.name ?? id, recipe: JSON.stringify(recipe) })));
+      await tx.insert(recipes).values([...demoRecipes(now)]);
       const at = now.getTime();
       await tx.insert(cakes).values(
         DEMO_CAKES.map(({ id, name, question }, index) => ({
@@ -32,4 +37,17 @@ export async function seedDemoKitchen(connection: Connection, now: Date): Promis
       return true;
     }),
   );
+}
+
+/** The demo recipes, read from their texts like any other. */
+function demoRecipes(now: Date): readonly ReturnType<typeof recipeRow>[] {
+  const pantry = pantryOf();
+  return DEMO_RECIPE_TEXTS.map(([id, text]) => {
+    const read = readRecipe(text, pantry);
+    if (!read.ok) throw new RangeError(`the demo recipe ${id} can't be read`);
+    const { doc } = read.value;
+    const worked = workRecipe(doc, pantry);
+    // Long ago, so that the first change keeps the recipe as it came.
+    return { ...recipeRow(id, doc, { facts: recipeFacts(doc, worked), search: recipeSearchText(doc, worked) }, now), versionAt: 0 };
+  });
 }

@@ -8,7 +8,8 @@ const FIELD_NAMES: Readonly<Record<string, string>> = {
   count: "Number of tins", ovenC: "Heat", minutes: "Minutes", massG: "Weight of batter", volumeMl: "Volume of batter",
   specificGravity: "Weight per mL of batter", scale: "Scale", heat: "Heat", readsC: "Oven error", dialStepC: "Dial marks",
   thicknessMm: "Frosting thickness", marginFraction: "Frosting margin", shape: "Shape", material: "Material", kind: "Kind of batter",
-  tins: "Tins", size: "Size", frosting: "Frosting", cover: "Cover", lines: "Ingredient lines", name: "Name",
+  tins: "Tins", size: "Size", frosting: "Frosting", cover: "Cover", lines: "Ingredient lines", name: "Name", recipeText: "The text", portions: "Portions", weighedG: "Weighed amount", weighedGravity: "Weight of 1 mL of batter",
+  ownMl: "Own cup",
 };
 
 const REASONS: Readonly<Record<RangeReason, string>> = {
@@ -29,6 +30,7 @@ const EXAMPLES: Readonly<Record<string, string>> = {
   minutes: "minutes like 34 min or 1 h 10 min",
   massG: "a weight like 1030 g or 2 lb 4 oz",
   volumeMl: "a volume like 1.2 L or 5 cups",
+  recipeText: "the text of a recipe",
 };
 
 /**
@@ -61,9 +63,11 @@ export function issueText(issue: Issue, units: Units): string {
       return `“${issue.value}” is not a field that is known here.`;
     case "unreadable": {
       const example = EXAMPLES[last(issue.path)] ?? issue.expected;
+      if (issue.path === "recipeText") return "This is a program's or a picture's file, not a text: paste the words of the recipe instead.";
       return issue.value === "" ? `Write ${example}.` : `“${issue.value}” can't be read: write ${example}.`;
     }
     case "too-many":
+      if (issue.path === "recipeText") return `The text is ${issue.value} characters long: at most ${issue.max}. Nothing of it was changed; paste a shorter part.`;
       if (issue.path === "size") return `${issue.value} numbers are too many for a size: at most ${issue.max}.`;
       return `${field}: ${issue.value} are too many, at most ${issue.max}.`;
   }

@@ -11,7 +11,7 @@ export function remarkText(remark: Remark, units: Units): string {
     case "kind-assumed":
       return `Taken for a ${KIND_NAMES[remark.kind]} batter, since no kind was given.`;
     case "lines-unread":
-      return `${remark.count} ingredient ${remark.count === 1 ? "line was" : "lines were"} kept but not weighed; the batter rests on what else was given.`;
+      return `${remark.count} ingredient ${remark.count === 1 ? "line was" : "lines were"} kept but could not be weighed: the batter is without ${remark.count === 1 ? "it" : "them"}.`;
     case "unusual-gravity": {
       const instead = remark.kinds.map((kind) => KIND_NAMES[kind]).join(" or ");
       const hint = instead === "" ? "Check weight and volume." : `Check weight and volume, or is it ${instead}?`;

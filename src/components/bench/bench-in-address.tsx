@@ -6,7 +6,8 @@ import { debounce, useQueryStates } from "nuqs";
 import type { Question } from "@/core/cake";
 import { Bench } from "./bench";
 import { BENCH_ADDRESS } from "./bench-address";
-import type { Kept, RecipeChoice, TinChoice } from "./choices";
+import type { Kept } from "../frame/outcome";
+import type { RecipeChoice, TinChoice } from "./choices";
 
 const KeepCake = dynamic(() => import("./keep-cake").then((module) => module.KeepCake), { ssr: false });
 

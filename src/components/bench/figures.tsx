@@ -10,7 +10,7 @@ import {
   volumeText, weightText, type Units,
 } from "@/words";
 import { amountText, isGuessed, riseText, worstFill } from "./describe";
-import { Choice } from "./field";
+import { Choice } from "../frame/field";
 
 type FiguresProps = {
   readonly plan: CakePlan;

@@ -5,8 +5,8 @@ import { useRouter } from "next/navigation";
 import type { Question } from "@/core/cake";
 import { Sheet } from "../frame/sheet";
 import { useTell } from "../frame/toasts";
-import type { Kept } from "./choices";
-import { Field } from "./field";
+import type { Kept } from "../frame/outcome";
+import { Field } from "../frame/field";
 
 type KeepCakeProps = {
   readonly question: Question;

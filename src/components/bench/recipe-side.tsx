@@ -7,7 +7,7 @@ import { writeTin } from "@/core/tin";
 import { issueText, KIND_NAMES, volumeText, weightText, type Units } from "@/words";
 import type { RecipeChoice } from "./choices";
 import { isGuessed } from "./describe";
-import { Choice, Field } from "./field";
+import { Choice, Field } from "../frame/field";
 import { tinReading } from "./reading-text";
 
 type RecipeSideProps = {
@@ -42,8 +42,8 @@ export function RecipeSide({ question, read, recipes, units, batter, onChange }:
         value={isForeign ? "-" : (chosen?.id ?? "")}
         choices={choices}
         onChange={(id) => {
-          const recipe = recipes.find((each) => each.id === id)?.recipe;
-          onChange(recipe === undefined ? { recipe: "", weight: "", volume: "" } : askAboutRecipe(question, recipe));
+          const recipe = recipes.find((each) => each.id === id);
+          onChange(recipe === undefined ? { recipe: "", weight: "", volume: "" } : askAboutRecipe(question, recipe.name, recipe.facts));
         }}
       />
       <div className="clear-both flex flex-wrap gap-2">

@@ -8,7 +8,7 @@ import { bad, type Result } from "@/core/measure";
 import type { ReadTin } from "@/core/tin";
 import { issueText, type Units } from "@/words";
 import type { TinChoice } from "./choices";
-import { Field } from "./field";
+import { Field } from "../frame/field";
 import { settledText, tinReading } from "./reading-text";
 
 /** Only loaded when somebody opens the cupboard. */

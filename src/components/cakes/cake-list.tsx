@@ -4,7 +4,7 @@ import { useState } from "react";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { Copy, Pencil, Trash2 } from "lucide-react";
-import type { Outcome } from "../bench/choices";
+import type { Outcome } from "../frame/outcome";
 import { useTell } from "../frame/toasts";
 import { useUnits } from "../frame/units";
 import { FilledTin } from "../section/filled-tin";

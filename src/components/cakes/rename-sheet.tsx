@@ -2,8 +2,8 @@
 
 import { useState, useTransition } from "react";
 import { useRouter } from "next/navigation";
-import type { Outcome } from "../bench/choices";
-import { Field } from "../bench/field";
+import type { Outcome } from "../frame/outcome";
+import { Field } from "../frame/field";
 import { Sheet } from "../frame/sheet";
 
 type RenameSheetProps = {

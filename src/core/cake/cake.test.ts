@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { parseCakeInput, planAnswer, planCake, AnswerSchema, type CakeInput, type CakePlan } from ".";
+import { parseCakeInput, planAnswer, planCake, weighLines, AnswerSchema, type CakeInput, type CakePlan } from ".";
 
 /** The harbour supper cake: two 20 cm rounds moved into a 33 x 23. */
 const SUPPER: CakeInput = {
@@ -145,4 +145,22 @@ it("the answer keeps to its own schema and rounds for a bench", () => {
   expect(AnswerSchema.parse(answer)).toEqual(answer);
   expect(answer.fill.tins[0]?.depthMm).toBe(50);
   expect(answer.cautions).toEqual([{ code: "tray-underneath", text: "tray-underneath" }]);
+});
+
+describe("ingredient lines in a request", () => {
+  const lines = ["230 g butter", "230 g caster sugar", "4 eggs", "230 g plain flour", "2 tsp baking powder", "salt to taste"];
+  const weighed = (recipe: Partial<CakeInput["recipe"]>): CakeInput["recipe"] => weighLines({ ...SUPPER, recipe: { ...SUPPER.recipe, ...recipe } }).recipe;
+
+  it("are weighed into the batter; what has no weight is kept and remarked on", () => {
+    const recipe = weighed({ lines, batter: undefined });
+    // 230 x 3 + 4 x 50, and two metric teaspoons of powder at 216 g a US cup.
+    expect(recipe.batter).toMatchObject({ kind: "creamed", massG: Math.round(890 + (10 * 216) / 236.5882365) });
+    expect(recipe.lines).toEqual(["salt to taste"]);
+    const planned = planCake({ ...SUPPER, recipe });
+    expect(planned.ok && planned.value.remarks).toContainEqual({ code: "lines-unread", count: 1 });
+  });
+
+  it("give way to what is given", () => {
+    expect(weighed({ lines, batter: { kind: "pound", massG: 1000 } }).batter).toEqual({ kind: "pound", massG: 1000 });
+  });
 });

@@ -42,7 +42,3 @@ export function parseCakeInput(input: unknown): Result<CakeInput> {
   return parseWith(CakeInputSchema, input);
 }
 
-/** A recipe from outside the program, or the first thing wrong with it. */
-export function parseRecipe(input: unknown): Result<Recipe> {
-  return parseWith(RecipeSchema, input);
-}

@@ -3,7 +3,8 @@ import { bad, good, issueAt, parseWith, readMassG, readMinutes, readTempC, readV
 import { BATTER_KINDS, BatterSchema } from "../mix";
 import { COVERS, FROSTINGS } from "../finish";
 import { readTin, writeTin, type ReadTin, type SizeHabit } from "../tin";
-import { parseCakeInput, ReferenceSchema, type CakeInput, type Recipe } from "./input";
+import { parseCakeInput, ReferenceSchema, type CakeInput } from "./input";
+import type { RecipeFacts } from "./recipe-facts";
 
 const line = z.string().max(200);
 
@@ -141,18 +142,17 @@ function given(field: string, value: number | undefined): Readonly<Record<string
   return value === undefined ? {} : { [field]: value };
 }
 
-/** The question with a recipe's own tins, heat, minutes and batter written into its boxes. */
-export function askAboutRecipe(question: Question, recipe: Recipe): Question {
-  const { reference, batter } = recipe;
+/** The question with a recipe's own tins, heat, minutes and batter written into its boxes; what it does not say is left empty. */
+export function askAboutRecipe(question: Question, name: string, { batter, bake }: RecipeFacts): Question {
   return {
     ...question,
-    recipe: recipe.name ?? "",
-    from: reference.tins.map(writeTin).join(" + "),
-    heat: `${Math.round(reference.ovenC)} °C`,
-    recipeFan: reference.fan ?? false,
-    minutes: reference.minutes === undefined ? "" : `${reference.minutes} min`,
-    kind: batter?.kind ?? question.kind,
-    weight: batter?.massG === undefined ? "" : `${batter.massG} g`,
-    volume: batter?.volumeMl === undefined ? "" : `${batter.volumeMl} mL`,
+    recipe: name.slice(0, 200),
+    from: bake.tins.map(writeTin).join(" + "),
+    heat: bake.ovenC === undefined ? "" : `${Math.round(bake.ovenC)} °C`,
+    recipeFan: bake.fan ?? false,
+    minutes: bake.minutes === undefined ? "" : `${bake.minutes} min`,
+    kind: batter.kind ?? question.kind,
+    weight: batter.massG === undefined ? "" : `${batter.massG} g`,
+    volume: batter.volumeMl === undefined ? "" : `${batter.volumeMl} mL`,
   };
 }

@@ -44,7 +44,7 @@ export function remarksFor({ input, mix, fill, cases, reference, trueC }: Facts)
   }
   if (input.recipe.batter?.kind === undefined) remarks.push({ code: "kind-assumed", kind: mix.kind });
   const lines = input.recipe.lines?.length ?? 0;
-  if (lines > 0 && mix.basis !== "weight-and-volume") remarks.push({ code: "lines-unread", count: lines });
+  if (lines > 0) remarks.push({ code: "lines-unread", count: lines });
   const gravity = unusualGravity(mix);
   if (gravity !== null) remarks.push({ code: "unusual-gravity", kind: mix.kind, specificGravity: mix.specificGravity, ...gravity });
   if (reference.minutes === null) remarks.push({ code: "no-reference-minutes" });

@@ -59,7 +59,7 @@ describe("writing a kitchen measure", () => {
 
   it.each<[number, string]>([
     [1, "1 cup"], [0.75, "0.75 cup"], [1.5, "1.5 cup"], [2 / 3, "0.667 cup"], [0.125, "2 tbsp"], [1 / 16, "1 tbsp"], [1 / 48, "1 tsp"], [1 / 192, "0.25 tsp"],
-    [1 + 1 / 8, "1 cup + 2 tbsp"], [0.25 + 1 / 16, "0.25 cup + 1 tbsp"], [3, "3 cup"],
+    [1 + 1 / 8, "1 cup + 2 tbsp"], [0.25 + 1 / 16, "0.25 cup + 1 tbsp"], [3, "3 cup"], [3 / 8 / 48, "0.25 tsp + 0.125 tsp"],
   ])("%d cups as %s", (cups, expected) => {
     expect(us(cups)).toBe(expected);
   });

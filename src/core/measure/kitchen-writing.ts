@@ -32,8 +32,9 @@ export function kitchenMeasure(volumeMl: number, measures: KitchenMeasures): Kit
     const mostTbsp = Math.max(0, Math.min(3, Math.floor(afterCups / tbsp + 0.5)));
     for (let spoons = 0; spoons <= mostTbsp; spoons += 1) {
       const left = (afterCups - spoons * tbsp) / tsp;
-      for (const teas of teaCounts(left)) {
-        const candidate = measureOf([[cups, "cup"], [spoons, "tbsp"], [teas, "tsp"]], cups * cup + spoons * tbsp + teas * tsp, volumeMl);
+      for (const teas of teaSpoons(left)) {
+        const totalMl = cups * cup + spoons * tbsp + teas.reduce((sum, count) => sum + count, 0) * tsp;
+        const candidate = measureOf([[cups, "cup"], [spoons, "tbsp"], ...teas.map((count) => [count, "tsp"] as const)], totalMl, volumeMl);
         if (candidate !== null && (best === null || isBetter(candidate, best))) best = candidate;
       }
     }
@@ -47,11 +48,12 @@ function cupCounts(cups: number): readonly number[] {
   return [0, ...CUP_PARTS.flatMap((part) => [whole + part]), whole + 1].filter((count) => count === 0 || count <= cups * 1.06);
 }
 
-function teaCounts(teas: number): readonly number[] {
-  if (teas < 1 / 16) return [0];
+/** Spoons just below and just above, the eighth also beside another; three teaspoons are a tablespoon. */
+function teaSpoons(teas: number): readonly (readonly number[])[] {
+  if (teas < 1 / 16) return [[0]];
   const whole = Math.floor(teas);
-  // Three teaspoons are a tablespoon.
-  return [0, ...TSP_PARTS.map((part) => whole + part), whole + 1].filter((count) => count < 3);
+  const single = [0, ...TSP_PARTS.map((part) => whole + part), whole + 1].filter((count) => count < 3).map((count) => [count]);
+  return [...single, ...(whole < 3 ? [[whole + 1 / 4, 1 / 8], [whole + 1 / 2, 1 / 8]] : [])];
 }
 
 function measureOf(parts: readonly (readonly [number, Piece["unit"]])[], totalMl: number, wantedMl: number): KitchenMeasure | null {

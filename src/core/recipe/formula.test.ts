@@ -95,6 +95,12 @@ describe("scaling", () => {
   });
 });
 
+it("scaling in thin air takes leavening and sugar down and liquid up", () => {
+  const of = formula("100 g flour", "10 g baking powder", "100 g sugar", "100 g milk");
+  const choices = { times: 1, leavening: "as-written", egg: null, altitude: altitudeChanges(3000) } as const;
+  expect(["l1", "l2", "l3", "l4"].map((id) => Number(scaledRow(rowOf(of, id), choices, METRIC_MEASURES).massG?.toFixed(6)))).toEqual([100, 5, 90, 115]);
+});
+
 describe("odd eggs", () => {
   it.each<[number, number, object]>([
     [4, 0.5, { how: "exact", eggs: 2, times: 0.5 }],

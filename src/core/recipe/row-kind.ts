@@ -15,7 +15,7 @@ export type Place = { readonly title: string | null; readonly mode: "top" | "ing
 export const INGREDIENTS = /^(?:the )?(?:ingredients?|you(?:'|’)?(?: wi)?ll need|you will need|what you need|shopping list)(?: list)?\s*:?$/iu;
 export const STEPS = /^(?:the )?(?:method|directions?|instructions?|steps?|preparation|procedure|how to make (?:it|them)|to make|what to do)\s*:?$/iu;
 const NOTES = /^(?:cook(?:'|’)?s |recipe |baker(?:'|’)?s )?(?:notes?|tips?|storage|variations?|to store)\s*:?$/iu;
-const SPEAKS = /\b(?:add|bake|beat|blend|bring|butter|chill|combine|cook|cool|cover|cream|cut|decorate|divide|drain|drizzle|dust|fill|fold|freeze|frost|grease|heat|leave|let|line|make|measure|melt|mix|peel|place|pour|preheat|put|remove|rest|rub|scrape|separate|serve|set|sieve|sift|simmer|slice|spoon|spread|sprinkle|stir|take|test|tip|toast|top|trim|turn|warm|weigh|whisk|whip|zest)\b/iu;
+const SPEAKS = /\b(?:add|bake|beat|blend|boil|bring|brush|butter|chill|chop|combine|cook|cool|cover|cream|cut|decorate|dissolve|divide|drain|draw|drizzle|dust|fill|fold|freeze|frost|grease|grind|heat|invert|keep|knead|knock|leave|let|lift|loosen|line|make|measure|melt|mix|peel|pipe|place|pour|preheat|press|put|remove|rest|roll|rub|scatter|scrape|separate|serve|set|sieve|sift|simmer|slice|soak|split|spoon|spread|sprinkle|stack|steep|stir|swirl|take|test|tip|toast|top|toss|trim|turn|warm|weigh|whisk|whip|wrap|zest)\b/iu;
 
 /** The line without the marks of Markdown and lists; numbers of steps stay until it is known to be one. */
 export function unmarked(text: string): string {

@@ -1,5 +1,6 @@
 import { kitchenMeasure, weighedGrams, type KitchenMeasure, type KitchenMeasures, EGG_WHITE_SHARE, EGGS_G, US_CUP_ML } from "../measure";
 import { cupGrams, type Group } from "../pantry";
+import type { AltitudeChanges } from "./altitude";
 import { batterPart, type Formula, type FormulaRow } from "./formula";
 
 /** How the new amount is chosen: so many times, for portions, from the eggs there are, or from grams of one line. */
@@ -98,17 +99,26 @@ export type ScaledRow = {
   readonly eggs: number | null;
 };
 
-export type ScaleChoices = { readonly times: number; readonly leavening: LeaveningSchool; readonly egg: EggChoice | null };
+export type ScaleChoices = {
+  readonly times: number;
+  readonly leavening: LeaveningSchool;
+  readonly egg: EggChoice | null;
+  /** Thin air's changes; none when left out. */
+  readonly altitude?: AltitudeChanges | null;
+};
 
+const SUGARS: readonly Group[] = ["sugar", "brown-sugar"];
+const LIQUIDS: readonly Group[] = ["milk", "cultured-milk", "water", "acid-liquid"];
 const FINE: readonly Group[] = ["leavener", "soda", "salt", "spice", "setting"];
 
 /** A line scaled: leaveners by their school, eggs as they were settled, all else by the factor. */
-export function scaledRow(row: FormulaRow, { times, leavening, egg }: ScaleChoices, measures: KitchenMeasures): ScaledRow {
+export function scaledRow(row: FormulaRow, { times, leavening, egg, altitude = null }: ScaleChoices, measures: KitchenMeasures): ScaledRow {
   const { ingredient, massG } = row;
   if (massG === null || ingredient === null) return { row, massG: massG === null ? null : massG * times, shownG: massG === null ? null : weighedGrams(massG * times, false), kitchen: null, eggs: null };
   const isLeavener = ingredient.group === "leavener" || ingredient.group === "soda";
   const isRoundedEgg = ingredient.group === "egg" && egg?.how === "eggs-only";
-  const scaled = massG * (isLeavener ? leavenerTimes(times, leavening) : isRoundedEgg ? egg.eggs / (egg.wanted / egg.times) : times);
+  const own = isLeavener ? leavenerTimes(times, leavening) : isRoundedEgg ? egg.eggs / (egg.wanted / egg.times) : times;
+  const scaled = massG * own * airFactor(ingredient.group, altitude);
   const { cupG } = ingredient;
   const volumeMl = cupG === null ? 0 : (scaled / cupGrams(cupG, row.read.way ?? usualCup(ingredient.group, measures))) * US_CUP_ML;
   return {
@@ -118,6 +128,13 @@ export function scaledRow(row: FormulaRow, { times, leavening, egg }: ScaleChoic
     kitchen: volumeMl > 0.3 ? kitchenMeasure(volumeMl, measures) : null,
     eggs: eggCount(row, scaled, measures),
   };
+}
+
+function airFactor(group: Group, altitude: AltitudeChanges | null): number {
+  if (altitude === null) return 1;
+  if (group === "leavener" || group === "soda") return altitude.leavening;
+  if (SUGARS.includes(group)) return altitude.sugar;
+  return LIQUIDS.includes(group) ? altitude.liquid : 1;
 }
 
 function usualCup(group: Group, measures: KitchenMeasures): "spooned" | "dipped" | "packed" {

@@ -59,7 +59,7 @@ const PartSchema = z.strictObject({
 export type Part = z.infer<typeof PartSchema>;
 
 /** The bake the recipe vouches for; parts of it a recipe may leave out. */
-const BakeSchema = z.strictObject({
+export const BakeSchema = z.strictObject({
   tins: z.array(TinSchema).max(20),
   ovenC: numberIn(100, 260, "°C").optional(),
   fan: z.boolean().optional(),

@@ -3,7 +3,7 @@ import { notFound } from "next/navigation";
 import { cache } from "react";
 import { BenchOfCake } from "@/components/bench/bench-of-cake";
 import { Trouble } from "@/components/frame/trouble";
-import { findCake, kitchenDatabase, listRecipes, listTins, stored } from "@/data";
+import { findCake, kitchenDatabase, listBenchRecipes, listTins, stored } from "@/data";
 import { storageText } from "@/words";
 import { renameCake, saveCake } from "../actions";
 
@@ -12,7 +12,7 @@ type CakePageProps = { readonly params: Promise<{ readonly id: string }> };
 const load = cache(async (id: string) =>
   stored(async () => {
     const database = kitchenDatabase();
-    return { cake: await findCake(database, id), recipes: await listRecipes(database), cupboard: await listTins(database) };
+    return { cake: await findCake(database, id), recipes: await listBenchRecipes(database), cupboard: await listTins(database) };
   }),
 );
 

@@ -1,0 +1,193 @@
+import { expect, expectAccessible, expectNoSideways, test } from "./kitchen";
+
+const PASTED = `Gull Rock ginger layers
+
+Serves 12
+Two greased 8-inch round cake tins
+
+Ingredients
+- 225 g butter, softened
+- 1 cup caster sugar
+- 4 large eggs
+- 225 g self-raising flour
+- sugar from the blue jar 20 g
+- a little milk
+
+Method
+1. Preheat the oven to 180C. Grease the tins.
+2. Cream the butter and caster sugar until pale, about 5 minutes.
+3. Bake for 30-35 minutes until a skewer comes out clean.`;
+
+const grams = (page: import("@playwright/test").Page, line: string) => page.getByRole("row").filter({ has: page.getByRole("textbox", { name: `Line: ${line}` }) });
+
+test.describe("pasting a recipe", () => {
+  test("is read while typing, problems first, survives a reload, and is kept", async ({ page }) => {
+    await page.goto("/recipes/new");
+    await page.getByRole("textbox").fill(PASTED);
+    await expect(page.getByRole("heading", { name: "Gull Rock ginger layers" })).toBeVisible();
+    await expect(page.getByText("The minutes are a range, 30 to 35: the middle is taken.")).toBeVisible();
+    await expect(page.getByText("One line has no weight yet")).toBeVisible();
+    await expectAccessible(page);
+    await page.reload();
+    await expect(page.getByRole("textbox")).toHaveValue(PASTED);
+    await page.getByRole("button", { name: "Keep this recipe" }).click();
+    await expect(page.getByRole("textbox", { name: "Name of the recipe" })).toHaveValue("Gull Rock ginger layers");
+    await expect(grams(page, "1 cup caster sugar")).toContainText("220 g");
+    await page.getByRole("button", { name: "Original" }).click();
+    await expect(page.getByText("Two greased 8-inch round cake tins")).toBeVisible();
+    await page.goto("/recipes/new");
+    await expect(page.getByRole("textbox")).toHaveValue("");
+  });
+
+  test("refuses what is no text, and keeps what was there", async ({ page }) => {
+    await page.goto("/recipes/new");
+    await page.getByRole("textbox").fill("200 g flour");
+    await page.locator("input[type=file]").setInputFiles({ name: "huge.txt", mimeType: "text/plain", buffer: Buffer.alloc(10_000_000, "x") });
+    await expect(page.getByRole("alert").filter({ hasText: "“huge.txt” is 10000 kB: at most 1600 kB." })).toBeVisible();
+    await expect(page.getByRole("textbox")).toHaveValue("200 g flour");
+    await page.locator("input[type=file]").setInputFiles({ name: "photo.txt", mimeType: "text/plain", buffer: Buffer.from(Array.from({ length: 400 }, (_, at) => at % 7)) });
+    await expect(page.getByRole("alert").filter({ hasText: "This is a program's or a picture's file, not a text" })).toBeVisible();
+  });
+
+  test("loads a saved page, and never runs it", async ({ page }) => {
+    await page.goto("/recipes/new");
+    const html = `<!doctype html><script>document.title = "run"</script><script type="application/ld+json">{"@type":"Recipe","name":"Kelp loaf","recipeIngredient":["200 g flour<img src=x onerror=alert(1)>"],"recipeInstructions":"Bake at 180 °C for 40 minutes."}</script>`;
+    await page.locator("input[type=file]").setInputFiles({ name: "page.html", mimeType: "text/html", buffer: Buffer.from(html) });
+    await expect(page.getByRole("heading", { name: "Kelp loaf" })).toBeVisible();
+    await expect(page.getByText("200 g plain flour")).toBeVisible();
+    expect(await page.title()).not.toBe("run");
+  });
+});
+
+test.describe("a recipe", () => {
+  test("is changed in place, saved by itself, and taken back a step at a time", async ({ page }) => {
+    await page.goto("/recipes/harbour-pound");
+    await page.getByRole("textbox", { name: "Line: 200 g plain flour" }).fill("250 g plain flour");
+    await expect(grams(page, "250 g plain flour")).toContainText("250 g");
+    await expect(page.getByRole("status").filter({ hasText: /Saved \d\d:\d\d/u })).toBeVisible();
+    await page.reload();
+    await expect(page.getByRole("textbox", { name: "Line: 250 g plain flour" })).toBeVisible();
+    await page.getByRole("textbox", { name: "Line: 250 g plain flour" }).fill("200 g plain flour");
+    await page.getByRole("button", { name: "Undo" }).click();
+    await expect(page.getByRole("textbox", { name: "Line: 250 g plain flour" })).toBeVisible();
+    await page.getByRole("button", { name: "Redo" }).click();
+    await expect(page.getByRole("textbox", { name: "Line: 200 g plain flour" })).toBeVisible();
+    await expect(page.getByRole("status").filter({ hasText: /Saved \d\d:\d\d/u })).toBeVisible();
+  });
+
+  test("is scaled to portions and eggs, in its lines and inside its steps", async ({ page }) => {
+    await page.goto("/recipes/harbour-pound?make=portions&of=18");
+    await expect(page.getByText("× 1.5 of the recipe. 6 eggs instead of 4.")).toBeVisible();
+    await expect(grams(page, "200 g plain flour")).toContainText("300 g");
+    await expect(page.getByText("butter (300 g)").first()).toBeVisible();
+    await page.getByLabel("How much to make").selectOption("eggs");
+    await page.getByRole("textbox", { name: "Amount" }).fill("3");
+    await expect(grams(page, "200 g plain flour")).toContainText("150 g");
+    await page.getByLabel("How much to make").selectOption("tins");
+    await page.getByRole("textbox", { name: "My tin" }).fill("zonk");
+    await expect(page.getByText("“zonk” can't be read: write a size like 23 cm, 9 in or 33 x 23 x 5 cm.")).toBeVisible();
+  });
+
+  test("swaps butter for oil, says what that changes, and undoes it", async ({ page }) => {
+    await page.goto("/recipes/chapel-almond");
+    await page.getByRole("button", { name: "unsalted butter : change, weigh or swap" }).click();
+    await expect(page.getByText("moister and softer, no creaming: less rise")).toBeVisible();
+    await expectAccessible(page);
+    await page.getByRole("button", { name: "Swap: Oil and water for butter, by weight" }).click();
+    await expect(page.getByRole("textbox", { name: "Line: 150 g vegetable oil" })).toBeVisible();
+    await expect(page.getByRole("textbox", { name: "Line: 29 g water" })).toBeVisible();
+    await page.getByRole("button", { name: "undo" }).first().click();
+    await expect(page.getByRole("textbox", { name: "Line: 180 g unsalted butter, softened" })).toBeVisible();
+    await expect(page.getByRole("status").filter({ hasText: /Saved \d\d:\d\d/u })).toBeVisible();
+  });
+
+  test("learns what a line means, for all recipes, and takes what was weighed", async ({ page }) => {
+    await page.goto("/recipes/new");
+    await page.getByRole("textbox").fill("Jar cake\n100 g blue jar mix\n100 g flour");
+    await page.getByRole("button", { name: "Keep this recipe" }).click();
+    await page.getByRole("button", { name: "what is this? : change, weigh or swap" }).click();
+    await page.getByRole("textbox", { name: "Find in the pantry" }).fill("demerara");
+    await page.getByRole("button", { name: "demerara sugar" }).click();
+    await expect(page.getByText("From now on “blue jar mix” is demerara sugar.")).toBeVisible();
+    await page.getByRole("textbox", { name: "What I weighed, after peeling and trimming" }).fill("93 g");
+    await page.getByRole("button", { name: "Use", exact: true }).click();
+    await page.getByRole("button", { name: "Done" }).click();
+    await expect(grams(page, "100 g blue jar mix")).toContainText("95 g");
+    await expect(page.getByRole("status").filter({ hasText: /Saved \d\d:\d\d/u })).toBeVisible();
+    await page.goto("/recipes/new");
+    await page.getByRole("textbox").fill("Other cake\n50 g blue jar mix");
+    await expect(page.getByText("50 g demerara sugar")).toBeVisible();
+  });
+
+  test("goes back to a version, and shows what changed", async ({ page }) => {
+    await page.goto("/recipes/quay-white-ring");
+    await page.getByRole("textbox", { name: "Line: 10 egg whites" }).fill("9 egg whites");
+    await expect(page.getByRole("status").filter({ hasText: /Saved \d\d:\d\d/u })).toBeVisible();
+    await page.reload();
+    await page.getByRole("button", { name: "Versions" }).click();
+    const changes = page.getByRole("region", { name: "Versions" });
+    await expect(changes.getByText("10 egg whites", { exact: true })).toBeVisible();
+    await expect(changes.getByRole("listitem").filter({ hasText: "+ now" })).toHaveText("+ now9 egg whites");
+    await expectAccessible(page);
+    await page.getByRole("button", { name: "Go back to 1" }).click();
+    await expect(page.getByText("Gone back; what it was until now is a version too.")).toBeVisible();
+    await expect(page.getByLabel("From version").getByRole("option")).toHaveCount(3);
+    await page.getByRole("button", { name: "Recipe", exact: true }).click();
+    await expect(page.getByRole("textbox", { name: "Line: 10 egg whites" })).toBeVisible();
+  });
+
+  test("is weighed out line by line, the bowl's weight beside it, and ticks survive a reload", async ({ page }) => {
+    await page.setViewportSize({ width: 390, height: 844 });
+    await page.goto("/recipes/rhubarb-cups?view=weigh");
+    await page.getByRole("checkbox", { name: /plain flour 190/u }).check();
+    await page.getByRole("checkbox", { name: /caster sugar/u }).check();
+    const bowl = page.getByRole("region", { name: "Weigh Batter" }).getByRole("status");
+    await expect(bowl).toContainText("285 g");
+    await page.reload();
+    await expect(bowl).toContainText("285 g");
+    await expectAccessible(page);
+    await expectNoSideways(page);
+  });
+
+  test("is saved as Markdown, JSON-LD and CSV", async ({ request }) => {
+    const file = async (as: string): Promise<string> => (await request.get(`/recipes/rhubarb-cups/file?as=${as}`)).text();
+    expect(await file("md")).toContain("# Rhubarb cups");
+    expect((JSON.parse(await file("json")) as { name: string }).name).toBe("Rhubarb cups");
+    expect(await file("csv")).toContain("Batter,190 g plain flour,plain flour,190.0,100.0");
+    expect((await request.get("/recipes/rhubarb-cups/file?as=exe")).status()).toBe(400);
+    expect((await request.get("/recipes/nobody/file?as=md")).status()).toBe(404);
+  });
+
+  test("has its lines moved by keyboard", async ({ page }) => {
+    await page.goto("/recipes/lantern-sponge");
+    await page.getByRole("button", { name: "Move eggs" }).focus();
+    // Each press is spoken before the next one counts.
+    const spoken = page.getByRole("region", { name: "Batter" }).getByRole("status").first();
+    await page.keyboard.press("Space");
+    await expect(spoken).toContainText("eggs is at place 1 of 5.");
+    await page.keyboard.press("ArrowDown");
+    await expect(spoken).toContainText("eggs is at place 2 of 5.");
+    await page.keyboard.press("Space");
+    await expect(page.getByRole("region", { name: "Batter" }).getByRole("textbox", { name: /^Line: / }).first()).toHaveValue("150 g caster sugar");
+  });
+});
+
+test("recipes are found by their words, deleted and brought back", async ({ page }) => {
+  await page.goto("/recipes");
+  await page.getByRole("textbox", { name: "Find a recipe" }).fill("hazelnut malt");
+  await expect(page.getByRole("status").filter({ hasText: "One recipe with “hazelnut malt”" })).toBeVisible();
+  await page.getByRole("button", { name: "Delete Malt and hazelnut sheet" }).click();
+  await expect(page.getByText("No recipe has all these words.")).toBeVisible();
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(page.getByRole("link", { name: "Malt and hazelnut sheet", exact: true })).toBeVisible();
+});
+
+for (const width of [1280, 390]) {
+  test(`a recipe is accessible and fits at ${width} px`, async ({ page }) => {
+    await page.setViewportSize({ width, height: 844 });
+    await page.goto("/recipes/stout-gingerbread");
+    await expect(page.getByRole("region", { name: "Batter" })).toBeVisible();
+    await expectAccessible(page);
+    await expectNoSideways(page);
+  });
+}

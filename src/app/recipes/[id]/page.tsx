@@ -1,0 +1,39 @@
+import type { Metadata } from "next";
+import { notFound } from "next/navigation";
+import { cache } from "react";
+import { Trouble } from "@/components/frame/trouble";
+import { RecipeBench } from "@/components/recipes/recipe-bench";
+import { findPantry, findRecipe, kitchenDatabase, listVersions, stored } from "@/data";
+import { storageText } from "@/words";
+import { addIngredient, bakedToday, changeRecipe, teachName } from "../actions";
+
+type RecipePageProps = { readonly params: Promise<{ readonly id: string }> };
+
+const load = cache(async (id: string) =>
+  stored(async () => {
+    const database = kitchenDatabase();
+    return { recipe: await findRecipe(database, id), versions: await listVersions(database, id), pantry: await findPantry(database) };
+  }),
+);
+
+export async function generateMetadata({ params }: RecipePageProps): Promise<Metadata> {
+  const loaded = await load((await params).id);
+  return { title: loaded.ok ? (loaded.value.recipe?.name ?? "No such recipe") : "Recipe" };
+}
+
+export default async function RecipePage({ params }: RecipePageProps) {
+  const loaded = await load((await params).id);
+  if (!loaded.ok) return <Trouble text={storageText(loaded.issue)} />;
+  const { recipe, versions, pantry } = loaded.value;
+  if (recipe === null) notFound();
+  if (recipe.doc === null) return <Trouble text={`“${recipe.name}” can't be read. It is still in the kitchen's data file, unchanged.`} />;
+  return (
+    <RecipeBench
+      key={recipe.id}
+      recipe={{ id: recipe.id, doc: recipe.doc, updatedAt: recipe.updatedAt.getTime(), lastBakedAt: recipe.lastBakedAt?.getTime() ?? null }}
+      versions={versions.map(({ version, savedAt, doc }) => ({ version, savedAt: savedAt.getTime(), doc }))}
+      pantry={pantry}
+      actions={{ change: changeRecipe, teachName, addIngredient, bakedToday }}
+    />
+  );
+}

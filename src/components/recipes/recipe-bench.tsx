@@ -1,0 +1,222 @@
+"use client";
+
+import dynamic from "next/dynamic";
+import Link from "next/link";
+import { useRouter } from "next/navigation";
+import { useCallback, useMemo, useState } from "react";
+import { Info, Plus } from "lucide-react";
+import { parseAsStringLiteral, useQueryState } from "nuqs";
+import { askAboutRecipe, FIRST_QUESTION, recipeFacts, workRecipe } from "@/core/cake";
+import { balanceRules } from "@/core/mix";
+import { pantryOf, type Ingredient } from "@/core/pantry";
+import { applySwap, balanceRemarks, PART_ROLES, readRecipe, undoSwap, type RecipeDoc } from "@/core/recipe";
+import { balanceText, ROLE_NAMES } from "@/words";
+import { benchHref } from "../bench/bench-address";
+import { Choice } from "../frame/field";
+import type { Outcome } from "../frame/outcome";
+import { SavedMark } from "../frame/saved-mark";
+import { useTell } from "../frame/toasts";
+import { useUnits } from "../frame/units";
+import { useAutosave } from "../frame/use-autosave";
+import { dayText } from "./day-text";
+import { FormulaTable } from "./formula-table";
+import { ReadingRows } from "./reading-rows";
+import { addLine, addPart, addStep, changeLine, changePart, changeStep, move, removeLine, removePart, removeStep } from "./recipe-changes";
+import { RecipeHead } from "./recipe-head";
+import { useScaling } from "./scale-bar";
+import { understoodOf } from "./understood";
+import { StepsList } from "./steps-list";
+import { VersionsView, type Version } from "./versions-view";
+import { WeighView } from "./weigh-view";
+
+const LineSheet = dynamic(() => import("./line-sheet").then((module) => module.LineSheet), { ssr: false });
+
+type RecipeBenchProps = {
+  readonly recipe: { readonly id: string; readonly doc: RecipeDoc; readonly updatedAt: number; readonly lastBakedAt: number | null };
+  readonly versions: readonly Version[];
+  readonly pantry: { readonly own: readonly Ingredient[]; readonly learnt: readonly (readonly [string, string])[] };
+  readonly actions: {
+    readonly change: (id: string, doc: RecipeDoc, isNewVersion: boolean) => Promise<Outcome>;
+    readonly teachName: (name: string, ingredient: string) => Promise<Outcome>;
+    readonly addIngredient: (ingredient: Ingredient) => Promise<Outcome>;
+    readonly bakedToday: (id: string) => Promise<Outcome>;
+  };
+};
+
+const VIEWS = ["recipe", "weigh", "original", "versions"] as const;
+const VIEW_NAMES: Readonly<Record<(typeof VIEWS)[number], string>> = { recipe: "Recipe", weigh: "Weigh", original: "Original", versions: "Versions" };
+const UNREACHABLE: Outcome = { ok: false, message: "The kitchen's server can't be reached. Try again." };
+
+/** A recipe on its bench: formula beside steps, to be changed in place, scaled, weighed out, compared with what it was. */
+export function RecipeBench({ recipe, versions, pantry: kitchen, actions }: RecipeBenchProps) {
+  const { units } = useUnits();
+  const tell = useTell();
+  const router = useRouter();
+  const { id } = recipe;
+  const { change, teachName, addIngredient, bakedToday } = actions;
+  const [state, dispatch] = useAutosave(recipe.doc, recipe.updatedAt, useCallback((doc: RecipeDoc) => change(id, doc, false), [change, id]));
+  const [view, setView] = useQueryState("view", parseAsStringLiteral(VIEWS).withDefault("recipe").withOptions({ history: "push" }));
+  const [open, setOpen] = useState<string | null>(null);
+  const pantry = useMemo(() => pantryOf(kitchen.own, kitchen.learnt), [kitchen]);
+  const doc = state.value;
+  const worked = useMemo(() => workRecipe(doc, pantry), [doc, pantry]);
+  const facts = useMemo(() => recipeFacts(doc, worked), [doc, worked]);
+  const { scaling, bar } = useScaling(doc, worked, facts, units);
+  const edit = (step: (doc: RecipeDoc) => RecipeDoc, field?: string): void => dispatch({ type: "changed", change: step, ...(field === undefined ? {} : { field }) });
+  const row = worked.formula.parts.flatMap(({ rows }) => rows).find(({ line }) => line.id === open);
+  const remarks = balanceRemarks(worked.part, balanceRules(worked.kind.kind));
+
+  async function act(work: () => Promise<Outcome>, done: string): Promise<void> {
+    const outcome = await work().catch(() => UNREACHABLE);
+    tell(outcome.ok ? done : outcome.message);
+    if (outcome.ok) router.refresh();
+  }
+
+  return (
+    <>
+      <div className="mt-1 mb-3 flex flex-wrap items-center justify-between gap-x-4 gap-y-2">
+        <h1 className="min-w-64 flex-1">
+          <input className="figure-text w-full rounded-control bg-transparent px-1.5 py-0.5 text-[27px] hover:bg-white" aria-label="Name of the recipe" value={doc.name} maxLength={200} onChange={(event) => { const name = event.target.value; edit((old) => ({ ...old, name }), "name"); }} />
+        </h1>
+        <SavedMark state={state} dispatch={dispatch} />
+        <Link href={benchHref(askAboutRecipe(FIRST_QUESTION, doc.name, facts))} className="button button-next no-print">
+          In another tin
+        </Link>
+      </div>
+      <nav aria-label="Views of the recipe" className="no-print mb-3 flex flex-wrap items-center gap-1.5">
+        {VIEWS.map((each) => (
+          <button key={each} type="button" className="button aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-white" aria-pressed={view === each} onClick={() => void setView(each)}>
+            {VIEW_NAMES[each]}
+          </button>
+        ))}
+        <span className="ml-auto flex flex-wrap items-center gap-x-3 text-[14px] text-ink-2">
+          <button type="button" className="underline underline-offset-3" onClick={() => void act(() => bakedToday(id), "Noted: baked today.")}>
+            {recipe.lastBakedAt === null ? "Not baked yet: baked today?" : `Baked ${dayText(new Date(recipe.lastBakedAt))}: again today?`}
+          </button>
+          <span>
+            Save as <a className="underline underline-offset-3" href={`/recipes/${id}/file?as=md`}>Markdown</a>, <a className="underline underline-offset-3" href={`/recipes/${id}/file?as=json`}>JSON-LD</a>,{" "}
+            <a className="underline underline-offset-3" href={`/recipes/${id}/file?as=csv`}>CSV</a>
+          </span>
+        </span>
+      </nav>
+      {view === "versions" && (
+        <VersionsView
+          now={doc}
+          versions={versions}
+          onGoBack={(old) => {
+            edit(() => old);
+            void act(() => change(id, old, true), "Gone back; what it was until now is a version too.");
+          }}
+        />
+      )}
+      {view === "original" && <Original original={doc.original} pantry={pantry} />}
+      {view === "recipe" && (
+        <div className="panel mb-4 px-4 md:px-6">
+          <RecipeHead doc={doc} worked={worked} facts={facts} times={scaling.times} units={units} scaleBar={bar} onChange={edit} />
+        </div>
+      )}
+      {view === "weigh" && <div className="panel mb-4 px-4 py-2 md:px-6">{bar}</div>}
+      {view === "weigh" && <WeighView recipeId={id} worked={worked} scaling={scaling} />}
+      {view === "recipe" && (
+        <>
+          {remarks.length > 0 && (
+            <ul aria-label="Remarks on the balance" className="mb-3 space-y-0.5 text-[15px] text-ink-2">
+              {remarks.map((remark) => (
+                <li key={remark.code} className="flex gap-2">
+                  <Info size={18} aria-hidden className="mt-0.5 shrink-0" /> {balanceText(remark)}
+                </li>
+              ))}
+            </ul>
+          )}
+          {worked.formula.parts.map((part) => (
+            <section key={part.part.id} aria-label={part.part.name} className="panel mb-4 px-4 py-3 md:px-6">
+              <div className="mb-1 flex flex-wrap items-center gap-2">
+                <h2 className="min-w-40 flex-1">
+                  <input className="figure-text w-full rounded-md bg-transparent px-1.5 text-xl hover:bg-enamel" aria-label="Name of the part" value={part.part.name} maxLength={120} onChange={(event) => { const name = event.target.value; edit(changePart(part.part.id, { name }), `part-${part.part.id}`); }} />
+                </h2>
+                <Choice label={`What ${part.part.name} is`} value={part.part.role} choices={PART_ROLES.map((role) => [role, ROLE_NAMES[role]] as const)} onChange={(role) => edit(changePart(part.part.id, { role }))} />
+                {doc.parts.length > 1 && (
+                  <button type="button" className="choice no-print" onClick={() => edit(removePart(part.part.id))}>
+                    Take out
+                  </button>
+                )}
+              </div>
+              <div className="grid gap-x-8 gap-y-4 lg:grid-cols-[minmax(0,1.1fr)_minmax(0,1fr)]">
+                <div className="min-w-0">
+                  <FormulaTable
+                    part={part}
+                    scaling={scaling}
+                    measures={worked.measures}
+                    onText={(lineId, text) => edit(changeLine(lineId, { text }), `line-${lineId}`)}
+                    onOpen={setOpen}
+                    onUndoSwap={(lineId) => edit((old) => undoSwap(old, lineId))}
+                    onAdd={() => edit(addLine(part.part.id))}
+                    onMove={(from, to) => edit(move("lines", part.part.id, from, to))}
+                  />
+                </div>
+                <div className="min-w-0">
+                  <StepsList
+                    part={part}
+                    scaling={scaling}
+                    measures={worked.measures}
+                    units={units}
+                    onText={(stepId, text) => edit(changeStep(stepId, { text }), `step-${stepId}`)}
+                    onAdd={() => edit(addStep(part.part.id))}
+                    onRemove={(stepId) => edit(removeStep(stepId))}
+                    onMove={(from, to) => edit(move("steps", part.part.id, from, to))}
+                  />
+                </div>
+              </div>
+            </section>
+          ))}
+          <div className="no-print mb-3 flex flex-wrap items-center gap-1.5">
+            <span className="label">Another part:</span>
+            {PART_ROLES.map((role) => (
+              <button key={role} type="button" className="choice flex items-center gap-1" onClick={() => edit(addPart(role))}>
+                <Plus size={15} aria-hidden /> {ROLE_NAMES[role]}
+              </button>
+            ))}
+          </div>
+          <label className="block">
+            <span className="label">Notes</span>
+            <textarea className="field mt-1 !py-2" rows={3} value={doc.notes} maxLength={20_000} onChange={(event) => { const notes = event.target.value; edit((old) => ({ ...old, notes }), "notes"); }} />
+          </label>
+          {worked.formula.allergens.length > 0 && <p className="mt-3 text-[15px] text-ink-2">Contains {worked.formula.allergens.join(", ")}. A pack&apos;s own label, and local food rules, come first.</p>}
+        </>
+      )}
+      {row !== undefined && (
+        <LineSheet
+          row={row}
+          formula={worked.formula}
+          pantry={pantry}
+          onClose={() => setOpen(null)}
+          onChoose={(ingredient, isForNextTime) => {
+            edit(changeLine(row.line.id, { ingredient: ingredient.id }));
+            if (isForNextTime && row.read.name !== "") void act(() => teachName(row.read.name, ingredient.id), `From now on “${row.read.name}” is ${ingredient.name}.`);
+          }}
+          onWeighed={(weighedG) => edit(changeLine(row.line.id, { weighedG }))}
+          onSwap={(effect) => {
+            edit((old) => applySwap(old, row, effect, worked.formula));
+            setOpen(null);
+          }}
+          onRemove={() => {
+            edit(removeLine(row.line.id));
+            setOpen(null);
+          }}
+          onAddIngredient={addIngredient}
+        />
+      )}
+    </>
+  );
+}
+
+/** The text it was read from, with the reading line by line. */
+function Original({ original, pantry }: { readonly original: string; readonly pantry: ReturnType<typeof pantryOf> }) {
+  const reading = useMemo(() => (original === "" ? null : readRecipe(original, pantry)), [original, pantry]);
+  if (reading?.ok !== true) return <p className="panel p-6">This recipe was written here: there is no other original.</p>;
+  return (
+    <section className="panel p-4" aria-label="The original as it was read">
+      <ReadingRows rows={reading.value.rows} understood={understoodOf(workRecipe(reading.value.doc, pantry))} />
+    </section>
+  );
+}

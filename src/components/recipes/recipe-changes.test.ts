@@ -1,0 +1,39 @@
+import { describe, expect, it } from "vitest";
+import { emptyRecipe, type RecipeDoc } from "@/core/recipe";
+import { addLine, addPart, addStep, changeLine, changePart, changeStep, move, removeLine, removePart, removeStep } from "./recipe-changes";
+
+const doc: RecipeDoc = {
+  ...emptyRecipe("Loaf"),
+  parts: [
+    { id: "p1", role: "batter", name: "Batter", steps: [{ id: "s1", text: "Mix." }, { id: "s2", text: "Bake." }], lines: [{ id: "l1", text: "a" }, { id: "l2", text: "b" }, { id: "l3", text: "c" }] },
+    { id: "p2", role: "syrup", name: "Syrup", steps: [], lines: [{ id: "l4", text: "d" }] },
+  ],
+};
+const lines = (of: RecipeDoc): string => of.parts.map((part) => part.lines.map(({ id, text }) => `${id}${text}`).join(" ")).join(" | ");
+const steps = (of: RecipeDoc): string => of.parts.map((part) => part.steps.map(({ id }) => id).join(" ")).join(" | ");
+
+describe("changing a recipe", () => {
+  it("changes, adds and takes out lines, with ids nobody has", () => {
+    expect(lines(changeLine("l2", { text: "x" })(doc))).toBe("l1a l2x l3c | l4d");
+    expect(lines(addLine("p2")(doc))).toBe("l1a l2b l3c | l4d l5");
+    expect(lines(removeLine("l1")(doc))).toBe("l2b l3c | l4d");
+    expect(changeLine("l2", { ingredient: undefined })(changeLine("l2", { ingredient: "egg" })(doc))).toEqual(doc);
+  });
+
+  it("moves lines and steps up and down, within their part only", () => {
+    expect(lines(move("lines", "p1", "l1", "l3")(doc))).toBe("l2b l3c l1a | l4d");
+    expect(lines(move("lines", "p1", "l3", "l1")(doc))).toBe("l3c l1a l2b | l4d");
+    expect(lines(move("lines", "p1", "l1", "l4")(doc))).toBe(lines(doc));
+    expect(steps(move("steps", "p1", "s2", "s1")(doc))).toBe("s2 s1 | ");
+  });
+
+  it("changes, adds and takes out steps and parts; the last part stays", () => {
+    expect(steps(addStep("p2")(doc))).toBe("s1 s2 | s3");
+    expect(steps(removeStep("s1")(doc))).toBe("s2 | ");
+    expect(changeStep("s1", { text: "Stir." })(doc).parts[0]?.steps[0]?.text).toBe("Stir.");
+    expect(addPart("frosting")(doc).parts[2]).toEqual({ id: "p3", role: "frosting", name: "Frosting", lines: [], steps: [] });
+    expect(changePart("p2", { name: "Soak", role: "soak" })(doc).parts[1]).toMatchObject({ name: "Soak", role: "soak" });
+    const one = removePart("p2")(doc);
+    expect(removePart("p1")(one)).toBe(one);
+  });
+});

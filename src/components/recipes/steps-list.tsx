@@ -1,0 +1,102 @@
+"use client";
+
+import { useState } from "react";
+import { Check, GripVertical, Pencil, Plus, Trash2 } from "lucide-react";
+import type { Amount, KitchenMeasures } from "@/core/measure";
+import { readStep, scaledRow, stepPieces, type PartFormula, type Step } from "@/core/recipe";
+import { heatText, METRIC, minutesText, STEP_NAMES, weightText, type Units } from "@/words";
+import { SortableList, useSortableRow } from "../frame/sortable-list";
+import type { Scaling } from "./scale-bar";
+
+type StepsListProps = {
+  readonly part: PartFormula;
+  readonly scaling: Scaling;
+  readonly measures: KitchenMeasures;
+  readonly units: Units;
+  readonly onText: (stepId: string, text: string) => void;
+  readonly onAdd: () => void;
+  readonly onRemove: (stepId: string) => void;
+  readonly onMove: (fromId: string, toId: string) => void;
+};
+
+/** A part's steps in order, the scaled amounts standing inside them. */
+export function StepsList({ part, scaling, measures, units, onText, onAdd, onRemove, onMove }: StepsListProps) {
+  const [editing, setEditing] = useState<string | null>(null);
+  const { steps } = part.part;
+  const lines = part.rows.map(({ line, read, ingredient }) => ({ id: line.id, name: read.name, ingredient }));
+  const grams = new Map(part.rows.map((row) => [row.line.id, scaledRow(row, scaling, measures).massG]));
+  return (
+    <>
+      <SortableList id={`steps-${part.part.id}`} items={steps.map(({ id }, index) => ({ id, name: `Step ${index + 1}` }))} onMove={onMove}>
+        <ol className="divide-y-[1.5px] divide-line">
+          {steps.map((step, index) => (
+            <StepRow key={step.id} step={step} number={index + 1}>
+              {editing === step.id ? (
+                <div className="flex flex-1 items-start gap-1.5">
+                  <textarea autoFocus className="field !py-1.5" rows={3} aria-label={`Step ${index + 1}`} value={step.text} onChange={(event) => onText(step.id, event.target.value)} maxLength={2000} />
+                  <button type="button" className="button !px-2.5" aria-label={`Done with step ${index + 1}`} onClick={() => setEditing(null)}>
+                    <Check size={17} aria-hidden />
+                  </button>
+                </div>
+              ) : (
+                <>
+                  <div className="min-w-0 flex-1">
+                    <p className="leading-snug">
+                      {stepPieces(step.text, lines).map((piece, at) => {
+                        const massG = piece.line === null ? null : (grams.get(piece.line) ?? null);
+                        return massG === null ? <span key={at}>{piece.text}</span> : (
+                          <span key={at} className="font-semibold">
+                            {piece.text} <span className="text-[14px] font-normal whitespace-nowrap text-ink-2">({weightText(massG, METRIC)})</span>
+                          </span>
+                        );
+                      })}
+                    </p>
+                    <StepMeta step={step} units={units} />
+                  </div>
+                  <div className="no-print flex shrink-0">
+                    <button type="button" className="flex size-8 items-center justify-center text-steel hover:text-ink" aria-label={`Change step ${index + 1}`} onClick={() => setEditing(step.id)}>
+                      <Pencil size={16} aria-hidden />
+                    </button>
+                    <button type="button" className="flex size-8 items-center justify-center text-steel hover:text-tomato" aria-label={`Take out step ${index + 1}`} onClick={() => onRemove(step.id)}>
+                      <Trash2 size={16} aria-hidden />
+                    </button>
+                  </div>
+                </>
+              )}
+            </StepRow>
+          ))}
+        </ol>
+      </SortableList>
+      <button type="button" className="button no-print mt-1" onClick={onAdd}>
+        <Plus size={17} aria-hidden /> Another step
+      </button>
+    </>
+  );
+}
+
+function StepRow({ step, number, children }: { readonly step: Step; readonly number: number; readonly children: React.ReactNode }) {
+  const { setRow, style, handle } = useSortableRow(step.id);
+  return (
+    <li ref={setRow} style={style} className="flex items-start gap-2 py-2">
+      <button type="button" className="flex shrink-0 cursor-grab items-center text-steel" aria-label={`Move step ${number}`} {...handle}>
+        <GripVertical size={16} aria-hidden className="no-print" />
+        <span className="w-5 text-right font-bold text-ink">{number}</span>
+      </button>
+      {children}
+    </li>
+  );
+}
+
+/** What the step was read as: its kind, minutes, wait, heat. */
+function StepMeta({ step, units }: { readonly step: Step; readonly units: Units }) {
+  const { kind, minutes, wait, tempC, speed } = readStep(step);
+  const span = ({ low, high }: Amount): string => (low === high ? minutesText(shown(low)) : `${shown(low)} to ${minutesText(shown(high))}`);
+  const parts = [
+    kind === "other" ? "" : STEP_NAMES[kind], speed === null ? "" : `${speed} speed`, tempC === null ? "" : heatText(tempC, units), minutes === null ? "" : span(minutes), wait === null ? "" : kind === "rest" || kind === "cool" ? span(wait) : `wait ${span(wait)}`,
+  ].filter((part) => part !== "");
+  return parts.length === 0 ? null : <p className="text-[13px] text-ink-2">{parts.join(" · ")}</p>;
+}
+
+function shown(minutes: number): number {
+  return minutes < 1 ? Math.round(minutes * 10) / 10 : Math.round(minutes);
+}

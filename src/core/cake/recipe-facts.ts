@@ -1,0 +1,52 @@
+import * as z from "zod";
+import type { KitchenMeasures } from "../measure";
+import { batterOfLines, BatterKindSchema, BatterSchema, recogniseKind, type BakedIn, type LinesBatter, type RecognisedKind } from "../mix";
+import { foldName, type Pantry } from "../pantry";
+import { BakeSchema, batterPart, formulaOf, measuresOf, type Formula, type PartFormula, type RecipeDoc } from "../recipe";
+import { tinFamily } from "../tin";
+
+/** What the bench and the lists need of a recipe, worked out once when it is kept. */
+export const RecipeFactsSchema = z.strictObject({ batter: BatterSchema, bake: BakeSchema });
+export type RecipeFacts = z.infer<typeof RecipeFactsSchema>;
+
+/** A recipe worked through: its formula, its batter, and what that rests on. */
+export type WorkedRecipe = {
+  readonly measures: KitchenMeasures;
+  readonly formula: Formula;
+  readonly part: PartFormula;
+  readonly kind: RecognisedKind;
+  /** Whether the baker chose the kind herself. */
+  readonly isKindChosen: boolean;
+  /** Null when no line has a weight. */
+  readonly batter: LinesBatter | null;
+};
+
+/** Everything that follows from a recipe's words in a kitchen. */
+export function workRecipe(doc: RecipeDoc, pantry: Pantry, kitchen?: KitchenMeasures): WorkedRecipe {
+  const measures = measuresOf(doc, kitchen);
+  const formula = formulaOf(doc, pantry, measures);
+  const part = batterPart(formula);
+  const recognised = recogniseKind(part, bakedIn(doc.bake.tins));
+  const chosen = BatterKindSchema.safeParse(doc.kind);
+  const kind = chosen.success ? { kind: chosen.data, reason: recognised.reason } : recognised;
+  return { measures, formula, part, kind, isKindChosen: chosen.success, batter: batterOfLines(part, kind.kind, doc.weighedGravity ?? null) };
+}
+
+/** Where a batter goes, as far as that tells its kind. */
+export function bakedIn(tins: RecipeDoc["bake"]["tins"]): BakedIn {
+  const families = tins.map(tinFamily);
+  if (families.includes("loaf")) return "loaf";
+  return families.includes("cup") ? "cups" : "other";
+}
+
+/** The {@link RecipeFacts} of a worked recipe; a batter too small or large for the bench is left out of them. */
+export function recipeFacts(doc: RecipeDoc, { kind, batter }: WorkedRecipe): RecipeFacts {
+  const rounded = batter === null ? {} : { massG: Math.round(batter.batter.massG), volumeMl: Math.round(batter.batter.volumeMl) };
+  const given = BatterSchema.safeParse({ kind: kind.kind, ...rounded });
+  return { batter: given.success ? given.data : { kind: kind.kind }, bake: doc.bake };
+}
+
+/** Words a recipe is found by, folded: its name, parts, lines, kind and notes. */
+export function recipeSearchText(doc: RecipeDoc, { kind }: WorkedRecipe): string {
+  return foldName([doc.name, kind.kind, ...doc.parts.flatMap(({ name, lines }) => [name, ...lines.map(({ text }) => text)]), doc.notes, doc.source].join(" ")).slice(0, 20_000);
+}
