@@ -1,3 +1,4 @@
+import type { Locator, Page } from "@playwright/test";
 import { expect, expectAccessible, expectNoSideways, test } from "./kitchen";
 
 const PASTED = `Gull Rock ginger layers
@@ -18,7 +19,8 @@ Method
 2. Cream the butter and caster sugar until pale, about 5 minutes.
 3. Bake for 30-35 minutes until a skewer comes out clean.`;
 
-const grams = (page: import("@playwright/test").Page, line: string) => page.getByRole("row").filter({ has: page.getByRole("textbox", { name: `Line: ${line}` }) });
+/** The row of a line as it is written. */
+const grams = (page: Page, line: string): Locator => page.getByRole("row").filter({ has: page.getByRole("textbox", { name: `Line: ${line}` }) });
 
 test.describe("pasting a recipe", () => {
   test("is read while typing, problems first, survives a reload, and is kept", async ({ page }) => {
@@ -108,7 +110,7 @@ test.describe("a recipe", () => {
     await page.getByRole("button", { name: "what is this? : change, weigh or swap" }).click();
     await page.getByRole("textbox", { name: "Find in the pantry" }).fill("demerara");
     await page.getByRole("button", { name: "demerara sugar" }).click();
-    await expect(page.getByText("From now on “blue jar mix” is demerara sugar.")).toBeVisible();
+    await expect(page.getByText("From now on “blue jar mix” is demerara sugar.", { exact: true })).toBeVisible();
     await page.getByRole("textbox", { name: "What I weighed, after peeling and trimming" }).fill("93 g");
     await page.getByRole("button", { name: "Use", exact: true }).click();
     await page.getByRole("button", { name: "Done" }).click();
@@ -130,7 +132,7 @@ test.describe("a recipe", () => {
     await expect(changes.getByRole("listitem").filter({ hasText: "+ now" })).toHaveText("+ now9 egg whites");
     await expectAccessible(page);
     await page.getByRole("button", { name: "Go back to 1" }).click();
-    await expect(page.getByText("Gone back; what it was until now is a version too.")).toBeVisible();
+    await expect(page.getByText("Gone back; what it was until now is a version too.", { exact: true })).toBeVisible();
     await expect(page.getByLabel("From version").getByRole("option")).toHaveCount(3);
     await page.getByRole("button", { name: "Recipe", exact: true }).click();
     await expect(page.getByRole("textbox", { name: "Line: 10 egg whites" })).toBeVisible();
@@ -156,6 +158,36 @@ test.describe("a recipe", () => {
     expect(await file("csv")).toContain("Batter,190 g plain flour,plain flour,190.0,100.0");
     expect((await request.get("/recipes/rhubarb-cups/file?as=exe")).status()).toBe(400);
     expect((await request.get("/recipes/nobody/file?as=md")).status()).toBe(404);
+  });
+
+  test("uses a part of another recipe, which stays that recipe's until it is made its own", async ({ page }) => {
+    await page.goto("/recipes/lantern-sponge");
+    await page.getByLabel("Use a part of another recipe").selectOption({ label: "Malt frosting, Malt and hazelnut sheet" });
+    const part = page.getByRole("region", { name: "Malt frosting" });
+    await expect(part.getByText("Belongs to Malt and hazelnut sheet")).toBeVisible();
+    await expect(part.getByRole("textbox", { name: "Line: 300 g icing sugar" })).toBeDisabled();
+    await expect(page.getByRole("status").filter({ hasText: /Saved \d\d:\d\d/u })).toBeVisible();
+    await page.goto("/recipes/malt-hazelnut");
+    await page.getByRole("textbox", { name: "Line: 300 g icing sugar" }).fill("280 g icing sugar");
+    await expect(page.getByRole("status").filter({ hasText: /Saved \d\d:\d\d/u })).toBeVisible();
+    await page.goto("/recipes/lantern-sponge");
+    await expect(part.getByRole("textbox", { name: "Line: 280 g icing sugar" })).toBeDisabled();
+    await expectAccessible(page);
+    await part.getByRole("button", { name: "Make it this recipe's own" }).click();
+    await expect(part.getByRole("textbox", { name: "Line: 280 g icing sugar" })).toBeEnabled();
+    await expect(page.getByRole("status").filter({ hasText: /Saved \d\d:\d\d/u })).toBeVisible();
+  });
+
+  test("is offered a usual amount where its own is missing, marked as a suggestion", async ({ page }) => {
+    await page.goto("/recipes/new");
+    await page.getByRole("textbox").fill("Half a cake\n200 g flour\nbaking powder");
+    await page.getByRole("button", { name: "Keep this recipe" }).click();
+    await expect(page.getByText("no amount; usually 7 g to 11 g (suggested)")).toBeVisible();
+    await page.getByRole("button", { name: "baking powder : change, weigh or swap" }).click();
+    await page.getByRole("button", { name: "Take 9 g" }).click();
+    await page.getByRole("button", { name: "Done" }).click();
+    await expect(page.getByRole("textbox", { name: "Line: 9 g baking powder (suggested)" })).toBeVisible();
+    await expect(page.getByRole("status").filter({ hasText: /Saved \d\d:\d\d/u })).toBeVisible();
   });
 
   test("has its lines moved by keyboard", async ({ page }) => {

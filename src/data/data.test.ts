@@ -12,7 +12,7 @@ import { openDatabase, type Connection } from "./connection";
 import { DEMO_CAKES } from "./demo-kitchen";
 import { DEMO_RECIPE_TEXTS } from "./demo-recipes";
 import {
-  addCake, addRecipe, changeCake, deleteCake, deleteRecipe, duplicateCake, findCake, findPantry, findRecipe, keepIngredient, learnName, listCakes, listTins, listVersions, markBaked, restoreCake,
+  addCake, addRecipe, changeCake, deleteCake, deleteRecipe, duplicateCake, findCake, findPantry, findRecipe, keepIngredient, learnName, listCakes, listSharableParts, listTins, listVersions, markBaked, restoreCake,
   restoreRecipe, saveRecipe, searchRecipes, type RecipeIndex,
 } from ".";
 import { migrateDatabase } from "./migrate";
@@ -180,6 +180,18 @@ describe("recipes", () => {
     expect(await markBaked(connection, "gull", NOW)).toBe(true);
     expect((await findRecipe(connection, "gull"))?.lastBakedAt).toEqual(NOW);
     expect(await markBaked(connection, "nobody", NOW)).toBe(false);
+  });
+
+  it("share a part: what its own recipe changes shows wherever it is used, and a copy stays when that recipe goes", async () => {
+    const frosted = { ...first, name: "Frosted", parts: [...first.parts, { id: "p2", role: "frosting", name: "Frosting", lines: [{ id: "l9", text: "100 g butter" }], steps: [] }] } satisfies RecipeDoc;
+    await addRecipe(connection, "frosted", frosted, index(frosted), NOW);
+    expect((await listSharableParts(connection, "gull")).map(({ recipeName, part }) => [recipeName, part.name])).toEqual([["Frosted", "Frosting"]]);
+    const user = { ...first, parts: [...first.parts, { id: "p5", role: "frosting", name: "Frosting", lines: [{ id: "x", text: "old copy" }], steps: [], from: { recipe: "frosted", part: "p2" } }] } satisfies RecipeDoc;
+    await saveRecipe(connection, "gull", user, index(user), NOW);
+    const lines = async (): Promise<unknown> => (await findRecipe(connection, "gull"))?.doc?.parts.at(-1)?.lines.map(({ id, text }) => [id, text]);
+    expect(await lines()).toEqual([["p5-l9", "100 g butter"]]);
+    await deleteRecipe(connection, "frosted", NOW);
+    expect(await lines()).toEqual([["x", "old copy"]]);
   });
 
   it("that are damaged keep their name and their row", async () => {

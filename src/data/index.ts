@@ -1,8 +1,8 @@
 export { addCake, changeCake, deleteCake, duplicateCake, findCake, listCakes, restoreCake } from "./cakes";
 export { kitchenDatabase } from "./connection";
 export { listTins } from "./cupboard";
-export { findPantry, keepIngredient, learnName, type KitchenPantry } from "./pantry";
+export { findPantry, keepIngredient, learnName } from "./pantry";
 export {
-  addRecipe, deleteRecipe, findRecipe, listBenchRecipes, listVersions, markBaked, reindexRecipes, restoreRecipe, saveRecipe, searchRecipes, type KeptRecipe, type ListedRecipe, type RecipeIndex, type RecipeVersion,
+  addRecipe, deleteRecipe, findRecipe, listBenchRecipes, listSharableParts, listVersions, markBaked, reindexRecipes, restoreRecipe, saveRecipe, searchRecipes, type RecipeIndex,
 } from "./recipes";
 export { stored } from "./storage-issue";

@@ -1,7 +1,7 @@
-import { and, asc, count, desc, eq, isNotNull, isNull, like, type SQL } from "drizzle-orm";
+import { and, asc, count, desc, eq, inArray, isNotNull, isNull, like, type SQL } from "drizzle-orm";
 import { RecipeFactsSchema, type RecipeFacts } from "@/core/cake";
 import { foldName } from "@/core/pantry";
-import { parseRecipeDoc, type RecipeDoc } from "@/core/recipe";
+import { parseRecipeDoc, withSharedPart, type Part, type RecipeDoc } from "@/core/recipe";
 import type { Connection } from "./connection";
 import { recipes, recipeVersions } from "./schema";
 
@@ -71,14 +71,34 @@ export async function listBenchRecipes({ db }: Connection): Promise<readonly Lis
   return rows.map(listed).filter(({ facts }) => facts.bake.tins.length > 0).sort((a, b) => a.name.localeCompare(b.name));
 }
 
-/** One recipe that is not deleted; null when there is none of that id. */
-export async function findRecipe({ db }: Connection, id: string): Promise<KeptRecipe | null> {
-  const [row] = await db.select().from(recipes).where(and(eq(recipes.id, id), isNull(recipes.deletedAt)));
+/** One recipe that is not deleted, the parts it shares with others as they are there; null when there is none of that id. */
+export async function findRecipe(connection: Connection, id: string): Promise<KeptRecipe | null> {
+  const [row] = await connection.db.select().from(recipes).where(and(eq(recipes.id, id), isNull(recipes.deletedAt)));
   if (row === undefined) return null;
   return {
-    id: row.id, name: row.name, doc: docFrom(row.recipe), version: row.version, updatedAt: new Date(row.updatedAt),
+    id: row.id, name: row.name, doc: await withSharedParts(connection, docFrom(row.recipe)), version: row.version, updatedAt: new Date(row.updatedAt),
     lastBakedAt: row.lastBakedAt === null ? null : new Date(row.lastBakedAt),
   };
+}
+
+async function withSharedParts({ db }: Connection, doc: RecipeDoc | null): Promise<RecipeDoc | null> {
+  const owners = doc?.parts.flatMap(({ from }) => (from === undefined ? [] : [from.recipe])) ?? [];
+  if (doc === null || owners.length === 0) return doc;
+  const rows = await db.select({ id: recipes.id, recipe: recipes.recipe }).from(recipes).where(and(inArray(recipes.id, owners), isNull(recipes.deletedAt)));
+  const byId = new Map(rows.map((row) => [row.id, docFrom(row.recipe)]));
+  return { ...doc, parts: doc.parts.map((part) => withSharedPart(part, byId.get(part.from?.recipe ?? "") ?? null)) };
+}
+
+/** A part that another recipe could use. */
+export type SharablePart = { readonly recipe: string; readonly recipeName: string; readonly part: Part };
+
+/** Parts of other recipes that this one could use: its frostings, fillings and the like, not its batters or what it borrowed itself. */
+export async function listSharableParts({ db }: Connection, exceptId: string): Promise<readonly SharablePart[]> {
+  const rows = await db.select({ id: recipes.id, name: recipes.name, recipe: recipes.recipe }).from(recipes).where(isNull(recipes.deletedAt)).orderBy(desc(recipes.updatedAt)).limit(BENCH_RECIPES);
+  return rows
+    .filter(({ id }) => id !== exceptId)
+    .flatMap(({ id, name, recipe }) => (docFrom(recipe)?.parts ?? []).filter(({ role, from }) => role !== "batter" && from === undefined).map((part) => ({ recipe: id, recipeName: name, part })))
+    .sort((a, b) => a.part.name.localeCompare(b.part.name));
 }
 
 /** Keeps a new recipe. */

@@ -2,9 +2,9 @@
 
 import { useState } from "react";
 import { Trash2 } from "lucide-react";
-import { readMassG } from "@/core/measure";
+import { readMassG, weighedGrams } from "@/core/measure";
 import { foldName, searchPantry, type Ingredient, type Pantry } from "@/core/pantry";
-import { grossOf, shortfall, swapsFor, type Formula, type FormulaRow, type SwapEffect } from "@/core/recipe";
+import { grossOf, shortfall, suggestedAmount, swapsFor, type Formula, type FormulaRow, type SwapEffect } from "@/core/recipe";
 import { issueText, METRIC, SWAP_NAMES, swapText, weightText } from "@/words";
 import { Field } from "../frame/field";
 import type { Outcome } from "../frame/outcome";
@@ -17,13 +17,14 @@ type LineSheetProps = {
   readonly onChoose: (ingredient: Ingredient, isForNextTime: boolean) => void;
   readonly onWeighed: (massG: number | undefined) => void;
   readonly onSwap: (effect: SwapEffect) => void;
+  readonly onText: (text: string) => void;
   readonly onRemove: () => void;
   readonly onAddIngredient: (ingredient: Ingredient) => Promise<Outcome>;
   readonly onClose: () => void;
 };
 
 /** One line, opened: what it is, what it really weighed, what it can be swapped for. */
-export function LineSheet({ row, formula, pantry, onChoose, onWeighed, onSwap, onRemove, onAddIngredient, onClose }: LineSheetProps) {
+export function LineSheet({ row, formula, pantry, onChoose, onWeighed, onSwap, onText, onRemove, onAddIngredient, onClose }: LineSheetProps) {
   const [text, setText] = useState("");
   const [isForNextTime, setIsForNextTime] = useState(true);
   const [weighed, setWeighed] = useState(row.line.weighedG === undefined ? "" : `${row.line.weighedG} g`);
@@ -31,6 +32,8 @@ export function LineSheet({ row, formula, pantry, onChoose, onWeighed, onSwap, o
   const found = searchPantry(text === "" ? read.name : text, pantry).filter(({ id }) => id !== ingredient?.id);
   const swaps = swapsFor(row, formula, pantry);
   const weighedG = readMassG(weighed);
+  const part = formula.parts.find(({ rows }) => rows.some(({ line }) => line.id === row.line.id));
+  const suggestion = part === undefined ? null : suggestedAmount(row, part);
   return (
     <Sheet title={row.line.text === "" ? "New line" : row.line.text} onClose={onClose}>
       <div className="space-y-4">
@@ -54,6 +57,16 @@ export function LineSheet({ row, formula, pantry, onChoose, onWeighed, onSwap, o
           </label>
           <OwnIngredient name={text === "" ? read.name : text} like={ingredient ?? found[0] ?? null} onAdd={onAddIngredient} onAdded={(added) => onChoose(added, isForNextTime)} />
         </section>
+        {suggestion !== null && ingredient !== null && (
+          <section aria-label="A missing amount" className="border-t-[1.5px] border-line pt-3">
+            <p className="text-[15px]">
+              No amount is given. For this much flour it is usually {weightText(suggestion.lowG, METRIC)} to {weightText(suggestion.highG, METRIC)}: a suggestion, not the recipe&apos;s word.
+            </p>
+            <button type="button" className="button mt-1.5" onClick={() => onText(`${weighedGrams((suggestion.lowG + suggestion.highG) / 2, true)} g ${ingredient.name} (suggested)`)}>
+              Take {weightText((suggestion.lowG + suggestion.highG) / 2, METRIC)}
+            </button>
+          </section>
+        )}
         <section aria-label="What it weighed" className="border-t-[1.5px] border-line pt-3">
           <div className="flex items-end gap-2">
             <Field

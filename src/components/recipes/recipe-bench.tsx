@@ -9,7 +9,7 @@ import { parseAsStringLiteral, useQueryState } from "nuqs";
 import { askAboutRecipe, FIRST_QUESTION, recipeFacts, workRecipe } from "@/core/cake";
 import { balanceRules } from "@/core/mix";
 import { pantryOf, type Ingredient } from "@/core/pantry";
-import { applySwap, balanceRemarks, PART_ROLES, readRecipe, undoSwap, type RecipeDoc } from "@/core/recipe";
+import { applySwap, balanceRemarks, PART_ROLES, readRecipe, undoSwap, type Part, type RecipeDoc } from "@/core/recipe";
 import { balanceText, ROLE_NAMES } from "@/words";
 import { benchHref } from "../bench/bench-address";
 import { Choice } from "../frame/field";
@@ -21,7 +21,7 @@ import { useAutosave } from "../frame/use-autosave";
 import { dayText } from "./day-text";
 import { FormulaTable } from "./formula-table";
 import { ReadingRows } from "./reading-rows";
-import { addLine, addPart, addStep, changeLine, changePart, changeStep, move, removeLine, removePart, removeStep } from "./recipe-changes";
+import { addLine, addPart, addStep, borrowPart, changeLine, changePart, changeStep, move, ownPart, removeLine, removePart, removeStep } from "./recipe-changes";
 import { RecipeHead } from "./recipe-head";
 import { useScaling } from "./scale-bar";
 import { understoodOf } from "./understood";
@@ -35,6 +35,7 @@ type RecipeBenchProps = {
   readonly recipe: { readonly id: string; readonly doc: RecipeDoc; readonly updatedAt: number; readonly lastBakedAt: number | null };
   readonly versions: readonly Version[];
   readonly pantry: { readonly own: readonly Ingredient[]; readonly learnt: readonly (readonly [string, string])[] };
+  readonly sharable: readonly { readonly recipe: string; readonly recipeName: string; readonly part: Part }[];
   readonly actions: {
     readonly change: (id: string, doc: RecipeDoc, isNewVersion: boolean) => Promise<Outcome>;
     readonly teachName: (name: string, ingredient: string) => Promise<Outcome>;
@@ -48,7 +49,7 @@ const VIEW_NAMES: Readonly<Record<(typeof VIEWS)[number], string>> = { recipe: "
 const UNREACHABLE: Outcome = { ok: false, message: "The kitchen's server can't be reached. Try again." };
 
 /** A recipe on its bench: formula beside steps, to be changed in place, scaled, weighed out, compared with what it was. */
-export function RecipeBench({ recipe, versions, pantry: kitchen, actions }: RecipeBenchProps) {
+export function RecipeBench({ recipe, versions, pantry: kitchen, sharable, actions }: RecipeBenchProps) {
   const { units } = useUnits();
   const tell = useTell();
   const router = useRouter();
@@ -141,7 +142,17 @@ export function RecipeBench({ recipe, versions, pantry: kitchen, actions }: Reci
                   </button>
                 )}
               </div>
-              <div className="grid gap-x-8 gap-y-4 lg:grid-cols-[minmax(0,1.1fr)_minmax(0,1fr)]">
+              {part.part.from !== undefined && (
+                <p className="mb-1 flex flex-wrap items-center gap-x-3 text-[14px] text-ink-2">
+                  <span>
+                    Belongs to <Link className="underline underline-offset-3" href={`/recipes/${part.part.from.recipe}`}>{sharable.find((each) => each.recipe === part.part.from?.recipe)?.recipeName ?? "another recipe"}</Link>: change it there, and it changes here.
+                  </span>
+                  <button type="button" className="choice no-print" onClick={() => edit(ownPart(part.part.id))}>
+                    Make it this recipe&apos;s own
+                  </button>
+                </p>
+              )}
+              <fieldset disabled={part.part.from !== undefined} aria-label={`Lines and steps of ${part.part.name}`} className="grid min-w-0 gap-x-8 gap-y-4 lg:grid-cols-[minmax(0,1.1fr)_minmax(0,1fr)]">
                 <div className="min-w-0">
                   <FormulaTable
                     part={part}
@@ -166,7 +177,7 @@ export function RecipeBench({ recipe, versions, pantry: kitchen, actions }: Reci
                     onMove={(from, to) => edit(move("steps", part.part.id, from, to))}
                   />
                 </div>
-              </div>
+              </fieldset>
             </section>
           ))}
           <div className="no-print mb-3 flex flex-wrap items-center gap-1.5">
@@ -176,6 +187,18 @@ export function RecipeBench({ recipe, versions, pantry: kitchen, actions }: Reci
                 <Plus size={15} aria-hidden /> {ROLE_NAMES[role]}
               </button>
             ))}
+            {sharable.length > 0 && (
+              <Choice
+                label="Use a part of another recipe"
+                className="choice max-w-72"
+                value=""
+                choices={[["", "from another recipe…"], ...sharable.map((each, index) => [String(index), `${each.part.name}, ${each.recipeName}`] as const)]}
+                onChange={(index) => {
+                  const chosen = sharable[Number(index)];
+                  if (index !== "" && chosen !== undefined) edit(borrowPart(chosen.recipe, chosen.part));
+                }}
+              />
+            )}
           </div>
           <label className="block">
             <span className="label">Notes</span>
@@ -199,6 +222,7 @@ export function RecipeBench({ recipe, versions, pantry: kitchen, actions }: Reci
             edit((old) => applySwap(old, row, effect, worked.formula));
             setOpen(null);
           }}
+          onText={(text) => edit(changeLine(row.line.id, { text }))}
           onRemove={() => {
             edit(removeLine(row.line.id));
             setOpen(null);

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { emptyRecipe, type RecipeDoc } from "@/core/recipe";
-import { addLine, addPart, addStep, changeLine, changePart, changeStep, move, removeLine, removePart, removeStep } from "./recipe-changes";
+import { addLine, addPart, addStep, borrowPart, changeLine, changePart, changeStep, move, ownPart, removeLine, removePart, removeStep } from "./recipe-changes";
 
 const doc: RecipeDoc = {
   ...emptyRecipe("Loaf"),
@@ -25,6 +25,13 @@ describe("changing a recipe", () => {
     expect(lines(move("lines", "p1", "l3", "l1")(doc))).toBe("l3c l1a l2b | l4d");
     expect(lines(move("lines", "p1", "l1", "l4")(doc))).toBe(lines(doc));
     expect(steps(move("steps", "p1", "s2", "s1")(doc))).toBe("s2 s1 | ");
+  });
+
+  it("uses a part of another recipe, and makes it its own", () => {
+    const theirs = { id: "p7", role: "frosting", name: "Malt frosting", lines: [{ id: "l1", text: "150 g butter" }], steps: [{ id: "s1", text: "Beat." }] } as const;
+    const used = borrowPart("malt", { ...theirs, lines: [...theirs.lines], steps: [...theirs.steps] })(doc);
+    expect(used.parts[2]).toMatchObject({ id: "p3", name: "Malt frosting", from: { recipe: "malt", part: "p7" }, lines: [{ id: "p3-l1", text: "150 g butter" }], steps: [{ id: "p3-s1", text: "Beat." }] });
+    expect(ownPart("p3")(used).parts[2]?.from).toBeUndefined();
   });
 
   it("changes, adds and takes out steps and parts; the last part stays", () => {

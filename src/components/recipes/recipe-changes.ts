@@ -1,4 +1,4 @@
-import { freshId, type Line, type Part, type PartRole, type RecipeDoc, type Step } from "@/core/recipe";
+import { freshId, withSharedPart, type Line, type Part, type PartRole, type RecipeDoc, type Step } from "@/core/recipe";
 
 /** Changes a baker makes to a recipe; each gives a new recipe, and the same one when there is nothing to change. */
 type Change = (doc: RecipeDoc) => RecipeDoc;
@@ -51,6 +51,19 @@ export function removeStep(stepId: string): Change {
 export function addPart(role: PartRole): Change {
   const name = role.charAt(0).toUpperCase() + role.slice(1);
   return (doc) => ({ ...doc, parts: [...doc.parts, { id: freshId("p", doc.parts.map(({ id }) => id)), role, name, lines: [], steps: [] }] });
+}
+
+/** Uses a part of another recipe here; what that recipe changes in it changes here too. */
+export function borrowPart(recipe: string, part: Part): Change {
+  return (doc) => {
+    const id = freshId("p", doc.parts.map((own) => own.id));
+    return { ...doc, parts: [...doc.parts, withSharedPart({ id, role: part.role, name: part.name, lines: [], steps: [], from: { recipe, part: part.id } }, { ...doc, parts: [part] })] };
+  };
+}
+
+/** Makes a used part this recipe's own: from now on it goes its own way. */
+export function ownPart(partId: string): Change {
+  return inPart(partId, (part) => ({ ...part, from: undefined }));
 }
 
 export function changePart(partId: string, changes: Partial<Pick<Part, "name" | "role">>): Change {

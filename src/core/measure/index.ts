@@ -1,11 +1,11 @@
-export { middle, readSpan, type Amount, type ReadSpan } from "./amount-text";
+export { middle, readSpan, type Amount } from "./amount-text";
 export { assertNever, bad, good, issueAt, type Issue, type RangeReason, type Result, type Unit } from "./issue";
 export {
   CUPS_ML, cupMl, EGG_WHITE_SHARE, EGGS_G, HEAPS, KitchenMeasuresSchema, METRIC_MEASURES, SPOONS_ML, US_MEASURES, WAYS, type EggSize, type Heap,
   type KitchenMeasures, type Way,
 } from "./kitchen-measures";
-export { isSpoon, KITCHEN_UNITS, readUnit, unitSize, type KitchenUnit, type UnitSize } from "./kitchen-units";
-export { kitchenMeasure, type KitchenMeasure, type Piece } from "./kitchen-writing";
+export { isSpoon, readUnit, unitSize, type KitchenUnit } from "./kitchen-units";
+export { kitchenMeasure, type KitchenMeasure } from "./kitchen-writing";
 export { readMassG, readMinutes, readVolumeMl } from "./measured-text";
 export { readAmount } from "./number-text";
 export { risingRoot } from "./rising-root";

@@ -3,11 +3,9 @@ import { cupMl, SPOONS_ML, type KitchenMeasures } from "./kitchen-measures";
 import { OUNCE_G, US_CUP_ML } from "./units";
 
 /** Units a recipe is written in. `piece` is the thing itself: 3 eggs; `pack` is as it is sold: 1 can. */
-export const KITCHEN_UNITS = [
-  "g", "kg", "mg", "oz", "lb", "ml", "cl", "dl", "l", "fl-oz", "pint", "quart", "cup", "tbsp", "dessertspoon", "tsp", "pinch", "dash",
-  "drop", "stick", "knob", "handful", "piece", "pack",
-] as const;
-export type KitchenUnit = (typeof KITCHEN_UNITS)[number];
+export type KitchenUnit =
+  | "g" | "kg" | "mg" | "oz" | "lb" | "ml" | "cl" | "dl" | "l" | "fl-oz" | "pint" | "quart" | "cup" | "tbsp" | "dessertspoon" | "tsp" | "pinch" | "dash" | "drop" | "stick"
+  | "knob" | "handful" | "piece" | "pack";
 
 /** How units are written; the first form in the text that matches whole words is taken. */
 const UNIT_WORDS: readonly (readonly [RegExp, KitchenUnit])[] = [

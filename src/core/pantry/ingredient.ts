@@ -2,14 +2,14 @@ import * as z from "zod";
 import { numberIn, WAYS } from "../measure";
 
 /** What an ingredient is to a batter. */
-export const GROUPS = [
+const GROUPS = [
   "flour", "starch", "sugar", "brown-sugar", "syrup", "butter", "oil", "egg", "egg-white", "egg-yolk", "milk", "cultured-milk", "cream",
   "soft-cheese", "water", "acid-liquid", "leavener", "soda", "salt", "cocoa", "chocolate", "nut-meal", "nuts", "oats", "dried-fruit",
   "fresh-fruit", "puree", "spice", "flavouring", "setting", "other",
 ] as const;
 export type Group = (typeof GROUPS)[number];
 
-export const ALLERGENS = ["wheat", "milk", "egg", "nuts", "peanut", "sesame", "soya", "sulphites", "oats", "barley"] as const;
+const ALLERGENS = ["wheat", "milk", "egg", "nuts", "peanut", "sesame", "soya", "sulphites", "oats", "barley"] as const;
 export type Allergen = (typeof ALLERGENS)[number];
 
 const share = numberIn(0, 100, "g");

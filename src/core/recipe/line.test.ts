@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { METRIC_MEASURES, US_MEASURES, type KitchenMeasures } from "../measure";
+import { formatQuantity } from "format-quantity";
+import { kitchenMeasure, METRIC_MEASURES, US_MEASURES, type KitchenMeasures } from "../measure";
 import { matchIngredient, pantryOf } from "../pantry";
 import { readLine } from "./line";
 import { lineMass } from "./line-mass";
@@ -73,5 +74,25 @@ describe("a line nobody can use", () => {
       expect(line.text).toBe(text);
       lineMass(line, matchIngredient(line.name, PANTRY)?.ingredient ?? null, US_MEASURES);
     }), { numRuns: 500 });
+  });
+});
+
+describe("reading what was written", () => {
+  it("gives the same quantity: cups and spoons written for a kitchen read back to their volume", () => {
+    const water = PANTRY.byId.get("water") ?? null;
+    fc.assert(fc.property(fc.double({ min: 1, max: 2000, noNaN: true }), fc.constantFrom(US_MEASURES, METRIC_MEASURES), (volumeMl, measures) => {
+      const { pieces, error } = kitchenMeasure(volumeMl, measures);
+      const text = `${pieces.map(({ count, unit }) => `${formatQuantity(count) ?? String(count)} ${unit}`).join(" + ")} water`;
+      const mass = lineMass(readLine(text), water, measures);
+      // Water weighs 237 g a US cup here; thirds are written as fractions and read back exactly.
+      expect(typeof mass === "string" ? mass : mass.massG / ((volumeMl * (1 + error) * 237) / 236.5882365)).toBeCloseTo(1, 3);
+    }));
+  });
+
+  it("gives the same grams, whatever the unit they are written in", () => {
+    const units = fc.constantFrom<readonly [string, number]>(["g", 1], ["kg", 1000], ["oz", 28.349523125], ["lb", 453.59237]);
+    fc.assert(fc.property(fc.integer({ min: 1, max: 400 }), units, (amount, [unit, grams]) => {
+      expect(massOf(`${amount} ${unit} caster sugar`)).toBeCloseTo(amount * grams, 6);
+    }));
   });
 });

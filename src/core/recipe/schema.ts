@@ -30,7 +30,7 @@ const LineSchema = z.strictObject({
 });
 export type Line = z.infer<typeof LineSchema>;
 
-export const STEP_KINDS = [
+const STEP_KINDS = [
   "prepare", "melt", "cream", "whisk", "fold", "mix", "heat", "rest", "fill", "bake", "cool", "build", "finish", "other",
 ] as const;
 export type StepKind = (typeof STEP_KINDS)[number];
@@ -53,7 +53,7 @@ const PartSchema = z.strictObject({
   name: z.string().max(120),
   lines: z.array(LineSchema).max(RECIPE_LIMITS.lines),
   steps: z.array(StepSchema).max(RECIPE_LIMITS.steps),
-  /** Set when the part is another recipe's, used here; its own lines and steps are then those of that recipe. */
+  /** Set when the part is another recipe's, used here: its lines and steps are a copy, made anew whenever this recipe is opened. */
   from: z.strictObject({ recipe: id, part: id }).optional(),
 });
 export type Part = z.infer<typeof PartSchema>;
@@ -65,10 +65,9 @@ export const BakeSchema = z.strictObject({
   fan: z.boolean().optional(),
   minutes: numberIn(5, 240, "min").optional(),
 });
-export type RecipeBake = z.infer<typeof BakeSchema>;
 
 /** A whole recipe, as it is kept. */
-export const RecipeDocSchema = z.strictObject({
+const RecipeDocSchema = z.strictObject({
   name: z.string().trim().min(1).max(200),
   parts: z.array(PartSchema).min(1).max(RECIPE_LIMITS.parts),
   bake: BakeSchema,

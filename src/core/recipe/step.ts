@@ -1,4 +1,4 @@
-import { middle, readSpan, cFromFahrenheit, type Amount } from "../measure";
+import { readSpan, cFromFahrenheit, type Amount } from "../measure";
 import { foldName, type Ingredient } from "../pantry";
 import type { Step, StepKind } from "./schema";
 
@@ -146,9 +146,4 @@ function isRunAt(tokens: readonly { readonly word: string }[], start: number, wo
 
 function lastWord(name: string): string {
   return name.split(/\s+/u).at(-1) ?? "";
-}
-
-/** The minutes a step holds somebody up in all, the middle of its range; 0 when it says nothing. */
-export function stepMinutes({ minutes, wait }: StepFacts): number {
-  return (minutes === null ? 0 : middle(minutes)) + (wait === null || minutes !== null ? 0 : middle(wait));
 }

@@ -3,7 +3,7 @@ import { notFound } from "next/navigation";
 import { cache } from "react";
 import { Trouble } from "@/components/frame/trouble";
 import { RecipeBench } from "@/components/recipes/recipe-bench";
-import { findPantry, findRecipe, kitchenDatabase, listVersions, stored } from "@/data";
+import { findPantry, findRecipe, kitchenDatabase, listSharableParts, listVersions, stored } from "@/data";
 import { storageText } from "@/words";
 import { addIngredient, bakedToday, changeRecipe, teachName } from "../actions";
 
@@ -12,7 +12,7 @@ type RecipePageProps = { readonly params: Promise<{ readonly id: string }> };
 const load = cache(async (id: string) =>
   stored(async () => {
     const database = kitchenDatabase();
-    return { recipe: await findRecipe(database, id), versions: await listVersions(database, id), pantry: await findPantry(database) };
+    return { recipe: await findRecipe(database, id), versions: await listVersions(database, id), pantry: await findPantry(database), sharable: await listSharableParts(database, id) };
   }),
 );
 
@@ -24,7 +24,7 @@ export async function generateMetadata({ params }: RecipePageProps): Promise<Met
 export default async function RecipePage({ params }: RecipePageProps) {
   const loaded = await load((await params).id);
   if (!loaded.ok) return <Trouble text={storageText(loaded.issue)} />;
-  const { recipe, versions, pantry } = loaded.value;
+  const { recipe, versions, pantry, sharable } = loaded.value;
   if (recipe === null) notFound();
   if (recipe.doc === null) return <Trouble text={`“${recipe.name}” can't be read. It is still in the kitchen's data file, unchanged.`} />;
   return (
@@ -33,6 +33,7 @@ export default async function RecipePage({ params }: RecipePageProps) {
       recipe={{ id: recipe.id, doc: recipe.doc, updatedAt: recipe.updatedAt.getTime(), lastBakedAt: recipe.lastBakedAt?.getTime() ?? null }}
       versions={versions.map(({ version, savedAt, doc }) => ({ version, savedAt: savedAt.getTime(), doc }))}
       pantry={pantry}
+      sharable={sharable}
       actions={{ change: changeRecipe, teachName, addIngredient, bakedToday }}
     />
   );
