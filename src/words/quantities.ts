@@ -25,6 +25,11 @@ export function weightText(massG: number, units: Units): string {
   return `${roundTo(ounces, ounces < 10 ? 0.1 : ounces < 40 ? 0.5 : 1)}${GAP}oz`;
 }
 
+/** Grams already rounded as they are weighed, tenths and all: 4.6 g, 1 030 g. */
+export function gramsText(shownG: number): string {
+  return `${grouped(shownG)}${GAP}g`;
+}
+
 /** 1.4 L, 650 mL; or US cups to the nearest quarter: 2 1/4 cups. */
 export function volumeText(volumeMl: number, units: Units): string {
   if (units.measure === "metric") {

@@ -3,7 +3,7 @@
 import { GripVertical, Plus } from "lucide-react";
 import type { KitchenMeasures } from "@/core/measure";
 import { scaledRow, suggestedAmount, type FormulaRow, type PartFormula } from "@/core/recipe";
-import { DOUBT_WORDS, kitchenText, METRIC, MISSING_WORDS, SWAP_NAMES, WAY_NAMES, weightText } from "@/words";
+import { DOUBT_WORDS, gramsText, kitchenText, METRIC, MISSING_WORDS, SWAP_NAMES, WAY_NAMES, weightText } from "@/words";
 import type { Way } from "@/core/measure";
 import { SortableList, useSortableRow } from "../frame/sortable-list";
 import type { Scaling } from "./scale-bar";
@@ -89,7 +89,16 @@ function Row({ row, part, scaling, measures, hasPercent, onText, onOpen, onUndoS
         </button>
       </td>
       <td className="py-1">
-        <input className="w-full rounded-md bg-transparent px-1.5 py-1 text-[16px] hover:bg-enamel" aria-label={`Line: ${line.text === "" ? "new" : line.text}`} value={line.text} onChange={(event) => onText(line.id, event.target.value)} maxLength={2000} spellCheck={false} placeholder="200 g plain flour" />
+        <textarea
+          rows={1}
+          className="block w-full resize-none rounded-md bg-transparent px-1.5 py-1 text-[16px] field-sizing-content hover:bg-enamel"
+          aria-label={`Line: ${line.text === "" ? "new" : line.text}`}
+          value={line.text}
+          onChange={(event) => onText(line.id, event.target.value.replaceAll(/[\n\r]+/gu, " "))}
+          maxLength={2000}
+          spellCheck={false}
+          placeholder="200 g plain flour"
+        />
         <div className="flex flex-wrap items-center gap-x-2 px-1.5 text-[13px]">
           <button type="button" className="text-ink-2 underline decoration-line decoration-2 underline-offset-3 hover:decoration-ink" aria-haspopup="dialog" onClick={() => onOpen(line.id)}>
             {ingredient === null ? "what is this?" : ingredient.name}
@@ -115,11 +124,6 @@ function Row({ row, part, scaling, measures, hasPercent, onText, onOpen, onUndoS
       {hasPercent && <td className="pt-2 text-right text-[15px] max-sm:hidden">{percent === null ? "" : percent < 10 ? percent.toFixed(1) : Math.round(percent)}</td>}
     </tr>
   );
-}
-
-/** 4.6 g keeps its tenth: it is already as it is read off the scale. */
-function gramsText(shownG: number): string {
-  return `${String(shownG).replace(/\B(?=(\d{3})+(?!\d))/gu, "\u202f")}\u00a0g`;
 }
 
 function RowRemarks({ row, part }: { readonly row: FormulaRow; readonly part: PartFormula }) {

@@ -4,7 +4,7 @@ import { useState } from "react";
 import { Check, GripVertical, Pencil, Plus, Trash2 } from "lucide-react";
 import type { Amount, KitchenMeasures } from "@/core/measure";
 import { readStep, scaledRow, stepPieces, type PartFormula, type Step } from "@/core/recipe";
-import { heatText, METRIC, minutesText, STEP_NAMES, weightText, type Units } from "@/words";
+import { gramsText, heatText, minutesText, STEP_NAMES, type Units } from "@/words";
 import { SortableList, useSortableRow } from "../frame/sortable-list";
 import type { Scaling } from "./scale-bar";
 
@@ -24,7 +24,7 @@ export function StepsList({ part, scaling, measures, units, onText, onAdd, onRem
   const [editing, setEditing] = useState<string | null>(null);
   const { steps } = part.part;
   const lines = part.rows.map(({ line, read, ingredient }) => ({ id: line.id, name: read.name, ingredient }));
-  const grams = new Map(part.rows.map((row) => [row.line.id, scaledRow(row, scaling, measures).massG]));
+  const grams = new Map(part.rows.map((row) => [row.line.id, scaledRow(row, scaling, measures).shownG]));
   return (
     <>
       <SortableList id={`steps-${part.part.id}`} items={steps.map(({ id }, index) => ({ id, name: `Step ${index + 1}` }))} onMove={onMove}>
@@ -46,7 +46,7 @@ export function StepsList({ part, scaling, measures, units, onText, onAdd, onRem
                         const massG = piece.line === null ? null : (grams.get(piece.line) ?? null);
                         return massG === null ? <span key={at}>{piece.text}</span> : (
                           <span key={at} className="font-semibold">
-                            {piece.text} <span className="text-[14px] font-normal whitespace-nowrap text-ink-2">({weightText(massG, METRIC)})</span>
+                            {piece.text} <span className="text-[14px] font-normal whitespace-nowrap text-ink-2">({gramsText(massG)})</span>
                           </span>
                         );
                       })}

@@ -3,7 +3,7 @@
 import { useEffect, useState } from "react";
 import type { WorkedRecipe } from "@/core/cake";
 import { scaledRow } from "@/core/recipe";
-import { kitchenText, METRIC, weightText } from "@/words";
+import { gramsText, kitchenText, METRIC, weightText } from "@/words";
 import type { Scaling } from "./scale-bar";
 
 /** Ticking off the lines while weighing, with floury hands: large rows, and the weight that should be in the bowl. */
@@ -58,7 +58,7 @@ export function WeighView({ recipeId, worked, scaling }: { readonly recipeId: st
                         {row.read.note !== "" && <span className="block text-[17px] text-ink-2">{row.read.note}</span>}
                       </span>
                       <span className="max-w-[48%] text-right">
-                        <span className="figure-text block text-2xl whitespace-nowrap">{shownG === null ? "—" : `${shownG}\u00a0g`}</span>
+                        <span className="figure-text block text-2xl whitespace-nowrap">{shownG === null ? "—" : gramsText(shownG)}</span>
                         <span className="block text-[17px] text-ink-2">{eggs !== null ? `${eggs} pieces` : kitchen === null ? "" : kitchenText(kitchen)}</span>
                       </span>
                     </label>

@@ -55,6 +55,7 @@ function take({ text, is }: PageLine, draft: Draft, pantry: Pantry): Taken {
   const words = unmarked(text);
   if (words === "") return taken("blank");
   if (draft.isOver) return taken("second-recipe");
+  if (words.length > RECIPE_LIMITS.text) return taken("unread");
   const as = is ?? rowKind(words, text, draft, pantry);
   noteFacts(words, as, draft);
   switch (as) {
@@ -97,7 +98,7 @@ function take({ text, is }: PageLine, draft: Draft, pantry: Pantry): Taken {
 function takeLine(words: string, draft: Draft): Taken {
   if (draft.mode === "top") draft.mode = "ingredients";
   const part = currentPart(draft);
-  if (part.lines.length >= RECIPE_LIMITS.lines || words.length > RECIPE_LIMITS.text) return taken("unread");
+  if (part.lines.length >= RECIPE_LIMITS.lines) return taken("unread");
   draft.lines += 1;
   const id = `l${draft.lines}`;
   part.lines.push({ id, text: words });
@@ -107,7 +108,7 @@ function takeLine(words: string, draft: Draft): Taken {
 function takeStep(words: string, draft: Draft): Taken {
   draft.mode = "steps";
   const part = currentPart(draft);
-  if (part.steps.length >= RECIPE_LIMITS.steps || words.length > RECIPE_LIMITS.text) return taken("unread");
+  if (part.steps.length >= RECIPE_LIMITS.steps) return taken("unread");
   draft.steps += 1;
   const id = `s${draft.steps}`;
   part.steps.push({ id, text: unnumbered(words) });

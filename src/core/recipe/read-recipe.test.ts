@@ -195,6 +195,14 @@ describe("steps", () => {
     expect(pieces.map((piece) => piece.text).join("")).toBe(text);
   });
 
+  it("take flouring the tin for an act, and egg whites for something else than eggs", () => {
+    const lines = [{ id: "l1", name: "plain flour", ingredient: PANTRY.byId.get("plain-flour") ?? null }, { id: "l2", name: "eggs", ingredient: PANTRY.byId.get("egg") ?? null }];
+    const mentioned = (text: string): readonly (string | null)[] => stepPieces(text, lines).flatMap(({ line }) => (line === null ? [] : [line]));
+    expect(mentioned("Grease and flour the tin.")).toEqual([]);
+    expect(mentioned("Whisk the egg whites.")).toEqual([]);
+    expect(mentioned("Fold the flour into the eggs.")).toEqual(["l1", "l2"]);
+  });
+
   it("minutes of several kinds are found in order", () => {
     expect(durationsIn("1 hour 10 minutes, then 30 seconds, then 5-10 mins")).toEqual([{ low: 70, high: 70 }, { low: 0.5, high: 0.5 }, { low: 5, high: 10 }]);
   });

@@ -22,7 +22,7 @@ const KIND_WORDS: readonly (readonly [RegExp, StepKind])[] = [
   [/\b(?:grease|line|butter|flour|dust) (?:and \w+ )?(?:the |a |your |two |three |both |\d )?[\w\s-]{0,25}(?:tins?|pans?|moulds?|cases|sheet|dish)\b|\bwell in advance\b/iu, "prepare"],
   [/\bbake(?:s|d)?\b|\bin the oven\b/iu, "bake"],
   [/\b(?:cool|turn (?:it |them )?out|unmould|rack|stand in the tin)\b/iu, "cool"],
-  [/\b(?:chill|refrigerate|rest|soak|steep|stand|leave|overnight|marinate|prove|freeze|fridge)\b/iu, "rest"],
+  [/\b(?:chill|refrigerate|rest(?! of)|soak|steep|stand|leave|overnight|marinate|prove|freeze|fridge)\b/iu, "rest"],
   [/\b(?:pour|scrape|spoon|divide|tip|turn|transfer|spread)\b[^.]*\b(?:tins?|pans?|cases|moulds?|cups|wells|ring)\b/iu, "fill"],
   [/\b(?:melt|bain|simmer|boil|bring to|saucepan|bloom|toast|cook|dissolve|warm (?:through|the))\b/iu, "melt"],
   [/\bfold\b/iu, "fold"],
@@ -129,12 +129,13 @@ export function stepPieces(text: string, lines: readonly { readonly id: string; 
   for (let index = 0; index < tokens.length; index += 1) {
     const hit = names.find(({ words }) => isRunAt(tokens, index, words));
     const first = tokens[index];
-    if (hit === undefined || first === undefined) continue;
-    const last = tokens[index + hit.words.split(" ").length - 1] ?? first;
+    const length = hit?.words.split(" ").length ?? 0;
+    if (hit === undefined || first === undefined || isOtherSense(hit.words, tokens[index + length]?.word ?? "")) continue;
+    const last = tokens[index + length - 1] ?? first;
     if (first.at > done) pieces.push({ text: text.slice(done, first.at), line: null });
     pieces.push({ text: text.slice(first.at, last.end), line: hit.id });
     done = last.end;
-    index += hit.words.split(" ").length - 1;
+    index += length - 1;
   }
   if (done < text.length) pieces.push({ text: text.slice(done), line: null });
   return pieces;
@@ -142,6 +143,12 @@ export function stepPieces(text: string, lines: readonly { readonly id: string; 
 
 function isRunAt(tokens: readonly { readonly word: string }[], start: number, words: string): boolean {
   return words.split(" ").every((word, offset) => tokens[start + offset]?.word === word);
+}
+
+/** "Flour the tin" is something to do, and "egg whites" are not the eggs. */
+function isOtherSense(words: string, next: string): boolean {
+  if (/^(?:flour|butter|oil|ice)$/u.test(words)) return /^(?:the|it|them|your|both|every)$/u.test(next);
+  return words === "egg" && /^(?:white|yolk)$/u.test(next);
 }
 
 function lastWord(name: string): string {
