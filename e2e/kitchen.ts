@@ -1,8 +1,33 @@
 import AxeBuilder from "@axe-core/playwright";
 import { expect, test as base, type Page } from "@playwright/test";
 
+/**
+ * Waits until the page listens: every control of its own carries React's mark. A test types within milliseconds of the
+ * page's arrival, faster than any hand, and half of it would fall on deaf boxes.
+ */
+async function listening(page: Page): Promise<void> {
+  await page.waitForFunction(() => {
+    const controls = [...document.querySelectorAll("main button, main input, main textarea, main select, main a, header a")];
+    return controls.length > 0 && controls.every((control) => Object.keys(control).some((key) => key.startsWith("__react")));
+  });
+}
+
 /** A page that fails its test when anything is refused by the content policy or logged as an error. */
 export const test = base.extend<{ quiet: undefined }>({
+  page: async ({ page }, use) => {
+    const { goto, reload } = { goto: page.goto.bind(page), reload: page.reload.bind(page) };
+    page.goto = async (...where) => {
+      const response = await goto(...where);
+      await listening(page);
+      return response;
+    };
+    page.reload = async (...how) => {
+      const response = await reload(...how);
+      await listening(page);
+      return response;
+    };
+    await use(page);
+  },
   quiet: [
     async ({ page }, use) => {
       const complaints: string[] = [];
