@@ -6,7 +6,7 @@ const FIELD_NAMES: Readonly<Record<string, string>> = {
   depthMm: "Depth", diameterMm: "Width across", lengthMm: "Length", widthMm: "Width", sideMm: "Side", rimMm: "Rim of the cup",
   floorMm: "Floor of the cup", tubeMm: "Tube", taperDeg: "Lean of the wall", cornerMm: "Corner", brimMl: "Water to the brim",
   count: "Number of tins", ovenC: "Heat", minutes: "Minutes", massG: "Weight of batter", volumeMl: "Volume of batter",
-  specificGravity: "Weight per mL of batter", scale: "Scale", heat: "Heat", readsC: "Oven error", dialStepC: "Dial marks",
+  specificGravity: "Weight per mL of batter", scale: "Scale", make: "Amount to make", heat: "Heat", readsC: "Oven error", dialStepC: "Dial marks",
   thicknessMm: "Frosting thickness", marginFraction: "Frosting margin", shape: "Shape", material: "Material", kind: "Kind of batter",
   tins: "Tins", size: "Size", frosting: "Frosting", cover: "Cover", lines: "Ingredient lines", name: "Name", recipeText: "The text", portions: "Portions", weighedG: "Weighed amount", weighedGravity: "Weight of 1 mL of batter",
   ownMl: "Own cup",
@@ -31,6 +31,18 @@ const EXAMPLES: Readonly<Record<string, string>> = {
   massG: "a weight like 1030 g or 2 lb 4 oz",
   volumeMl: "a volume like 1.2 L or 5 cups",
   recipeText: "the text of a recipe",
+  times: "an amount like 1.5",
+  portions: "an amount like 18",
+  eggs: "an amount like 3",
+  line: "a weight like 640 g",
+};
+
+/** What a recipe has to say before it can be scaled that way. */
+const NOTHING_TO_GO_BY: Readonly<Record<string, string>> = {
+  portions: "The recipe does not say how many it serves: write it under Serves.",
+  eggs: "No eggs are counted in the batter.",
+  line: "Choose the ingredient it is.",
+  tinsOfRecipe: "The recipe names no tin to compare with: write it under Its tins.",
 };
 
 /**
@@ -55,6 +67,7 @@ export function issueText(issue: Issue, units: Units): string {
     case "wrong-type":
       return `${field} “${issue.value}” can't be read: ${expectedText(issue.expected)} is needed.`;
     case "missing": {
+      if (issue.path in NOTHING_TO_GO_BY) return NOTHING_TO_GO_BY[issue.path] ?? "";
       if (issue.path === "tins" || issue.path.endsWith(".tins")) return "No tin yet: choose at least one.";
       const example = EXAMPLES[last(issue.path)];
       return example === undefined ? `${field} is missing.` : `${field} is missing: write ${example}.`;

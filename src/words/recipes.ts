@@ -1,8 +1,8 @@
 import { formatQuantity } from "format-quantity";
-import { assertNever, type EggSize, type KitchenMeasure, type KitchenMeasures, type Way } from "@/core/measure";
+import { assertNever, weighedGrams, type EggSize, type KitchenMeasure, type KitchenMeasures, type Way } from "@/core/measure";
 import type { KindReason } from "@/core/mix";
 import type { BalanceRemark, LineDoubt, NoMass, PartRole, ReadingProblem, RowKind, StepKind, SwapEffect, SwapId } from "@/core/recipe";
-import { weightText, METRIC } from "./quantities";
+import { gramsText } from "./quantities";
 
 /** 3/4 cup + 2 tbsp. */
 export function kitchenText({ pieces, error }: KitchenMeasure): string {
@@ -115,8 +115,8 @@ const SWAP_TEXTURE: Readonly<Record<SwapId, string>> = {
 
 /** What a swap puts in, and what it changes. */
 export function swapText(effect: SwapEffect): string {
-  const signed = (grams: number): string => `${grams > 0 ? "+" : "−"}${weightText(Math.abs(grams), METRIC)}`;
-  const changes = ([["salt", effect.saltG, 0.3], ["sugar", effect.sugarG, 3], ["water", effect.waterG, 5]] as const)
+  const signed = (grams: number): string => `${grams > 0 ? "+" : "−"}${gramsText(weighedGrams(Math.abs(grams), true))}`;
+  const changes = ([["salt", effect.saltG, 0.5], ["sugar", effect.sugarG, 3], ["water", effect.waterG, 5]] as const)
     .filter(([, grams, least]) => Math.abs(grams) >= least)
     .map(([name, grams]) => `${name} ${signed(grams)}`);
   const parts = [

@@ -1,9 +1,8 @@
 "use client";
 
-import { useState, useTransition } from "react";
 import { useRouter } from "next/navigation";
+import { NameForm } from "../frame/name-form";
 import type { Outcome } from "../frame/outcome";
-import { Field } from "../frame/field";
 import { Sheet } from "../frame/sheet";
 
 type RenameSheetProps = {
@@ -12,39 +11,28 @@ type RenameSheetProps = {
   readonly onClose: () => void;
 };
 
+const UNREACHABLE: Outcome = { ok: false, message: "The kitchen's server can't be reached. Try again." };
+
 /** Asks for another name for a cake. */
 export function RenameSheet({ cake, rename, onClose }: RenameSheetProps) {
-  const [name, setName] = useState(cake.name);
-  const [problem, setProblem] = useState<string | null>(null);
-  const [isBusy, startRenaming] = useTransition();
   const router = useRouter();
   return (
     <Sheet title="Rename the cake" onClose={onClose}>
-      <form
-        className="space-y-4"
-        onSubmit={(event) => {
-          event.preventDefault();
-          startRenaming(async () => {
-            const outcome = await rename(cake.id, name).catch(() => ({ ok: false, message: "The kitchen's server can't be reached. Try again." }) as const);
-            if (!outcome.ok) {
-              setProblem(outcome.message);
-              return;
-            }
+      <NameForm
+        label="Name of the cake"
+        initial={cake.name}
+        verb="Rename"
+        busyVerb="Renaming…"
+        onCancel={onClose}
+        submit={async (name) => {
+          const outcome = await rename(cake.id, name).catch(() => UNREACHABLE);
+          if (outcome.ok) {
             router.refresh();
             onClose();
-          });
+          }
+          return outcome;
         }}
-      >
-        <Field label="Name of the cake" value={name} onChange={setName} problem={problem} />
-        <div className="flex justify-end gap-2">
-          <button type="button" className="button" onClick={onClose}>
-            Not now
-          </button>
-          <button type="submit" className="button button-next" disabled={isBusy}>
-            {isBusy ? "Renaming…" : "Rename"}
-          </button>
-        </div>
-      </form>
+      />
     </Sheet>
   );
 }

@@ -1,12 +1,12 @@
 "use client";
 
 import { GripVertical, Plus } from "lucide-react";
+import type { Scaling } from "@/core/cake";
 import type { KitchenMeasures } from "@/core/measure";
-import { scaledRow, suggestedAmount, type FormulaRow, type PartFormula } from "@/core/recipe";
+import { isWideRange, scaledRow, suggestedAmount, totalMass, type FormulaRow, type PartFormula } from "@/core/recipe";
 import { DOUBT_WORDS, gramsText, kitchenText, METRIC, MISSING_WORDS, SWAP_NAMES, WAY_NAMES, weightText } from "@/words";
 import type { Way } from "@/core/measure";
 import { SortableList, useSortableRow } from "../frame/sortable-list";
-import type { Scaling } from "./scale-bar";
 
 type FormulaTableProps = {
   readonly part: PartFormula;
@@ -23,7 +23,7 @@ type FormulaTableProps = {
 export function FormulaTable({ part, scaling, measures, onText, onOpen, onUndoSwap, onAdd, onMove }: FormulaTableProps) {
   const items = part.rows.map((row) => ({ id: row.line.id, name: rowName(row) }));
   const hasPercent = part.flourG > 0;
-  const total = part.rows.reduce((sum, row) => sum + (scaledRow(row, scaling, measures).massG ?? 0), 0);
+  const total = totalMass(part.rows.map((row) => scaledRow(row, scaling, measures)));
   return (
     <>
       <SortableList id={`lines-${part.part.id}`} items={items} onMove={onMove}>
@@ -127,9 +127,8 @@ function Row({ row, part, scaling, measures, hasPercent, onText, onOpen, onUndoS
 }
 
 function RowRemarks({ row, part }: { readonly row: FormulaRow; readonly part: PartFormula }) {
-  const { rangeG, massG, missing, doubts, assumedWay, matchedBy } = row;
+  const { rangeG, missing, doubts, assumedWay, matchedBy } = row;
   const suggestion = suggestedAmount(row, part);
-  const isWide = rangeG !== null && massG !== null && massG > 0 && (rangeG[1] - rangeG[0]) / massG > 0.05;
   return (
     <>
       {matchedBy === "words" && <span className="text-crust">is it?</span>}
@@ -144,7 +143,7 @@ function RowRemarks({ row, part }: { readonly row: FormulaRow; readonly part: Pa
           {DOUBT_WORDS[doubt]}
         </span>
       ))}
-      {isWide && (
+      {rangeG !== null && isWideRange(row) && (
         <span className="text-crust">
           {gramsText(Math.round(rangeG[0]))} to {gramsText(Math.round(rangeG[1]))}
           {assumedWay === null ? "" : `, ${WAY_NAMES[assumedWay as Way]} taken`}

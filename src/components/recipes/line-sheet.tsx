@@ -116,9 +116,8 @@ export function LineSheet({ row, formula, pantry, onChoose, onWeighed, onSwap, o
 /** What to buy for what the recipe needs, and what is short once it has been weighed again. */
 function Yield({ row, ingredient, weighedG }: { readonly row: FormulaRow; readonly ingredient: Ingredient; readonly weighedG: number | null }) {
   const { yieldShare = 1, eachG } = ingredient;
-  const [low, high] = row.line.weighedG === undefined ? (row.rangeG ?? [0, 0]) : [0, 0];
-  const wanted = (low + high) / 2;
-  if (wanted === 0) return null;
+  const wanted = row.line.weighedG === undefined ? row.massG : null;
+  if (wanted === null) return null;
   const { shortG, pieces } = shortfall(wanted, weighedG ?? wanted, eachG ?? null, yieldShare);
   return (
     <p className="mt-1 text-[14px] text-ink-2">

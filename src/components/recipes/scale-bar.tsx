@@ -1,15 +1,13 @@
 "use client";
 
+import type { ReactNode } from "react";
 import { debounce, parseAsInteger, parseAsString, parseAsStringLiteral, useQueryStates } from "nuqs";
-import { planCake, type RecipeFacts, type WorkedRecipe } from "@/core/cake";
-import { EGGS_G, readAmount, readMassG } from "@/core/measure";
-import { altitudeChanges, eggsIn, scaleTimes, settleEggs, type AltitudeChanges, type EggChoice, type LeaveningSchool, type RecipeDoc } from "@/core/recipe";
-import { readTin } from "@/core/tin";
+import { makeTimes, MAKES, settledScaling, type MakeRequest, type RecipeFacts, type Scaling, type WorkedRecipe } from "@/core/cake";
+import { eggsIn, type EggChoice, type RecipeDoc } from "@/core/recipe";
 import { heatStepText, issueText, timesText, weightText, type Units } from "@/words";
 import { Choice, Field } from "../frame/field";
 
-const WAYS = ["written", "times", "portions", "eggs", "line", "tins"] as const;
-type Way = (typeof WAYS)[number];
+type Way = MakeRequest["make"];
 const WAY_NAMES: Readonly<Record<Way, string>> = {
   written: "as written", times: "so many times", portions: "for so many", eggs: "with the eggs I have", line: "with what I have of", tins: "for my tin",
 };
@@ -18,7 +16,7 @@ const SCHOOLS = ["as-written", "less-when-wide"] as const;
 
 /** The scaling lives in the address, so that it can be bookmarked; it never changes the recipe itself. */
 const SCALE_ADDRESS = {
-  make: parseAsStringLiteral(WAYS).withDefault("written"),
+  make: parseAsStringLiteral(MAKES).withDefault("written"),
   of: parseAsString.withDefault(""),
   line: parseAsString.withDefault(""),
   leavening: parseAsStringLiteral(SCHOOLS).withDefault("as-written"),
@@ -28,32 +26,20 @@ const SCALE_ADDRESS = {
 /** The address follows after a pause in typing, ms. */
 const ADDRESS_AFTER_MS = 250;
 
-export type Scaling = {
-  readonly times: number;
-  readonly leavening: LeaveningSchool;
-  readonly egg: EggChoice | null;
-  readonly altitude: AltitudeChanges | null;
-};
-
 /** How much of the recipe to make, from the address. */
-export function useScaling(doc: RecipeDoc, worked: WorkedRecipe, facts: RecipeFacts, units: Units): { readonly scaling: Scaling; readonly problem: string | null; readonly bar: React.ReactNode } {
+export function useScaling(doc: RecipeDoc, worked: WorkedRecipe, facts: RecipeFacts, units: Units): { readonly scaling: Scaling; readonly bar: ReactNode } {
   const [address, setAddress] = useQueryStates(SCALE_ADDRESS, { history: "replace", limitUrlUpdates: debounce(ADDRESS_AFTER_MS) });
   const { make, of, leavening } = address;
-  const result = timesOf(address, doc, worked, facts, units);
-  const wanted = typeof result === "number" ? result : 1;
+  const wanted = makeTimes(address, doc, worked, facts, units.measure);
+  const scaling = settledScaling(wanted.ok ? wanted.value : 1, address, worked);
+  const problem = wanted.ok ? null : issueText(wanted.issue, units);
   const eggs = eggsIn(worked.formula);
-  // With the eggs in hand there is nothing to settle.
-  const egg = eggs > 0 && wanted !== 1 && make !== "eggs" ? settleEggs(eggs, wanted, EGGS_G[worked.measures.egg]) : null;
-  const metres = Math.min(5000, Math.max(0, address.altitude));
-  const altitude = metres > 900 ? altitudeChanges(metres) : null;
-  const scaling: Scaling = { times: egg === null || egg.how === "eggs-only" ? wanted : egg.times, leavening, egg, altitude };
-  const problem = typeof result === "string" ? result : null;
   const lines = worked.formula.parts.flatMap(({ rows }) => rows).filter(({ massG }) => massG !== null);
   const bar = (
     <div className="no-print flex flex-wrap items-start gap-x-3 gap-y-2">
       <label className="flex items-center gap-2">
         <span className="label">Make it</span>
-        <Choice label="How much to make" className="field !w-auto pr-1" value={make} choices={WAYS.map((way) => [way, WAY_NAMES[way]] as const)} onChange={(way) => void setAddress({ make: way, of: "" })} />
+        <Choice label="How much to make" className="field !w-auto pr-1" value={make} choices={MAKES.map((way) => [way, WAY_NAMES[way]] as const)} onChange={(way) => void setAddress({ make: way, of: "" })} />
       </label>
       {make === "line" && (
         <label className="flex max-w-56">
@@ -89,35 +75,7 @@ export function useScaling(doc: RecipeDoc, worked: WorkedRecipe, facts: RecipeFa
       </p>
     </div>
   );
-  return { scaling, problem, bar };
-}
-
-type Address = { readonly make: Way; readonly of: string; readonly line: string };
-
-/** The factor, or what is wrong with what was typed. An empty box is the recipe as written. */
-function timesOf({ make, of, line }: Address, doc: RecipeDoc, worked: WorkedRecipe, facts: RecipeFacts, units: Units): number | string {
-  if (make === "written" || of.trim() === "") return 1;
-  if (make === "tins") return timesForTin(of, facts, units);
-  const amount = make === "line" ? readMassG(of) : wholeAmount(of);
-  if (amount === null || amount <= 0) return `“${of}” can't be read: write an amount like ${EXAMPLES[make]}.`;
-  const by = { times: { by: "times", times: amount }, portions: { by: "portions", portions: amount }, eggs: { by: "eggs", eggs: amount }, line: { by: "line", line, massG: amount } } as const;
-  const times = scaleTimes(by[make], worked.formula, doc.portions ?? null);
-  if (times === null) return make === "portions" ? "The recipe does not say how many it serves: write it under Makes." : make === "eggs" ? "No eggs are counted in the batter." : "Choose the ingredient it is.";
-  return times >= 0.05 && times <= 20 ? times : `${of} is ${timesText(times)} of the recipe: × 0.05 to × 20.`;
-}
-
-function wholeAmount(text: string): number | null {
-  const amount = readAmount(text);
-  return amount === null || amount.rest !== "" ? null : amount.value;
-}
-
-function timesForTin(text: string, facts: RecipeFacts, units: Units): number | string {
-  const tin = readTin(text, units.measure);
-  if (!tin.ok) return issueText(tin.issue, units);
-  const { ovenC = 175, tins } = facts.bake;
-  if (tins.length === 0) return "The recipe names no tin to compare with: write it under Its tins.";
-  const plan = planCake({ recipe: { batter: facts.batter, reference: { tins, ovenC } }, tins: [tin.value.tin], scale: "same-depth" });
-  return plan.ok ? plan.value.scale : issueText(plan.issue, units);
+  return { scaling, bar };
 }
 
 function ScalingText({ scaling, units, eggs }: { readonly scaling: Scaling; readonly units: Units; readonly eggs: number }) {

@@ -2,11 +2,11 @@
 
 import { useState } from "react";
 import { Check, GripVertical, Pencil, Plus, Trash2 } from "lucide-react";
+import type { Scaling } from "@/core/cake";
 import type { Amount, KitchenMeasures } from "@/core/measure";
 import { readStep, scaledRow, stepPieces, type PartFormula, type Step } from "@/core/recipe";
 import { gramsText, heatText, minutesText, STEP_NAMES, type Units } from "@/words";
 import { SortableList, useSortableRow } from "../frame/sortable-list";
-import type { Scaling } from "./scale-bar";
 
 type StepsListProps = {
   readonly part: PartFormula;

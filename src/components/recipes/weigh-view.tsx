@@ -1,10 +1,9 @@
 "use client";
 
 import { useEffect, useState } from "react";
-import type { WorkedRecipe } from "@/core/cake";
-import { scaledRow } from "@/core/recipe";
+import type { Scaling, WorkedRecipe } from "@/core/cake";
+import { scaledRow, totalMass } from "@/core/recipe";
 import { gramsText, kitchenText, METRIC, weightText } from "@/words";
-import type { Scaling } from "./scale-bar";
 
 /** Ticking off the lines while weighing, with floury hands: large rows, and the weight that should be in the bowl. */
 export function WeighView({ recipeId, worked, scaling }: { readonly recipeId: string; readonly worked: WorkedRecipe; readonly scaling: Scaling }) {
@@ -26,7 +25,7 @@ export function WeighView({ recipeId, worked, scaling }: { readonly recipeId: st
     <div className="space-y-5">
       {worked.formula.parts.filter(({ rows }) => rows.length > 0).map(({ part, rows }) => {
         const scaled = rows.map((row) => scaledRow(row, scaling, worked.measures));
-        const inBowl = scaled.filter(({ row }) => ticked.has(row.line.id)).reduce((sum, { massG }) => sum + (massG ?? 0), 0);
+        const inBowl = totalMass(scaled.filter(({ row }) => ticked.has(row.line.id)));
         return (
           <section key={part.id} aria-label={`Weigh ${part.name}`} className="panel overflow-hidden">
             <div className="flex items-baseline justify-between gap-3 bg-yolk-soft px-4 py-3">

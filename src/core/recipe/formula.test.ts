@@ -3,8 +3,8 @@ import { describe, expect, it } from "vitest";
 import { METRIC_MEASURES, US_MEASURES } from "../measure";
 import { pantryOf } from "../pantry";
 import {
-  altitudeChanges, applySwap, balanceRemarks, batterPart, eggsIn, emptyRecipe, formulaOf, grossOf, leavenerTimes, scaledRow, scaleTimes, settleEggs, shortfall,
-  suggestedAmount, SWAP_IDS, swapsFor, undoSwap, type Formula, type FormulaRow, type RecipeDoc, type SwapId,
+  altitudeChanges, applySwap, balanceRemarks, batterPart, eggsIn, emptyRecipe, formulaOf, grossOf, isWideRange, leavenerTimes, scaledRow, scaleTimes, settleEggs, shortfall,
+  suggestedAmount, SWAP_IDS, swapsFor, totalMass, undoSwap, type Formula, type FormulaRow, type RecipeDoc, type SwapId,
 } from ".";
 
 const PANTRY = pantryOf();
@@ -99,6 +99,14 @@ it("scaling in thin air takes leavening and sugar down and liquid up", () => {
   const of = formula("100 g flour", "10 g baking powder", "100 g sugar", "100 g milk");
   const choices = { times: 1, leavening: "as-written", egg: null, altitude: altitudeChanges(3000) } as const;
   expect(["l1", "l2", "l3", "l4"].map((id) => Number(scaledRow(rowOf(of, id), choices, METRIC_MEASURES).massG?.toFixed(6)))).toEqual([100, 5, 90, 115]);
+});
+
+it("scaled lines add up, those without a weight as nothing; a cup of flour ranges widely, grams do not", () => {
+  const of = formula("1 cup plain flour", "100 g sugar", "salt to taste");
+  const rows = batterPart(of).rows.map((row) => scaledRow(row, { times: 2, leavening: "as-written", egg: null }, METRIC_MEASURES));
+  // A metric cup is 250/236.588 of the 122 g US one.
+  expect(totalMass(rows)).toBeCloseTo(2 * ((122 * 250) / 236.5882365 + 100), 6);
+  expect(batterPart(of).rows.map(isWideRange)).toEqual([true, false, false]);
 });
 
 describe("odd eggs", () => {

@@ -74,6 +74,14 @@ function totalsOf(rows: readonly FormulaRow[]): Composition {
   return { water: total("water"), fat: total("fat"), sugar: total("sugar"), protein: total("protein"), starch: total("starch"), salt: total("salt") };
 }
 
+/** Nobody weighs flour closer than this share. */
+const NARROW = 0.05;
+
+/** Whether a line's weight ranges so widely that it should be said: a cup of flour, 200 to 250 g. */
+export function isWideRange({ massG, rangeG }: FormulaRow): boolean {
+  return massG !== null && massG > 0 && rangeG !== null && (rangeG[1] - rangeG[0]) / massG > NARROW;
+}
+
 /** Grams of all lines whose ingredient is of one of the groups. */
 export function massOfGroups({ rows }: PartFormula, groups: readonly Group[]): number {
   return rows.reduce((sum, { ingredient, massG }) => sum + (ingredient !== null && groups.includes(ingredient.group) ? (massG ?? 0) : 0), 0);

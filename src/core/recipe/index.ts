@@ -1,13 +1,13 @@
 export { altitudeChanges, type AltitudeChanges } from "./altitude";
 export { balanceRemarks, suggestedAmount, type BalanceRemark, type BalanceRules } from "./balance";
-export { batterPart, formulaOf, massOfGroups, type Formula, type FormulaRow, type PartFormula } from "./formula";
+export { batterPart, formulaOf, isWideRange, massOfGroups, type Formula, type FormulaRow, type PartFormula } from "./formula";
 export type { LineDoubt } from "./line";
 export type { NoMass } from "./line-mass";
 export { measuresOf } from "./measures-of";
 export type { ReadingRow } from "./read-page";
 export { readRecipe, type ReadingProblem, type RecipeReading } from "./read-recipe";
 export type { RowKind } from "./row-kind";
-export { eggsIn, grossOf, leavenerTimes, scaledRow, scaleTimes, settleEggs, shortfall, type EggChoice, type LeaveningSchool } from "./scale";
+export { eggsIn, grossOf, leavenerTimes, scaledRow, scaleTimes, settleEggs, shortfall, totalMass, type EggChoice, type LeaveningSchool } from "./scale";
 export {
   BakeSchema, emptyRecipe, freshId, PART_ROLES, parseRecipeDoc, RECIPE_LIMITS, type Line, type Part, type PartRole, type RecipeDoc, type Step, type StepKind,
 } from "./schema";

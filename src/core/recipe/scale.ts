@@ -150,6 +150,11 @@ function eggCount({ ingredient, read, massG }: FormulaRow, scaledG: number, meas
   return Math.round((scaledG / eachG) * 100) / 100;
 }
 
+/** Grams of scaled lines in all; those without a weight count as nothing. */
+export function totalMass(rows: readonly ScaledRow[]): number {
+  return rows.reduce((sum, { massG }) => sum + (massG ?? 0), 0);
+}
+
 /** What has to be bought or peeled for a net weight, g, and the other way round. */
 export function grossOf(netG: number, yieldShare: number): number {
   return netG / yieldShare;
