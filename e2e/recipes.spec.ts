@@ -204,6 +204,82 @@ test.describe("a recipe", () => {
   });
 });
 
+test.describe("a recipe under hard use", () => {
+  const saved = (page: Page): Locator => page.getByRole("status").filter({ hasText: /Saved \d\d:\d\d/u });
+
+  test("keeps what is typed while the server is away, and saves it after", async ({ page, context }) => {
+    await page.goto("/recipes/salt-pier-squares");
+    await context.setOffline(true);
+    await page.getByRole("textbox", { name: "Line: 100 g plain flour" }).fill("110 g plain flour");
+    await expect(page.getByText("Not saved yet: the kitchen's server can't be reached.")).toBeVisible();
+    await expect(page.getByRole("textbox", { name: "Line: 110 g plain flour" })).toBeVisible();
+    await context.setOffline(false);
+    await expect(saved(page)).toBeVisible({ timeout: 15_000 });
+    await page.reload();
+    await expect(page.getByRole("textbox", { name: "Line: 110 g plain flour" })).toBeVisible();
+  });
+
+  test("says what keeps it from being saved, and takes it when that is mended", async ({ page }) => {
+    await page.goto("/recipes/salt-pier-squares");
+    const name = page.getByRole("textbox", { name: "Name of the recipe" });
+    await name.fill("");
+    await expect(page.getByText("Not saved yet: Name is missing.")).toBeVisible();
+    await name.fill("Salt pier chocolate squares");
+    await expect(saved(page)).toBeVisible({ timeout: 15_000 });
+  });
+
+  test("takes lines nobody could weigh, and weighs the rest", async ({ page }) => {
+    await page.goto("/recipes/lighthouse-cheese");
+    const base = page.getByRole("region", { name: "Crumb base" });
+    for (const [text, said] of [["200 g", "no ingredient named"], ["99999999 g flour", "a huge amount: check it"], ["-5 g salt", "less than nothing"], ["cups flour", "a unit without a number"], ["3 gulls", "not in the pantry"]] as const) {
+      await base.getByRole("button", { name: "Another line" }).click();
+      await base.getByRole("textbox", { name: "Line: new" }).fill(text);
+      await expect(base.getByText(said).first()).toBeVisible();
+    }
+    for (let times = 0; times < 10; times += 1) await page.getByRole("button", { name: "Undo" }).click();
+    await expect(base.getByRole("textbox", { name: /^Line: / })).toHaveCount(2);
+    await expect(saved(page)).toBeVisible({ timeout: 15_000 });
+  });
+
+  test("goes by US cups when it speaks of °F, and by the way flour is filled", async ({ page }) => {
+    await page.goto("/recipes/new");
+    await page.getByRole("textbox").fill("Quay biscuits\n2 cups all-purpose flour\n1 stick butter\nBake at 350 °F for 12 minutes.");
+    await page.getByRole("button", { name: "Keep this recipe" }).click();
+    await expect(grams(page, "2 cups all-purpose flour")).toContainText("245 g");
+    await expect(page.getByText("244 g to 290 g, spooned and levelled taken")).toBeVisible();
+    await page.getByText("Change its tins, heat, minutes").click();
+    await expect(page.getByLabel("A cup is")).toHaveValue("us");
+    await page.getByLabel("Flour into the cup").selectOption("dipped");
+    await expect(grams(page, "2 cups all-purpose flour")).toContainText("290 g");
+    await page.getByRole("textbox", { name: "Its tins" }).fill("8 in round");
+    await page.getByRole("textbox", { name: "Minutes" }).fill("1000");
+    await expect(page.getByText("“1000” is out of range: write 5 to 240 minutes.")).toBeVisible();
+    await expectAccessible(page);
+    await expect(saved(page)).toBeVisible();
+  });
+
+  test("of four hundred lines is read, kept and opened", async ({ page }) => {
+    await page.goto("/recipes/new");
+    await page.getByRole("textbox").fill(["Long cake", "Ingredients", ...Array.from({ length: 450 }, (_, line) => `${line + 1} g plain flour`)].join("\n"));
+    await expect(page.getByText("50 lines were not understood; they are kept in the original.")).toBeVisible();
+    await expect(page.getByRole("button", { name: "Show all 452 lines" })).toBeVisible();
+    await page.getByRole("button", { name: "Keep this recipe" }).click();
+    await expect(page.getByRole("textbox", { name: "Line: 400 g plain flour" })).toBeVisible();
+    await expectNoSideways(page);
+  });
+
+  test("that is not there says so, and the paste page fits a phone", async ({ page }) => {
+    expect((await page.goto("/recipes/nobody"))?.status()).toBe(404);
+    await expect(page.getByRole("heading", { name: "There is nothing here" })).toBeVisible();
+    await page.setViewportSize({ width: 390, height: 844 });
+    await page.goto("/recipes/new");
+    await page.getByRole("textbox").fill(PASTED);
+    await expect(page.getByRole("heading", { name: "Gull Rock ginger layers" })).toBeVisible();
+    await expectAccessible(page);
+    await expectNoSideways(page);
+  });
+});
+
 test("recipes are found by their words, deleted and brought back", async ({ page }) => {
   await page.goto("/recipes");
   await page.getByRole("textbox", { name: "Find a recipe" }).fill("hazelnut malt");

@@ -144,6 +144,11 @@ describe("writing", () => {
     expect(kept(again)).toEqual(kept(doc));
   });
 
+  it("keeps a heat that no step mentions, in both", () => {
+    const baked = { ...doc, bake: { ...doc.bake, ovenC: 165, fan: true }, parts: doc.parts.map((part) => ({ ...part, steps: [] })) };
+    for (const text of [writeJsonLd(baked), writeMarkdown(baked)]) expect(read(text).doc.bake).toMatchObject({ ovenC: 165, fan: true, tins: doc.bake.tins });
+  });
+
   it("CSV has a row a line, with grams, and no sum for a spreadsheet to work out", () => {
     const csv = writeCsv(formulaOf({ parts: [{ ...doc.parts[0], id: "p1", role: "batter", name: "=1+1", lines: [{ id: "l1", text: "200 g plain flour, sifted" }], steps: [] }] }, PANTRY, METRIC_MEASURES));
     expect(csv).toBe(`part,line,ingredient,grams,baker's percent\n"'=1+1","200 g plain flour, sifted",plain flour,200.0,100.0\n`);

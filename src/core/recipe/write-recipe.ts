@@ -26,14 +26,15 @@ export function writeMarkdown(doc: RecipeDoc): string {
 
 /** A recipe as schema.org JSON-LD. Parts are headings among the ingredients and sections of the instructions. */
 export function writeJsonLd(doc: RecipeDoc): string {
-  const { tins, minutes } = doc.bake;
+  const { minutes } = doc.bake;
   const hasParts = doc.parts.length > 1;
+  const tools = toolsOf(doc);
   const node = {
     "@context": "https://schema.org",
     "@type": "Recipe",
     name: doc.name,
     ...(doc.makes === "" ? {} : { recipeYield: doc.makes }),
-    ...(tins.length === 0 ? {} : { tool: tins.map((tin) => ({ "@type": "HowToTool", name: writeTin(tin) })) }),
+    ...(tools.length === 0 ? {} : { tool: tools.map((name) => ({ "@type": "HowToTool", name })) }),
     ...(minutes === undefined ? {} : { cookTime: `PT${minutes}M` }),
     recipeIngredient: doc.parts.flatMap(({ name, lines }) => [...(hasParts ? [`${name}:`] : []), ...lines.map(({ text }) => text)]),
     recipeInstructions: doc.parts.map(({ name, steps }) => ({
@@ -44,6 +45,11 @@ export function writeJsonLd(doc: RecipeDoc): string {
   };
   // A closing tag inside a string would end the script it may be put in.
   return `${JSON.stringify(node, null, 2).replaceAll("</", "<\\/")}\n`;
+}
+
+/** Tins, then the oven with its heat, for which schema.org has no field of its own. */
+function toolsOf({ bake: { tins, ovenC, fan } }: RecipeDoc): readonly string[] {
+  return [...tins.map(writeTin), ...(ovenC === undefined ? [] : [`Oven at ${ovenC} °C${fan === true ? " fan" : ""}`])];
 }
 
 /** The lines of a formula as CSV, a row a line. Grams to 0.1; empty where a line has no weight. */
