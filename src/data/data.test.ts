@@ -118,6 +118,8 @@ describe("the demo recipes", () => {
     const { doc, rows, problems } = read.value;
     expect(problems).toEqual([]);
     expect(rows.filter(({ as, doubts }) => as === "unread" || doubts.length > 0)).toEqual([]);
+    expect(doc.parts.flatMap(({ lines }) => lines)).toHaveLength(text.match(/^- /gmu)?.length ?? 0);
+    expect(doc.parts.flatMap(({ steps }) => steps)).toHaveLength(text.match(/^\d+\. /gmu)?.length ?? 0);
     const { formula, part } = workRecipe(doc, pantry);
     expect(formula.parts.flatMap((each) => each.rows).filter(({ massG }) => massG === null)).toEqual([]);
     const steps = doc.parts.flatMap(({ steps: own }) => own.map(readStep));

@@ -164,6 +164,7 @@ const LINES: readonly Style[] = [
   ["whites of 3 eggs", "egg-white", 100],
   ["yolks of 2 eggs", "egg-yolk", 33.3],
   ["eggs - 3", "egg", 150],
+  ["eggs (2)", "egg", 100],
   ["Eggs: 3", "egg", 150],
   ["2 bananas", "banana", 236],
   ["3 very ripe bananas, mashed", "banana", 354],

@@ -52,7 +52,7 @@ export function readLine(text: string): ReadLine {
   const isNegative = /^[-−]\s*\d/u.test(text.trim()) && !/^[-−]\s+\d/u.test(text.trim());
   const isOptional = /\boptional(?:ly)?\b/iu.test(bare);
   const brackets = takeBrackets(bare);
-  const found = amountFirst(brackets.rest) ?? fromPart(brackets.rest) ?? amountLast(brackets.rest) ?? { measures: [], packSize: null, stated: null, isAbout: false, heap: null, rest: brackets.rest };
+  const found = amountFirst(brackets.rest) ?? fromPart(brackets.rest) ?? amountLast(brackets.rest) ?? countInBrackets(brackets) ?? nothingFound(brackets.rest);
   const isPack = found.measures.some(({ unit }) => unit === "pack");
   const packSize = found.packSize ?? (isPack ? brackets.measure : null);
   const stated = found.stated ?? (isPack ? null : brackets.measure);
@@ -71,6 +71,17 @@ export function readLine(text: string): ReadLine {
     isOptional,
     doubts: doubtsOf(found.measures, stated, name, found.rest, isNegative),
   };
+}
+
+/** `Eggs (2)`: a bare number in brackets is how many, when nothing else says it. */
+function countInBrackets({ rest, measure, notes }: ReturnType<typeof takeBrackets>): Found | null {
+  const span = measure === null && notes.length === 1 ? readSpan(notes[0] ?? "") : null;
+  if (span === null || span.rest !== "") return null;
+  return { ...nothingFound(rest), measures: [{ amount: span.amount, unit: "piece", sign: 1 }] };
+}
+
+function nothingFound(rest: string): Found {
+  return { measures: [], packSize: null, stated: null, isAbout: false, heap: null, rest };
 }
 
 type Found = Pick<ReadLine, "measures" | "packSize" | "stated" | "isAbout" | "heap"> & { readonly rest: string };

@@ -106,6 +106,7 @@ function takeLine(words: string, draft: Draft): Taken {
 }
 
 function takeStep(words: string, draft: Draft): Taken {
+  choosePartOfStep(words, draft);
   draft.mode = "steps";
   const part = currentPart(draft);
   if (part.steps.length >= RECIPE_LIMITS.steps) return taken("unread");
@@ -113,6 +114,17 @@ function takeStep(words: string, draft: Draft): Taken {
   const id = `s${draft.steps}`;
   part.steps.push({ id, text: unnumbered(words) });
   return taken("step", id);
+}
+
+/**
+ * Steps that follow the last ingredients without a heading begin with the first part; one that starts "For the icing:" is
+ * that part's. A part whose name was the line before keeps them.
+ */
+function choosePartOfStep(words: string, draft: Draft): void {
+  const named = /^for the ([\p{L} ]{3,40}):/iu.exec(unnumbered(words))?.[1]?.toLowerCase();
+  const at = named === undefined ? -1 : draft.parts.findIndex(({ name }) => name.toLowerCase().includes(named));
+  if (at >= 0) draft.at = at;
+  else if (draft.mode === "ingredients" && draft.parts.length > 1 && (draft.parts[draft.at]?.lines.length ?? 0) > 0) draft.at = 0;
 }
 
 function enter(words: string, draft: Draft): void {

@@ -84,6 +84,24 @@ describe("what is missing or doubled", () => {
     expect(rows.filter(({ as }) => as === "second-recipe").map(({ text }) => text)).toEqual(["Quay biscuits", "Ingredients", "100 g butter", "Method", "Rub and bake for 12 minutes."]);
   });
 
+  it("is told apart from what is there: ingredients whose names are acts too", () => {
+    const lines = ["zest of 1 orange", "juice of half a lemon", "zest and juice of 2 limes", "butter for greasing", "cream cheese, softened", "flour for dusting", "peel of 1 lemon", "cream 200 ml"];
+    const { rows } = read(["Cake", "Ingredients", ...lines, "Method", "Butter the tin.", "Zest the lemon and cream the butter.", "Peel 3 pears."].join("\n"));
+    expect(rows.slice(2, 2 + lines.length).map(({ text, as }) => [text, as])).toEqual(lines.map((line) => [line, "ingredient"]));
+    expect(rows.slice(-3).map(({ as }) => as)).toEqual(["step", "step", "step"]);
+  });
+
+  it("steps without a heading belong to the first part, or to the part they name", () => {
+    const { doc } = read("Cake\n\nSponge:\n200 g flour\n2 eggs\n\nIcing:\n100 g icing sugar\n\nWhisk the eggs with the flour.\nBake for 20 minutes.\nFor the icing: beat until smooth.");
+    expect(doc.parts.map(({ name, lines, steps }) => [name, lines.length, steps.length])).toEqual([["Sponge", 2, 2], ["Icing", 1, 1]]);
+  });
+
+  it("an oven and a tin in short are heat and tin, not an ingredient", () => {
+    const { rows, doc } = read("Drizzle\nButter - 175g\nEggs - 3\n\nOven 170, loaf tin 2lb.\nBeat everything.");
+    expect(rows.map(({ as }) => as)).toEqual(["title", "ingredient", "ingredient", "blank", "heat", "step"]);
+    expect(doc.bake).toMatchObject({ ovenC: 170, tins: [{ shape: "loaf" }] });
+  });
+
   it("is not guessed: a strange line among the ingredients stays unread", () => {
     const { rows } = read("Cake\nIngredients\n200 g flour\nSee the long story of how my neighbour in the lighthouse found this one day last winter in a drawer\n2 eggs");
     expect(rows.map(({ as }) => as)).toEqual(["title", "heading", "ingredient", "unread", "ingredient"]);
@@ -173,7 +191,7 @@ describe("steps", () => {
 
   it.each([
     ["180C/160C fan/gas 4", 180, false], ["fan 160°C", 160, true], ["350F", 176.7, false], ["325 degrees F", 162.8, false], ["gas mark 4", 177, false],
-    ["gas 6", 200, false], ["bake at 350 for ages", null, null], ["200 g at 20 °C", null, null],
+    ["gas 6", 200, false], ["Oven 170, loaf tin", 170, false], ["oven to 350", 176.7, false], ["the oven for 200 g", null, null], ["bake at 350 for ages", null, null], ["200 g at 20 °C", null, null],
   ])("heat in %j is %j", (text, tempC, isFan) => {
     const heat = heatIn(text);
     expect(heat === null ? null : Math.round(heat.tempC * 10) / 10).toBe(tempC);
@@ -182,7 +200,7 @@ describe("steps", () => {
 
   it.each([
     ["two greased 8-inch round cake tins", [{ shape: "round", count: 2 }]], ["a lined 33 x 23 cm tray", [{ shape: "rectangle" }]], ["a 12-hole muffin tin", [{ shape: "well", count: 12 }]],
-    ["one 2 lb loaf tin", [{ shape: "loaf" }]], ["a 23cm springform tin", [{ shape: "springform", diameterMm: 230 }]], ["an 8\" square pan", [{ shape: "square" }]],
+    ["one 2 lb loaf tin", [{ shape: "loaf" }]], ["loaf tin 2lb", [{ shape: "loaf", lengthMm: 216 }]], ["a 23cm springform tin", [{ shape: "springform", diameterMm: 230 }]], ["an 8\" square pan", [{ shape: "square" }]],
     ["12 paper cases", [{ shape: "well", count: 12 }]], ["bake for 30 minutes in the tins", []], ["2 tins of peaches", []],
   ])("tins in %j", (text, tins) => {
     expect(tinsIn(text)).toHaveLength(tins.length);
@@ -210,6 +228,7 @@ describe("steps", () => {
 
   it("minutes of several kinds are found in order", () => {
     expect(durationsIn("1 hour 10 minutes, then 30 seconds, then 5-10 mins")).toEqual([{ low: 70, high: 70 }, { low: 0.5, high: 0.5 }, { low: 5, high: 10 }]);
+    expect(durationsIn("bake 45 minutes to 1 hour")).toEqual([{ low: 45, high: 60 }]);
   });
 });
 

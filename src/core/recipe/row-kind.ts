@@ -38,7 +38,7 @@ export function rowKind(words: string, text: string, place: Place, pantry: Pantr
   if (/^(?:source|from)\s*:/iu.test(words) || /^https?:\/\/\S+$/iu.test(words)) return "source";
   if (/^(?:serves|makes|yields?|servings|portions|enough for)\b/iu.test(words) && words.length < 100) return "yield";
   if (/^(?:tins?|pans?)\s*:/iu.test(words)) return "tins";
-  if (/^(?:oven|heat|temperature|bake at|baking temperature)\s*:/iu.test(words)) return "heat";
+  if (/^(?:oven|heat|temperature|bake at|baking temperature)\s*:/iu.test(words) || (/^oven\b/iu.test(words) && heatIn(words) !== null)) return "heat";
   if (/^(?:(?:prep(?:aration)?|cook(?:ing)?|bak(?:e|ing)|total|active|resting|chill(?:ing)?)(?: time)?|minutes|time)\s*:/iu.test(words)) return "minutes";
   if (place.title === null && place.mode === "top") return "title";
   if (isPartHeading(words, text)) return "part";
@@ -55,11 +55,15 @@ export function rowKind(words: string, text: string, place: Place, pantry: Pantr
   return place.mode === "top" ? "note" : "unread";
 }
 
+/** Names that are also acts: "zest of 1 orange", "butter for greasing", "cream cheese, softened". */
+const NAMES_NOT_ACTS = /^(?:(?:zest|peel|juice|rind)\s+(?:and\s+\w+\s+)?(?:of|from)\b|(?:butter|cream|flour|frosting|cover|peel|toast)\b\s*(?:[-–:,(]|\d|cheese|flour|of\b|for\b))/iu;
+
 /** A telling: several words, one of them an act, and not an amount first. */
 function isSentence(words: string): boolean {
   const count = words.split(" ").length;
   const startsWithAct = new RegExp(`^(?:(?:meanwhile|then|next|finally|now|once|when|while|in a|using|with)\\b|${SPEAKS.source})`, "iu").test(words);
-  if (startsWithAct && count >= 3 && !/^(?:butter|cream|flour|frosting|cover)\b\s*(?:[-–:,(]|\d|cheese|flour)/iu.test(words)) return readSpan(words) === null;
+  if (NAMES_NOT_ACTS.test(words)) return false;
+  if (startsWithAct && (count >= 3 || /\.\s*$/u.test(words))) return readSpan(words) === null;
   return count >= 9 && SPEAKS.test(words) && (readSpan(words) === null || /[.!]\s*$/u.test(words)) && !/^\d[\d /.,½¼¾]*\s*(?:g|kg|ml|l|oz|lb|cups?|tbsp|tsp)\b/iu.test(words);
 }
 

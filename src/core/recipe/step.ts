@@ -50,8 +50,11 @@ export function durationsIn(text: string): readonly Amount[] {
     const per = MINUTES_PER[unit] ?? 1;
     const amount = { low: span.low * per, high: span.high * per };
     const before = found.at(-1);
-    const isJoined = before?.unit === "h" && unit === "m" && /^\s*(?:and\s+)?$/iu.test(text.slice(before.end, match.index));
-    if (before !== undefined && isJoined) before.amount = { low: before.amount.low + amount.low, high: before.amount.high + amount.high };
+    const between = before === undefined ? "" : text.slice(before.end, match.index);
+    const isRange = before !== undefined && /^\s*(?:to|or|-|–|—)\s*$/u.test(between) && amount.high > before.amount.low;
+    const isJoined = before?.unit === "h" && unit === "m" && /^\s*(?:and\s+)?$/iu.test(between);
+    if (isRange) before.amount = { low: before.amount.low, high: amount.high };
+    else if (before !== undefined && isJoined) before.amount = { low: before.amount.low + amount.low, high: before.amount.high + amount.high };
     else found.push({ amount, end: match.index + match[0].length, unit });
   }
   return found.map(({ amount }) => amount);
@@ -79,6 +82,8 @@ export function heatIn(text: string): Heat | null {
   });
   const best = found.find(({ isFan }) => !isFan) ?? found[0];
   if (best !== undefined) return best;
+  const bare = Number(/\boven\b[^.\d]{0,12}(\d{3})\b(?!\s*(?:g|ml|min))/iu.exec(text)?.[1] ?? 0);
+  if (bare >= 100 && bare <= 550) return { tempC: bare >= 280 ? cFromFahrenheit(bare) : bare, isFan: /\bfan\b/iu.test(text) };
   const gas = /\bgas\s*(?:mark)?\s*(\d)\b/iu.exec(text)?.[1];
   const gasC = GAS_MARKS_C[Number(gas ?? "0")] ?? 0;
   return gasC > 0 ? { tempC: gasC, isFan: false } : null;

@@ -205,7 +205,7 @@ Keeps six weeks wrapped, and is better after two.
   ["harbour-pound", `# Harbour pound loaf
 
 Serves 12
-Tins: 21.6 x 11.4 x 6.5 cm loaf
+Tins: 22 x 11.5 x 6.5 cm loaf
 Heat: 165 °C
 Minutes: 65
 
