@@ -7,21 +7,27 @@ type Node = Readonly<Record<string, unknown>>;
 const DEEPEST = 40;
 const MOST_NODES = 50_000;
 
+/** The recipes of a page's JSON-LD, and its nodes by their `@id`, for those that are only referred to. */
+export type JsonRecipes = { readonly recipes: readonly Node[]; readonly byId: ReadonlyMap<string, Node> };
+
 /** The schema.org recipes in a page's JSON-LD texts, also inside `@graph`, arrays and other things; damaged texts are passed over. */
-export function recipesInJson(texts: readonly string[]): readonly Node[] {
-  const found: Node[] = [];
+export function recipesInJson(texts: readonly string[]): JsonRecipes {
+  const recipes: Node[] = [];
+  const byId = new Map<string, Node>();
   let nodes = 0;
   const visit = (value: unknown, depth: number): void => {
     nodes += 1;
     if (depth > DEEPEST || nodes > MOST_NODES || typeof value !== "object" || value === null) return;
-    if (!Array.isArray(value) && isRecipe(value as Node)) {
-      found.push(value as Node);
-      return;
+    if (!Array.isArray(value)) {
+      const node = value as Node;
+      const id = node["@id"];
+      if (typeof id === "string" && Object.keys(node).length > 1) byId.set(id, node);
+      if (isRecipe(node)) recipes.push(node);
     }
     for (const inner of Object.values(value)) visit(inner, depth + 1);
   };
   for (const text of texts) visit(parsed(text), 0);
-  return found;
+  return { recipes, byId };
 }
 
 function parsed(text: string): unknown {
@@ -56,7 +62,7 @@ const READ = new Set([
  * The lines of the first of some JSON-LD recipes, each told what it is; further recipes are kept as such, and fields that
  * are not read as unread.
  */
-export function jsonPage([recipe, ...others]: readonly Node[]): readonly PageLine[] {
+export function jsonPage({ recipes: [recipe, ...others], byId }: JsonRecipes): readonly PageLine[] {
   if (recipe === undefined) return [];
   const line = (is: PageLine["is"]) => (text: string): PageLine => ({ text: plainText(text), is });
   const cook = isoMinutes(recipe["cookTime"]);
@@ -67,7 +73,7 @@ export function jsonPage([recipe, ...others]: readonly Node[]): readonly PageLin
     ...toolNames(recipe["tool"]).map(line("tins")),
     ...(cook === null ? [] : [{ text: `Bake: ${cook} minutes`, is: "minutes" } as const]),
     ...strings(recipe["recipeIngredient"] ?? recipe["ingredients"]).map((text) => line(/:\s*$/u.test(text) ? "part" : "ingredient")(text)),
-    ...instructions(recipe["recipeInstructions"], 0),
+    ...instructions(recipe["recipeInstructions"], byId, 0),
     ...[...strings(recipe["comment"]), ...strings(recipe["notes"])].map(line("note")),
     ...sources(recipe).map(line("source")),
     ...Object.entries(recipe).filter(([key]) => !READ.has(key)).map(([key, value]) => line("unread")(`${key}: ${(typeof value === "string" ? value : JSON.stringify(value)).slice(0, 300)}`)),
@@ -87,18 +93,23 @@ function sources(recipe: Node): readonly string[] {
   return [[...author, ...strings(recipe["url"])].join(", ")].filter((text) => text !== "");
 }
 
-/** Strings, HowToStep and HowToSection, nested as they come; a section's name opens its part. */
-function instructions(value: unknown, depth: number): readonly PageLine[] {
-  if (depth > DEEPEST) return [];
+/**
+ * Strings, HowToStep and HowToSection, nested as they come; a section's name opens its part. A node that is only a
+ * reference is looked up; one that says nothing is kept as unread, and so is what is nested deeper than any honest page.
+ */
+function instructions(value: unknown, byId: JsonRecipes["byId"], depth: number): readonly PageLine[] {
+  if (depth > DEEPEST) return [{ text: "steps nested too deep, or in a circle", is: "unread" }];
   if (typeof value === "string") return value.split(/\r?\n|<\/(?:p|li)>|<br\s*\/?>/iu).map((text): PageLine => ({ text: plainText(text), is: "step" }));
-  if (Array.isArray(value)) return value.flatMap((inner) => instructions(inner, depth + 1));
+  if (Array.isArray(value)) return value.flatMap((inner) => instructions(inner, byId, depth + 1));
   if (typeof value !== "object" || value === null) return [];
   const node = value as Node;
+  const referred = Object.keys(node).length === 1 ? byId.get(strings(node["@id"])[0] ?? "") : undefined;
+  if (referred !== undefined) return instructions(referred, byId, depth + 1);
   const inner = node["itemListElement"] ?? node["steps"];
-  const text = strings(node["text"])[0] ?? strings(node["name"])[0] ?? "";
-  if (inner === undefined) return [{ text: plainText(text), is: "step" }];
+  const text = strings(node["text"])[0] ?? strings(node["name"])[0];
+  if (inner === undefined) return [text === undefined ? { text: JSON.stringify(node).slice(0, 300), is: "unread" } : { text: plainText(text), is: "step" }];
   const name = strings(node["name"])[0];
-  return [...(name === undefined ? [] : [{ text: `${plainText(name)}:`, is: "part" } as const]), ...instructions(inner, depth + 1)];
+  return [...(name === undefined ? [] : [{ text: `${plainText(name)}:`, is: "part" } as const]), ...instructions(inner, byId, depth + 1)];
 }
 
 /**

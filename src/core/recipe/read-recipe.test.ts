@@ -136,6 +136,23 @@ describe("schema.org recipes", () => {
     expect(plainText("<img src=x onerror=alert(1)>2 eggs")).toBe("2 eggs");
   });
 
+  it("are followed through references, and a circle of them is kept as unread instead of turning for ever", () => {
+    const graph = { "@graph": [
+      { "@type": "Recipe", name: "Reef loaf", recipeIngredient: ["200 g flour"], recipeInstructions: [{ "@id": "#mix" }, { "@id": "#round" }, { "@id": "#nowhere" }] },
+      { "@id": "#mix", "@type": "HowToStep", text: "Mix it all." },
+      { "@id": "#round", "@type": "HowToSection", name: "Round", itemListElement: [{ "@id": "#round" }] },
+    ] };
+    const { rows, doc } = read(JSON.stringify(graph));
+    expect(doc.parts[0]?.steps.map(({ text }) => text)).toEqual(["Mix it all."]);
+    expect(rows.filter(({ as }) => as === "unread").map(({ text }) => text)).toEqual(["steps nested too deep, or in a circle", '{"@id":"#nowhere"}']);
+  });
+
+  it("two of them on one page: the first is read, the other named", () => {
+    const { doc, problems } = read(JSON.stringify([{ "@type": "Recipe", name: "First", recipeIngredient: ["200 g flour"] }, { "@type": "Recipe", name: "Second" }]));
+    expect(doc.name).toBe("First");
+    expect(problems).toContainEqual({ code: "second-recipe", rows: 1 });
+  });
+
   it("nested too deep, or damaged, are text like any other", () => {
     const deep = `${"[".repeat(5000)}${"]".repeat(5000)}`;
     expect(readRecipe(deep, PANTRY).ok).toBe(true);

@@ -46,8 +46,8 @@ function isProgramFile(text: string): boolean {
 function linesOf(original: string): readonly PageLine[] {
   const isMarkup = /^\s*<(?:!doctype|html|\?xml|\w+[\s>])/iu.test(original);
   const page = isMarkup ? pageText(original) : { text: original, json: [original] };
-  const recipes = recipesInJson(page.json);
-  if (recipes.length > 0) return jsonPage(recipes);
+  const found = recipesInJson(page.json);
+  if (found.recipes.length > 0) return jsonPage(found);
   return page.text.split(/\r\n|[\n\r\u2028\u2029]/u).map((text) => ({ text, is: null }));
 }
 
