@@ -1,6 +1,7 @@
 import { and, desc, eq, isNotNull, isNull } from "drizzle-orm";
 import { parseQuestion, type Question } from "@/core/cake";
 import type { Connection } from "./connection";
+import { parsedJson } from "./parsed-json";
 import { cakes } from "./schema";
 
 /** A cake of the baker's. A question that no longer parses is null: the row is shown, and never thrown away. */
@@ -14,14 +15,6 @@ export type Cake = {
 function cakeFrom(row: typeof cakes.$inferSelect): Cake {
   const question = parseQuestion(parsedJson(row.question));
   return { id: row.id, name: row.name, question: question.ok ? question.value : null, updatedAt: new Date(row.updatedAt) };
-}
-
-function parsedJson(text: string): unknown {
-  try {
-    return JSON.parse(text) as unknown;
-  } catch {
-    return null;
-  }
 }
 
 /** The cakes that are not deleted, last changed first. */

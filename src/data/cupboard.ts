@@ -1,6 +1,7 @@
 import { asc } from "drizzle-orm";
 import { parseTin, type Tin } from "@/core/tin";
 import type { Connection } from "./connection";
+import { parsedJson } from "./parsed-json";
 import { tins } from "./schema";
 
 /** A tin in the cupboard; `tin.count` is its wells, `owned` how many of it there are. */
@@ -10,7 +11,7 @@ export type CupboardTin = { readonly id: string; readonly name: string; readonly
 export async function listTins({ db }: Connection): Promise<readonly CupboardTin[]> {
   const rows = await db.select().from(tins).orderBy(asc(tins.name), asc(tins.id));
   return rows.flatMap((row) => {
-    const tin = parseTin(JSON.parse(row.spec) as unknown);
+    const tin = parseTin(parsedJson(row.spec));
     if (!tin.ok) console.error(`tin ${row.id} can't be read:`, tin.issue);
     return tin.ok ? [{ id: row.id, name: row.name, tin: tin.value, owned: row.owned }] : [];
   });

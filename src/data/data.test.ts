@@ -202,6 +202,16 @@ describe("recipes", () => {
   });
 });
 
+it("a damaged tin or ingredient is left out, and the others are still there", async () => {
+  await seedDemoKitchen(connection, NOW);
+  await keepIngredient(connection, { ...(pantryOf().byId.get("egg") as Ingredient), id: "hen-egg" });
+  await connection.write((db) => db.run(sql`update tins set spec = '{"shape":' where id = 'loaf'`));
+  await connection.write((db) => db.run(sql`insert into ingredients (id, spec) values ('half', '{')`));
+  expect((await listTins(connection)).map(({ id }) => id)).not.toContain("loaf");
+  expect(await listTins(connection)).toHaveLength(11);
+  expect((await findPantry(connection)).own.map(({ id }) => id)).toEqual(["hen-egg"]);
+});
+
 describe("the kitchen's part of the pantry", () => {
   it("is kept and changed: its own ingredients and the names it was taught", async () => {
     const own: Ingredient = { ...(pantryOf().byId.get("plain-flour") as Ingredient), id: "mill-flour", name: "Mill Lane flour" };

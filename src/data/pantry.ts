@@ -1,5 +1,6 @@
 import { foldName, IngredientSchema, type Ingredient } from "@/core/pantry";
 import type { Connection } from "./connection";
+import { parsedJson } from "./parsed-json";
 import { ingredients, learntNames } from "./schema";
 
 /** What a kitchen adds to the catalogue: its own ingredients, and names it has learnt. */
@@ -8,7 +9,7 @@ export type KitchenPantry = { readonly own: readonly Ingredient[]; readonly lear
 /** The kitchen's part of the pantry. An entry that no longer reads is left out and named in the log. */
 export async function findPantry({ db }: Connection): Promise<KitchenPantry> {
   const own = (await db.select().from(ingredients)).flatMap((row) => {
-    const parsed = IngredientSchema.safeParse(JSON.parse(row.spec));
+    const parsed = IngredientSchema.safeParse(parsedJson(row.spec));
     if (!parsed.success) console.error(`ingredient ${row.id} can't be read:`, parsed.error.issues);
     return parsed.success ? [parsed.data] : [];
   });

@@ -3,6 +3,7 @@ import { RecipeFactsSchema, type RecipeFacts } from "@/core/cake";
 import { foldName } from "@/core/pantry";
 import { parseRecipeDoc, withSharedPart, type Part, type RecipeDoc } from "@/core/recipe";
 import type { Connection } from "./connection";
+import { parsedJson } from "./parsed-json";
 import { recipes, recipeVersions } from "./schema";
 
 /** A recipe as lists and the bench need it. */
@@ -27,14 +28,6 @@ const SAME_VERSION_MS = 10 * 60_000;
 /** As many as a choice can hold and still be looked through. */
 const BENCH_RECIPES = 100;
 const NO_FACTS: RecipeFacts = { batter: {}, bake: { tins: [] } };
-
-function parsedJson(text: string): unknown {
-  try {
-    return JSON.parse(text) as unknown;
-  } catch {
-    return null;
-  }
-}
 
 function docFrom(text: string): RecipeDoc | null {
   const parsed = parseRecipeDoc(parsedJson(text));
