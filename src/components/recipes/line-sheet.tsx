@@ -2,7 +2,7 @@
 
 import { useState } from "react";
 import { Trash2 } from "lucide-react";
-import { readMassG, weighedGrams } from "@/core/measure";
+import { middle, readMassG, weighedGrams } from "@/core/measure";
 import { foldName, searchPantry, type Ingredient, type Pantry } from "@/core/pantry";
 import { grossOf, shortfall, suggestedAmount, swapsFor, type Formula, type FormulaRow, type SwapEffect } from "@/core/recipe";
 import { issueText, METRIC, SWAP_NAMES, swapText, weightText } from "@/words";
@@ -34,6 +34,7 @@ export function LineSheet({ row, formula, pantry, onChoose, onWeighed, onSwap, o
   const weighedG = readMassG(weighed);
   const part = formula.parts.find(({ rows }) => rows.some(({ line }) => line.id === row.line.id));
   const suggestion = part === undefined ? null : suggestedAmount(row, part);
+  const usualG = suggestion === null ? 0 : middle({ low: suggestion.lowG, high: suggestion.highG });
   return (
     <Sheet title={row.line.text === "" ? "New line" : row.line.text} onClose={onClose}>
       <div className="space-y-4">
@@ -62,8 +63,8 @@ export function LineSheet({ row, formula, pantry, onChoose, onWeighed, onSwap, o
             <p className="text-[15px]">
               No amount is given. For this much flour it is usually {weightText(suggestion.lowG, METRIC)} to {weightText(suggestion.highG, METRIC)}: a suggestion, not the recipe&apos;s word.
             </p>
-            <button type="button" className="button mt-1.5" onClick={() => onText(`${weighedGrams((suggestion.lowG + suggestion.highG) / 2, true)} g ${ingredient.name} (suggested)`)}>
-              Take {weightText((suggestion.lowG + suggestion.highG) / 2, METRIC)}
+            <button type="button" className="button mt-1.5" onClick={() => onText(`${weighedGrams(usualG, true)} g ${ingredient.name} (suggested)`)}>
+              Take {weightText(usualG, METRIC)}
             </button>
           </section>
         )}

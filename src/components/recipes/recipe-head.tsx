@@ -4,7 +4,7 @@ import { useState, type ReactNode } from "react";
 import type { RecipeFacts, WorkedRecipe } from "@/core/cake";
 import { planCake } from "@/core/cake";
 import { CUPS_ML, EGGS_G, readAmount, readMinutes, readTempC, type EggSize, type KitchenMeasures } from "@/core/measure";
-import { BATTER_KINDS, MOST_GAS } from "@/core/mix";
+import { BATTER_KINDS, MOST_GAS, scaledBatter } from "@/core/mix";
 import type { RecipeDoc } from "@/core/recipe";
 import { readTin, writeTin } from "@/core/tin";
 import { CUP_NAMES, EGG_NAMES, heatText, issueText, KIND_NAMES, KIND_REASONS, minutesText, volumeText, WAY_NAMES, weightText, type Units } from "@/words";
@@ -24,6 +24,7 @@ type RecipeHeadProps = {
 /** What the recipe is, on the bench: its own tins with its batter in them, its kind, weight, heat and minutes. */
 export function RecipeHead({ doc, worked, facts, times, units, scaleBar, onChange }: RecipeHeadProps) {
   const { batter, kind, isKindChosen, measures } = worked;
+  const made = batter === null ? null : scaledBatter(batter.batter, times);
   const setMeasures = (changes: Partial<KitchenMeasures>): void => onChange((old) => ({ ...old, measures: { ...measures, ...changes } }));
   const cup = typeof measures.cup === "string" ? measures.cup : "metric";
   return (
@@ -32,10 +33,10 @@ export function RecipeHead({ doc, worked, facts, times, units, scaleBar, onChang
         <OwnTins facts={facts} units={units} />
         <div className="px-1 py-2">
           <p className="label">Batter{times === 1 ? "" : ", scaled"}</p>
-          <p className="figure-text text-[23px] leading-tight">{batter === null ? "not weighed" : weightText(batter.batter.massG * times, units)}</p>
-          {batter !== null && (
+          <p className="figure-text text-[23px] leading-tight">{made === null ? "not weighed" : weightText(made.massG, units)}</p>
+          {batter !== null && made !== null && (
             <p className="text-[14px] text-ink-2">
-              about {volumeText(batter.batter.volumeMl * times, units)}, {volumeText(batter.batter.volumeRangeMl[0] * times, units)} to {volumeText(batter.batter.volumeRangeMl[1] * times, units)}
+              about {volumeText(made.volumeMl, units)}, {volumeText(made.volumeRangeMl[0], units)} to {volumeText(made.volumeRangeMl[1], units)}
               {batter.unweighed > 0 && <span className="block font-semibold text-tomato">without {batter.unweighed} {batter.unweighed === 1 ? "line" : "lines"} of no weight</span>}
               {(batter.gasShare < 0 || batter.gasShare > MOST_GAS) && <span className="block font-semibold text-crust">{batter.gasShare < 0 ? "heavier than its parts: another kind?" : "more air than a batter holds: another kind?"}</span>}
             </p>

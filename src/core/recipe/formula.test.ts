@@ -220,6 +220,21 @@ describe("swaps", () => {
     expect(undoSwap(after, after.parts[0]?.lines[0]?.id ?? "")).toEqual(before);
   });
 
+  it("give back what the baker chose and weighed, of the line and of the salt it moved", () => {
+    const plain = doc("200 g unsalted butter", "5 g salt");
+    const before: RecipeDoc = {
+      ...plain,
+      parts: plain.parts.map((part) => ({ ...part, lines: part.lines.map((line) => (line.id === "l1" ? { ...line, ingredient: "unsalted-butter", weighedG: 193 } : { ...line, weighedG: 6 })) })),
+    };
+    const of = formulaOf(before, PANTRY, METRIC_MEASURES);
+    const effect = swapsFor(rowOf(of, "l1"), of, PANTRY).find(({ id }) => id === "unsalted-to-salted");
+    if (effect === undefined) throw new Error("not offered");
+    const after = applySwap(before, rowOf(of, "l1"), effect, of);
+    // 193 g of salted butter carry 3.1 g of salt, which leave 2.9 of the 6.
+    expect(formulaOf(after, PANTRY, METRIC_MEASURES).parts[0]?.rows.map(({ massG }) => massG)).toEqual([195, 2.9]);
+    expect(undoSwap(after, after.parts[0]?.lines[0]?.id ?? "")).toEqual(before);
+  });
+
   it("say what they bring: salt, sugar, water, allergens", () => {
     const of = formula("4 eggs", "200 g rice flour");
     const [yoghurt] = swapsFor(rowOf(of, "l1"), of, PANTRY);

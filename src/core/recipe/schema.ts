@@ -15,19 +15,14 @@ export const RECIPE_LIMITS = {
 const id = z.string().min(1).max(40);
 const text = z.string().max(RECIPE_LIMITS.text);
 
+/** What a baker says of a line: its words, the ingredient she chose for it, and what she weighed, g. */
+const written = { id, text, ingredient: z.string().max(60).optional(), weighedG: numberIn(0, 100_000, "g").optional() };
+
 /** A swapped line remembers the lines it stands for, so that the swap can be undone. */
-const SwapSchema = z.strictObject({ id, was: z.array(z.strictObject({ id, text, ingredient: z.string().max(60).optional() })).max(10) });
+const SwapSchema = z.strictObject({ id, was: z.array(z.strictObject(written)).max(10) });
 
 /** One ingredient line. Its words are the baker's; what they weigh follows from them unless she says otherwise. */
-const LineSchema = z.strictObject({
-  id,
-  text,
-  /** The ingredient she chose for it. */
-  ingredient: z.string().max(60).optional(),
-  /** What she weighed, g. */
-  weighedG: numberIn(0, 100_000, "g").optional(),
-  swap: SwapSchema.optional(),
-});
+const LineSchema = z.strictObject({ ...written, swap: SwapSchema.optional() });
 export type Line = z.infer<typeof LineSchema>;
 
 const STEP_KINDS = [

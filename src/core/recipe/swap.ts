@@ -107,12 +107,12 @@ export function applySwap(doc: RecipeDoc, row: FormulaRow, effect: SwapEffect, f
   });
   return mapLines(doc, (line) => {
     if (line.id === row.line.id) return incoming;
-    return line.id === salt?.line.id ? [{ ...line, text: `${weighedGrams(salt.massG, true)} g salt` }] : [line];
+    return line.id === salt?.line.id ? [{ ...line, text: `${weighedGrams(salt.massG, true)} g salt`, weighedG: undefined }] : [line];
   });
 }
 
-function remembered({ id, text, ingredient }: Line): Pick<Line, "id" | "text" | "ingredient"> {
-  return { id, text, ...(ingredient === undefined ? {} : { ingredient }) };
+function remembered({ id, text, ingredient, weighedG }: Line): Omit<Line, "swap"> {
+  return { id, text, ...(ingredient === undefined ? {} : { ingredient }), ...(weighedG === undefined ? {} : { weighedG }) };
 }
 
 /** The recipe with a swap taken back: the lines that came in go, those that went out return in their place. */
