@@ -25,6 +25,7 @@ test.describe("cakes", () => {
     const other = await context.newPage();
     await other.goto(page.url());
     await expect(other.getByRole("textbox", { name: "Minutes" })).toHaveValue("41 min");
+    await other.getByRole("navigation", { name: "Stations" }).getByRole("button", { name: /^Fill/u }).click();
     await expect(other.getByRole("textbox", { name: "My tin", exact: true })).toHaveValue("loaf 22 x 11 x 7 cm");
   });
 
@@ -90,6 +91,7 @@ for (const [path, heading] of [["/cakes", "Cakes"], ["/tins", "Tins"], ["/recipe
 test("a tin and a recipe lead to the bench with themselves on it", async ({ page }) => {
   await page.goto("/tins");
   await page.getByRole("link", { name: /Glass dish/u }).click();
+  await page.getByRole("link", { name: "A recipe into this tin" }).click();
   await expect(page.getByRole("textbox", { name: "My tin", exact: true })).toHaveValue("33 x 23 x 5 cm rectangle glass");
   await expect(page.getByText("No cold glass into a hot oven")).toBeVisible();
   await page.goto("/recipes");

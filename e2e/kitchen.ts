@@ -1,5 +1,5 @@
 import AxeBuilder from "@axe-core/playwright";
-import { expect, test as base, type Page } from "@playwright/test";
+import { expect, test as base, type Locator, type Page } from "@playwright/test";
 
 /**
  * Waits until the page listens: every control of its own carries React's mark. A test types within milliseconds of the
@@ -60,4 +60,23 @@ export async function expectNoSideways(page: Page): Promise<void> {
 export async function figure(page: Page, name: string): Promise<string> {
   const cell = page.locator("dl > div").filter({ has: page.locator("dt", { hasText: name }) });
   return (await cell.locator("dd").first().innerText()).replaceAll(/[\u00a0\u202f]/gu, " ");
+}
+
+/** Text with plain spaces. */
+export const plain = (text: string): string => text.replaceAll(/[\u00a0\u202f]/gu, " ");
+
+/** A station of a cake's strip. */
+export const station = (page: Page, name: string): Locator => page.getByRole("navigation", { name: "Stations" }).getByRole("button", { name: new RegExp(`^${name}`, "u") });
+
+/** The address of a question most tests ask. */
+export const LAYERS = "recipe=Blackcurrant and poppy seed layers&from=2 x 20.3 x 5.1 cm round&heat=177 °C&minutes=34&weight=1030 g&volume=1200 mL&recipeEggs=4";
+
+/** A cake of a test's own, so that no test finds what another one changed. */
+export async function ownCake(page: Page, name: string, query: string): Promise<void> {
+  await page.goto(`/?${query}`);
+  await page.getByRole("button", { name: "Keep this as a cake" }).click();
+  await page.getByRole("textbox", { name: "Name of the cake" }).fill(name);
+  await page.getByRole("button", { name: "Keep", exact: true }).click();
+  await page.getByRole("button", { name: "Open" }).click();
+  await expect(page.getByRole("heading", { name, level: 1 })).toBeVisible();
 }

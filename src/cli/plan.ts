@@ -41,8 +41,8 @@ function parseJson(text: string): unknown {
 
 const [file] = process.argv.slice(2);
 if (file === undefined) fail("usage", "", "Name a request file, or - for standard input: npm run -s plan -- request.json");
-const plan = settled(planCake(weighLines(settled(parseCakeInput(parseJson(readRequest(file)))))));
-const answer = planAnswer(plan, {
+const input = weighLines(settled(parseCakeInput(parseJson(readRequest(file)))));
+const answer = planAnswer(settled(planCake(input)), input, {
   caution: (caution) => cautionText(caution, METRIC),
   remark: (remark) => remarkText(remark, METRIC),
 });

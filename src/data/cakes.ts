@@ -1,26 +1,46 @@
 import { and, desc, eq, isNotNull, isNull } from "drizzle-orm";
-import { parseQuestion, type Question } from "@/core/cake";
+import { parseCakeDoc, parseQuestion, type CakeDoc, type Question } from "@/core/cake";
 import type { Connection } from "./connection";
 import { parsedJson } from "./parsed-json";
 import { cakes } from "./schema";
 
-/** A cake of the baker's. A question that no longer parses is null: the row is shown, and never thrown away. */
-export type Cake = {
-  readonly id: string;
-  readonly name: string;
-  readonly question: Question | null;
-  readonly updatedAt: Date;
-};
+/** A cake as lists need it. A question that no longer parses is null: the row is shown, and never thrown away. */
+export type ListedCake = { readonly id: string; readonly name: string; readonly question: Question | null; readonly updatedAt: Date };
+
+/** A cake opened. What no longer parses is null. */
+export type Cake = { readonly id: string; readonly name: string; readonly doc: CakeDoc | null; readonly version: number; readonly updatedAt: Date };
+
+/** What came of saving a cake: it is gone, or another page saved it since `base`, or it is kept as a new version. */
+export type CakeSaved =
+  | { readonly kind: "kept"; readonly version: number }
+  | { readonly kind: "gone" }
+  | { readonly kind: "changed-elsewhere"; readonly theirs: Cake };
+
+function docFrom(row: typeof cakes.$inferSelect): CakeDoc | null {
+  const recipe = row.recipe === null ? null : parsedJson(row.recipe);
+  // A damaged copy is not no copy: saving would lose it.
+  if (row.recipe !== null && recipe === null) return null;
+  const doc = parseCakeDoc({ question: parsedJson(row.question), recipe });
+  return doc.ok ? doc.value : null;
+}
 
 function cakeFrom(row: typeof cakes.$inferSelect): Cake {
-  const question = parseQuestion(parsedJson(row.question));
-  return { id: row.id, name: row.name, question: question.ok ? question.value : null, updatedAt: new Date(row.updatedAt) };
+  return { id: row.id, name: row.name, doc: docFrom(row), version: row.version, updatedAt: new Date(row.updatedAt) };
+}
+
+/** The columns of a cake's document. */
+export function cakeColumns({ question, recipe }: CakeDoc): { readonly question: string; readonly recipe: string | null } {
+  return { question: JSON.stringify(question), recipe: recipe === null ? null : JSON.stringify(recipe) };
 }
 
 /** The cakes that are not deleted, last changed first. */
-export async function listCakes({ db }: Connection): Promise<readonly Cake[]> {
-  const rows = await db.select().from(cakes).where(isNull(cakes.deletedAt)).orderBy(desc(cakes.updatedAt), cakes.id);
-  return rows.map(cakeFrom);
+export async function listCakes({ db }: Connection): Promise<readonly ListedCake[]> {
+  const columns = { id: cakes.id, name: cakes.name, question: cakes.question, updatedAt: cakes.updatedAt };
+  const rows = await db.select(columns).from(cakes).where(isNull(cakes.deletedAt)).orderBy(desc(cakes.updatedAt), cakes.id);
+  return rows.map((row) => {
+    const question = parseQuestion(parsedJson(row.question));
+    return { id: row.id, name: row.name, question: question.ok ? question.value : null, updatedAt: new Date(row.updatedAt) };
+  });
 }
 
 /** One cake that is not deleted; null when there is none of that id. */
@@ -30,21 +50,32 @@ export async function findCake({ db }: Connection, id: string): Promise<Cake | n
 }
 
 /** Keeps a new cake. */
-export async function addCake(connection: Connection, cake: { id: string; name: string; question: Question }, now: Date): Promise<void> {
+export async function addCake(connection: Connection, cake: { id: string; name: string; doc: CakeDoc }, now: Date): Promise<void> {
   const at = now.getTime();
-  const { question, ...rest } = cake;
-  await connection.write((db) => db.insert(cakes).values({ ...rest, question: JSON.stringify(question), createdAt: at, updatedAt: at }));
+  await connection.write((db) => db.insert(cakes).values({ id: cake.id, name: cake.name, ...cakeColumns(cake.doc), createdAt: at, updatedAt: at }));
 }
 
-/** Changes a cake's name or question. @returns whether the cake is still there */
-export async function changeCake(connection: Connection, id: string, changes: { name?: string; question?: Question }, now: Date): Promise<boolean> {
-  const { name, question } = changes;
+/**
+ * Keeps a changed cake, unless another page has kept another change of it since: then nothing is written.
+ * @param base the version that was changed
+ */
+export async function saveCake(connection: Connection, id: string, doc: CakeDoc, base: number, now: Date): Promise<CakeSaved> {
+  return connection.write((db) =>
+    db.transaction(async (tx): Promise<CakeSaved> => {
+      const [row] = await tx.select().from(cakes).where(and(eq(cakes.id, id), isNull(cakes.deletedAt)));
+      if (row === undefined) return { kind: "gone" };
+      if (row.version !== base) return { kind: "changed-elsewhere", theirs: cakeFrom(row) };
+      const version = base + 1;
+      await tx.update(cakes).set({ ...cakeColumns(doc), version, updatedAt: now.getTime() }).where(eq(cakes.id, id));
+      return { kind: "kept", version };
+    }),
+  );
+}
+
+/** Gives a cake another name. @returns whether the cake is still there */
+export async function nameCake(connection: Connection, id: string, name: string, now: Date): Promise<boolean> {
   const rows = await connection.write((db) =>
-    db
-      .update(cakes)
-      .set({ ...(name === undefined ? {} : { name }), ...(question === undefined ? {} : { question: JSON.stringify(question) }), updatedAt: now.getTime() })
-      .where(and(eq(cakes.id, id), isNull(cakes.deletedAt)))
-      .returning({ id: cakes.id }),
+    db.update(cakes).set({ name, updatedAt: now.getTime() }).where(and(eq(cakes.id, id), isNull(cakes.deletedAt))).returning({ id: cakes.id }),
   );
   return rows.length > 0;
 }
@@ -71,8 +102,8 @@ export async function duplicateCake(connection: Connection, id: string, copy: { 
     const [row] = await db.select().from(cakes).where(and(eq(cakes.id, id), isNull(cakes.deletedAt)));
     if (row === undefined) return false;
     const at = now.getTime();
-    // The question is copied as it stands, even one that no longer parses.
-    await db.insert(cakes).values({ ...copy, question: row.question, createdAt: at, updatedAt: at });
+    // What it was planned from is copied as it stands, even when it no longer parses.
+    await db.insert(cakes).values({ ...copy, question: row.question, recipe: row.recipe, createdAt: at, updatedAt: at });
     return true;
   });
 }

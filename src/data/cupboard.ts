@@ -1,18 +1,74 @@
-import { asc } from "drizzle-orm";
+import { and, asc, eq, isNotNull, isNull } from "drizzle-orm";
 import { parseTin, type Tin } from "@/core/tin";
-import type { Connection } from "./connection";
+import type { Connection, Database } from "./connection";
 import { parsedJson } from "./parsed-json";
 import { tins } from "./schema";
 
 /** A tin in the cupboard; `tin.count` is its wells, `owned` how many of it there are. */
 export type CupboardTin = { readonly id: string; readonly name: string; readonly tin: Tin; readonly owned: number };
 
+/** What may go wrong with keeping a tin that is a tin: another one has its name, or it is gone. */
+export type TinKept = "kept" | "name-taken" | "gone";
+
 /** The tins in the cupboard by name. A row that no longer reads as a tin is left out and named in the log. */
 export async function listTins({ db }: Connection): Promise<readonly CupboardTin[]> {
-  const rows = await db.select().from(tins).orderBy(asc(tins.name), asc(tins.id));
-  return rows.flatMap((row) => {
-    const tin = parseTin(parsedJson(row.spec));
-    if (!tin.ok) console.error(`tin ${row.id} can't be read:`, tin.issue);
-    return tin.ok ? [{ id: row.id, name: row.name, tin: tin.value, owned: row.owned }] : [];
+  const rows = await db.select().from(tins).where(isNull(tins.deletedAt)).orderBy(asc(tins.name), asc(tins.id));
+  return rows.flatMap(tinFrom);
+}
+
+function tinFrom(row: typeof tins.$inferSelect): readonly CupboardTin[] {
+  const tin = parseTin(parsedJson(row.spec));
+  if (!tin.ok) console.error(`tin ${row.id} can't be read:`, tin.issue);
+  return tin.ok ? [{ id: row.id, name: row.name, tin: tin.value, owned: row.owned }] : [];
+}
+
+/** One tin in the cupboard, with when it was last changed; null when there is none of that id. */
+export async function findTin({ db }: Connection, id: string): Promise<(CupboardTin & { readonly updatedAt: Date }) | null> {
+  const [row] = await db.select().from(tins).where(and(eq(tins.id, id), isNull(tins.deletedAt)));
+  const [tin] = row === undefined ? [] : tinFrom(row);
+  return row === undefined || tin === undefined ? null : { ...tin, updatedAt: new Date(row.updatedAt) };
+}
+
+/** Whether another tin in the cupboard has this name; upper and lower case are the same name. */
+async function isTaken(db: Database, name: string, exceptId: string): Promise<boolean> {
+  const rows = await db.select({ id: tins.id, name: tins.name }).from(tins).where(isNull(tins.deletedAt));
+  return rows.some((row) => row.id !== exceptId && row.name.toLowerCase() === name.toLowerCase());
+}
+
+/** Puts a new tin into the cupboard, unless its name is taken. */
+export async function addTin(connection: Connection, { id, name, tin, owned }: CupboardTin, now: Date): Promise<TinKept> {
+  return connection.write(async (db) => {
+    if (await isTaken(db, name, id)) return "name-taken";
+    await db.insert(tins).values({ id, name, spec: JSON.stringify(tin), owned, updatedAt: now.getTime() });
+    return "kept";
   });
+}
+
+/** Changes a tin, unless its new name is taken. Cakes that use it keep their own copy. */
+export async function changeTin(connection: Connection, { id, name, tin, owned }: CupboardTin, now: Date): Promise<TinKept> {
+  return connection.write(async (db) => {
+    if (await isTaken(db, name, id)) return "name-taken";
+    const rows = await db
+      .update(tins)
+      .set({ name, spec: JSON.stringify(tin), owned, updatedAt: now.getTime() })
+      .where(and(eq(tins.id, id), isNull(tins.deletedAt)))
+      .returning({ id: tins.id });
+    return rows.length > 0 ? "kept" : "gone";
+  });
+}
+
+/** Takes a tin out so that {@link restoreTin} can put it back. @returns whether it was there */
+export async function deleteTin(connection: Connection, id: string, now: Date): Promise<boolean> {
+  const rows = await connection.write((db) =>
+    db.update(tins).set({ deletedAt: now.getTime() }).where(and(eq(tins.id, id), isNull(tins.deletedAt))).returning({ id: tins.id }),
+  );
+  return rows.length > 0;
+}
+
+/** Puts a tin back that was taken out. @returns whether there was one */
+export async function restoreTin(connection: Connection, id: string): Promise<boolean> {
+  const rows = await connection.write((db) =>
+    db.update(tins).set({ deletedAt: null }).where(and(eq(tins.id, id), isNotNull(tins.deletedAt))).returning({ id: tins.id }),
+  );
+  return rows.length > 0;
 }

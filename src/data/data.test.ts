@@ -4,16 +4,16 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { afterEach, beforeEach, describe, expect, it } from "vitest";
 import { sql } from "drizzle-orm";
-import { askAboutRecipe, FIRST_QUESTION, planCake, readQuestion, recipeFacts, recipeSearchText, workRecipe } from "@/core/cake";
+import { askAboutRecipe, FIRST_QUESTION, planCake, readQuestion, recipeFacts, recipeSearchText, workRecipe, type CakeDoc, type Question } from "@/core/cake";
 import { foldName, pantryOf, type Ingredient } from "@/core/pantry";
-import { readRecipe, readStep, type RecipeDoc } from "@/core/recipe";
+import { emptyRecipe, readRecipe, readStep, type RecipeDoc } from "@/core/recipe";
 import { writeTin } from "@/core/tin";
 import { openDatabase, type Connection } from "./connection";
 import { DEMO_CAKES } from "./demo-kitchen";
 import { DEMO_RECIPE_TEXTS } from "./demo-recipes";
 import {
-  addCake, addRecipe, changeCake, deleteCake, deleteRecipe, duplicateCake, findCake, findPantry, findRecipe, keepIngredient, learnName, listCakes, listSharableParts, listTins, listVersions, markBaked, restoreCake,
-  restoreRecipe, saveRecipe, searchRecipes, type RecipeIndex,
+  addCake, addRecipe, addTin, changeTin, deleteCake, deleteRecipe, deleteTin, duplicateCake, findCake, findPantry, findRecipe, findTin, keepIngredient, learnName, listCakes, listSharableParts, listTins, listVersions, markBaked, nameCake, restoreCake,
+  restoreRecipe, restoreTin, saveCake, saveRecipe, searchRecipes, type RecipeIndex,
 } from ".";
 import { migrateDatabase } from "./migrate";
 import { seedDemoKitchen } from "./seed";
@@ -37,27 +37,48 @@ afterEach(() => {
 });
 
 const later = (minutes: number): Date => new Date(NOW.getTime() + minutes * 60_000);
+const asked = (changes: Partial<Question>): CakeDoc => ({ question: { ...FIRST_QUESTION, ...changes }, recipe: null });
 const names = async (): Promise<readonly string[]> => (await listCakes(connection)).map(({ name }) => name);
 
 describe("cakes", () => {
   beforeEach(async () => {
-    await addCake(connection, { id: "a", name: "Supper cake", question: FIRST_QUESTION }, NOW);
-    await addCake(connection, { id: "b", name: "Ferry loaf", question: { ...FIRST_QUESTION, tins: ["loaf 22 x 11 cm"] } }, later(1));
+    await addCake(connection, { id: "a", name: "Supper cake", doc: { question: FIRST_QUESTION, recipe: null } }, NOW);
+    await addCake(connection, { id: "b", name: "Ferry loaf", doc: { question: { ...FIRST_QUESTION, tins: ["loaf 22 x 11 cm"] }, recipe: null } }, later(1));
   });
 
   it("are found again by another connection, last changed first", async () => {
     const other = openDatabase(url);
     expect((await listCakes(other)).map(({ id }) => id)).toEqual(["b", "a"]);
-    expect(await findCake(other, "a")).toEqual({ id: "a", name: "Supper cake", question: FIRST_QUESTION, updatedAt: NOW });
+    expect(await findCake(other, "a")).toEqual({ id: "a", name: "Supper cake", doc: { question: FIRST_QUESTION, recipe: null }, version: 1, updatedAt: NOW });
     other.client.close();
   });
 
   it("are renamed and changed, and move to the front", async () => {
-    expect(await changeCake(connection, "a", { name: "Harbour supper" }, later(2))).toBe(true);
+    expect(await nameCake(connection, "a", "Harbour supper", later(2))).toBe(true);
     expect(await names()).toEqual(["Harbour supper", "Ferry loaf"]);
-    await changeCake(connection, "a", { question: { ...FIRST_QUESTION, minutes: "40" } }, later(3));
-    expect((await findCake(connection, "a"))?.question?.minutes).toBe("40");
-    expect(await changeCake(connection, "nobody", { name: "x" }, NOW)).toBe(false);
+    expect(await saveCake(connection, "b", asked({ minutes: "40" }), 1, later(3))).toEqual({ kind: "kept", version: 2 });
+    expect(await findCake(connection, "b")).toMatchObject({ doc: { question: { minutes: "40" } }, version: 2, updatedAt: later(3) });
+    expect(await names()).toEqual(["Ferry loaf", "Harbour supper"]);
+    expect(await nameCake(connection, "nobody", "x", NOW)).toBe(false);
+    expect(await saveCake(connection, "nobody", asked({}), 1, NOW)).toEqual({ kind: "gone" });
+  });
+
+  it("are not saved over what another page kept meanwhile: that is given back, and nothing is written", async () => {
+    expect(await saveCake(connection, "a", asked({ minutes: "40" }), 1, later(2))).toEqual({ kind: "kept", version: 2 });
+    const late = await saveCake(connection, "a", asked({ minutes: "50" }), 1, later(3));
+    expect(late).toMatchObject({ kind: "changed-elsewhere", theirs: { version: 2, updatedAt: later(2), doc: { question: { minutes: "40" } } } });
+    expect((await findCake(connection, "a"))?.doc?.question.minutes).toBe("40");
+    expect(await saveCake(connection, "a", asked({ minutes: "50" }), 2, later(4))).toEqual({ kind: "kept", version: 3 });
+  });
+
+  it("keep their own copy of their recipe, whatever happens to that", async () => {
+    const recipe = { id: "r", doc: emptyRecipe("Supper layers") };
+    await saveCake(connection, "a", { ...asked({}), recipe }, 1, later(2));
+    expect((await findCake(connection, "a"))?.doc?.recipe).toEqual(recipe);
+    await duplicateCake(connection, "a", { id: "c", name: "Copy" }, later(3));
+    expect((await findCake(connection, "c"))?.doc?.recipe).toEqual(recipe);
+    await connection.write((db) => db.run(sql`update cakes set recipe = '{"id":' where id = 'a'`));
+    expect((await findCake(connection, "a"))?.doc).toBeNull();
   });
 
   it("are deleted, and brought back as they were", async () => {
@@ -71,13 +92,53 @@ describe("cakes", () => {
 
   it("are copied under a new name", async () => {
     expect(await duplicateCake(connection, "b", { id: "c", name: "Ferry loaf, copy" }, later(2))).toBe(true);
-    expect((await findCake(connection, "c"))?.question?.tins).toEqual(["loaf 22 x 11 cm"]);
+    expect((await findCake(connection, "c"))?.doc?.question.tins).toEqual(["loaf 22 x 11 cm"]);
     expect(await duplicateCake(connection, "nobody", { id: "d", name: "x" }, NOW)).toBe(false);
   });
 
   it("are shown with their name even when their question is damaged, and never thrown away", async () => {
     await connection.write((db) => db.run(sql`update cakes set question = '{"half":' where id = 'a'`));
-    expect(await findCake(connection, "a")).toMatchObject({ name: "Supper cake", question: null });
+    expect(await findCake(connection, "a")).toMatchObject({ name: "Supper cake", doc: null });
+    expect((await listCakes(connection)).find(({ id }) => id === "a")).toMatchObject({ name: "Supper cake", question: null });
+  });
+});
+
+describe("the cupboard", () => {
+  const loaf = { id: "loaf", name: "Loaf tin", tin: { shape: "loaf", lengthMm: 216, widthMm: 114, depthMm: 65 }, owned: 2 } as const;
+
+  it("keeps tins, and finds them by name", async () => {
+    expect(await addTin(connection, loaf, NOW)).toBe("kept");
+    expect(await addTin(connection, { ...loaf, id: "b", name: "Bread tin" }, NOW)).toBe("kept");
+    expect((await listTins(connection)).map(({ name }) => name)).toEqual(["Bread tin", "Loaf tin"]);
+    expect(await findTin(connection, "loaf")).toEqual({ ...loaf, updatedAt: NOW });
+    expect(await findTin(connection, "nobody")).toBeNull();
+  });
+
+  it("refuses a name that another tin has, in any case, but not a tin its own", async () => {
+    await addTin(connection, loaf, NOW);
+    expect(await addTin(connection, { ...loaf, id: "b", name: "LOAF tin" }, NOW)).toBe("name-taken");
+    await addTin(connection, { ...loaf, id: "b", name: "Other" }, NOW);
+    expect(await changeTin(connection, { ...loaf, id: "b", name: "Loaf tin" }, NOW)).toBe("name-taken");
+    expect(await changeTin(connection, { ...loaf, owned: 3 }, later(1))).toBe("kept");
+    expect(await findTin(connection, "loaf")).toMatchObject({ owned: 3, updatedAt: later(1) });
+    expect(await changeTin(connection, { ...loaf, id: "nobody", name: "New" }, NOW)).toBe("gone");
+  });
+
+  it("gives a tin back that was taken out, and its name meanwhile to another", async () => {
+    await addTin(connection, loaf, NOW);
+    expect(await deleteTin(connection, "loaf", NOW)).toBe(true);
+    expect(await deleteTin(connection, "loaf", NOW)).toBe(false);
+    expect(await listTins(connection)).toEqual([]);
+    expect(await addTin(connection, { ...loaf, id: "b" }, NOW)).toBe("kept");
+    expect(await restoreTin(connection, "loaf")).toBe(true);
+    expect(await listTins(connection)).toHaveLength(2);
+  });
+
+  it("leaves out a row that is no tin, and does not fail", async () => {
+    await addTin(connection, loaf, NOW);
+    await connection.write((db) => db.run(sql`update tins set spec = '{"shape":"boot"}'`));
+    expect(await listTins(connection)).toEqual([]);
+    expect(await findTin(connection, "loaf")).toBeNull();
   });
 });
 
@@ -85,10 +146,14 @@ describe("the demo kitchen", () => {
   it("is laid in once, and every part of it reads back and can be planned", async () => {
     expect(await seedDemoKitchen(connection, NOW)).toBe(true);
     expect(await seedDemoKitchen(connection, NOW)).toBe(false);
-    expect(await listTins(connection)).toHaveLength(12);
+    expect(await listTins(connection)).toHaveLength(14);
     const { recipes, total } = await searchRecipes(connection, "", { limit: 50, offset: 0 });
     expect(total).toBe(13);
-    for (const { question } of DEMO_CAKES) {
+    for (const { id } of DEMO_CAKES) {
+      const doc = (await findCake(connection, id))?.doc;
+      if (doc === null || doc === undefined) throw new Error(`${id} can't be read`);
+      expect(doc.recipe?.doc.parts.length).toBeGreaterThan(0);
+      const { question } = doc;
       const { input } = readQuestion(question, { size: "metric", heat: "C" });
       expect(input).toMatchObject({ ok: true });
       if (input.ok) expect(planCake(input.value)).toMatchObject({ ok: true });
@@ -103,7 +168,7 @@ describe("the demo kitchen", () => {
   });
 
   it("never goes over a baker's own data, nor comes back after she deletes it", async () => {
-    await addCake(connection, { id: "mine", name: "Mine", question: FIRST_QUESTION }, NOW);
+    await addCake(connection, { id: "mine", name: "Mine", doc: { question: FIRST_QUESTION, recipe: null } }, NOW);
     expect(await seedDemoKitchen(connection, NOW)).toBe(false);
     expect(await listTins(connection)).toEqual([]);
   });
@@ -208,7 +273,7 @@ it("a damaged tin or ingredient is left out, and the others are still there", as
   await connection.write((db) => db.run(sql`update tins set spec = '{"shape":' where id = 'loaf'`));
   await connection.write((db) => db.run(sql`insert into ingredients (id, spec) values ('half', '{')`));
   expect((await listTins(connection)).map(({ id }) => id)).not.toContain("loaf");
-  expect(await listTins(connection)).toHaveLength(11);
+  expect(await listTins(connection)).toHaveLength(13);
   expect((await findPantry(connection)).own.map(({ id }) => id)).toEqual(["hen-egg"]);
 });
 
@@ -229,7 +294,7 @@ describe("migrations", () => {
   });
 
   it("keep a copy of the file first, and leave everything as it was when a step fails", async () => {
-    await addCake(connection, { id: "a", name: "Supper cake", question: FIRST_QUESTION }, NOW);
+    await addCake(connection, { id: "a", name: "Supper cake", doc: { question: FIRST_QUESTION, recipe: null } }, NOW);
     const migrations = join(folder, "migrations");
     cpSync("src/data/migrations", migrations, { recursive: true });
     const journalFile = join(migrations, "meta", "_journal.json");
@@ -268,7 +333,7 @@ async function ended(child: ChildProcess): Promise<void> {
 }
 
 describe("a locked database", () => {
-  const cake = { id: "a", name: "Supper cake", question: FIRST_QUESTION };
+  const cake = { id: "a", name: "Supper cake", doc: asked({}) };
 
   it("is waited for when the other process lets go in time", async () => {
     const holder = await holdLock(250);
@@ -296,7 +361,7 @@ describe("a locked database", () => {
 
 describe("what kept something from being stored", () => {
   const failing = async (work: () => Promise<unknown>): Promise<string> => storageIssue(await work().then(() => null, (error: unknown) => error));
-  const cake = { id: "a", name: "Supper cake", question: FIRST_QUESTION };
+  const cake = { id: "a", name: "Supper cake", doc: asked({}) };
 
   it("is a read-only file", async () => {
     await connection.db.run(sql`pragma query_only = on`);
@@ -305,8 +370,8 @@ describe("what kept something from being stored", () => {
 
   it("is a full disk", async () => {
     await connection.db.run(sql`pragma max_page_count = 1`);
-    const big = { ...FIRST_QUESTION, recipe: "x".repeat(100_000) };
-    expect(await failing(() => addCake(connection, { ...cake, question: big }, NOW))).toBe("full");
+    const big = asked({ recipe: "x".repeat(100_000) });
+    expect(await failing(() => addCake(connection, { ...cake, doc: big }, NOW))).toBe("full");
   });
 
   it("is a file that is no database, or not there to open", async () => {

@@ -1,6 +1,7 @@
-export { addCake, changeCake, deleteCake, duplicateCake, findCake, listCakes, restoreCake } from "./cakes";
+export { addCake, deleteCake, duplicateCake, findCake, listCakes, nameCake, restoreCake, saveCake, type Cake } from "./cakes";
 export { kitchenDatabase } from "./connection";
-export { listTins } from "./cupboard";
+export { addTin, changeTin, deleteTin, findTin, listTins, restoreTin, type CupboardTin } from "./cupboard";
+export { addOven, changeOven, deleteOven, findOven, listOvens, restoreOven } from "./ovens";
 export { findPantry, keepIngredient, learnName } from "./pantry";
 export {
   addRecipe, deleteRecipe, findRecipe, listBenchRecipes, listSharableParts, listVersions, markBaked, reindexRecipes, restoreRecipe, saveRecipe, searchRecipes, type RecipeIndex,

@@ -8,6 +8,9 @@ export const tins = sqliteTable("tins", {
   spec: text("spec").notNull(),
   /** How many of it stand in the cupboard. */
   owned: integer("owned").notNull(),
+  updatedAt: integer("updated_at").notNull().default(0),
+  /** Set while a tin is taken out and can still be put back. */
+  deletedAt: integer("deleted_at"),
 });
 
 export const recipes = sqliteTable("recipes", {
@@ -52,11 +55,26 @@ export const learntNames = sqliteTable("learnt_names", {
   ingredient: text("ingredient").notNull(),
 });
 
+export const ovens = sqliteTable("ovens", {
+  id: text("id").primaryKey(),
+  name: text("name").notNull(),
+  /** A `KitchenOven` of the core as JSON. */
+  spec: text("spec").notNull(),
+  createdAt: integer("created_at").notNull(),
+  updatedAt: integer("updated_at").notNull(),
+  /** Set while an oven is taken out and can still be put back. */
+  deletedAt: integer("deleted_at"),
+});
+
 export const cakes = sqliteTable("cakes", {
   id: text("id").primaryKey(),
   name: text("name").notNull(),
   /** A `Question` of the core as JSON: a copy of everything the cake was planned from. */
   question: text("question").notNull(),
+  /** The recipe it was planned from as JSON, its id and its `RecipeDoc`: the cake's own copy. */
+  recipe: text("recipe"),
+  /** Goes up with each save, so that two open pages notice each other. */
+  version: integer("version").notNull().default(1),
   createdAt: integer("created_at").notNull(),
   updatedAt: integer("updated_at").notNull(),
   /** Set while a cake is deleted and can still be brought back. */

@@ -1,12 +1,13 @@
 import { eq } from "drizzle-orm";
 import type { Connection } from "./connection";
-import { recipeFacts, recipeSearchText, workRecipe } from "@/core/cake";
+import { askAboutRecipe, FIRST_QUESTION, recipeFacts, recipeSearchText, workRecipe, type CakeDoc, type Question } from "@/core/cake";
 import { pantryOf } from "@/core/pantry";
 import { readRecipe } from "@/core/recipe";
-import { DEMO_CAKES, DEMO_TINS } from "./demo-kitchen";
+import { cakeColumns } from "./cakes";
+import { DEMO_CAKES, DEMO_OVENS, DEMO_TINS } from "./demo-kitchen";
 import { DEMO_RECIPE_TEXTS } from "./demo-recipes";
 import { recipeRow } from "./recipes";
-import { cakes, kitchen, recipes, tins } from "./schema";
+import { cakes, kitchen, ovens, recipes, tins } from "./schema";
 
 const SEEDED = "demo-laid-in";
 
@@ -18,25 +19,38 @@ const SEEDED = "demo-laid-in";
 export async function seedDemoKitchen(connection: Connection, now: Date): Promise<boolean> {
   return connection.write((db) =>
     db.transaction(async (tx) => {
-      const [marked, anyTin, anyRecipe, anyCake] = [
+      const [marked, anyTin, anyRecipe, anyCake, anyOven] = [
         await tx.select().from(kitchen).where(eq(kitchen.key, SEEDED)),
         await tx.select().from(tins).limit(1),
         await tx.select().from(recipes).limit(1),
         await tx.select().from(cakes).limit(1),
+        await tx.select().from(ovens).limit(1),
       ];
-      if ([marked, anyTin, anyRecipe, anyCake].some((rows) => rows.length > 0)) return false;
-      await tx.insert(tins).values(DEMO_TINS.map(({ spec, ...tin }) => ({ ...tin, spec: JSON.stringify(spec) })));
+      if ([marked, anyTin, anyRecipe, anyCake, anyOven].some((rows) => rows.length > 0)) return false;
+      await tx.insert(tins).values(DEMO_TINS.map(({ spec, ...tin }) => ({ ...tin, spec: JSON.stringify(spec), updatedAt: now.getTime() })));
       await tx.insert(recipes).values([...demoRecipes(now)]);
       const at = now.getTime();
+      await tx.insert(ovens).values(DEMO_OVENS.map(({ spec, ...oven }, index) => ({ ...oven, spec: JSON.stringify(spec), createdAt: at + index, updatedAt: at })));
       await tx.insert(cakes).values(
-        DEMO_CAKES.map(({ id, name, question }, index) => ({
-          id, name, question: JSON.stringify(question), createdAt: at - index, updatedAt: at - index,
+        DEMO_CAKES.map(({ id, name, recipe, oven, question }, index) => ({
+          id, name, ...cakeColumns(demoCake(recipe, { oven: DEMO_OVENS.find((each) => each.id === oven) ?? null, ...question })), createdAt: at - index, updatedAt: at - index,
         })),
       );
       await tx.insert(kitchen).values({ key: SEEDED, value: now.toISOString() });
       return true;
     }),
   );
+}
+
+/** A demo cake, its boxes filled from its recipe as if it had been asked about at the bench. */
+function demoCake(id: string, changes: Partial<Question>): CakeDoc {
+  const text = DEMO_RECIPE_TEXTS.find(([each]) => each === id)?.[1] ?? "";
+  const pantry = pantryOf();
+  const read = readRecipe(text, pantry);
+  if (!read.ok) throw new RangeError(`the demo recipe ${id} can't be read`);
+  const { doc } = read.value;
+  const question = askAboutRecipe(FIRST_QUESTION, doc.name, recipeFacts(doc, workRecipe(doc, pantry)));
+  return { question: { ...question, eggs: "whole", ...changes }, recipe: { id, doc } };
 }
 
 /** The demo recipes, read from their texts like any other. */

@@ -4,12 +4,12 @@ import type { Units } from "./quantities";
 /** Fields as a baker would name them; the last part of a path decides. */
 const FIELD_NAMES: Readonly<Record<string, string>> = {
   depthMm: "Depth", diameterMm: "Width across", lengthMm: "Length", widthMm: "Width", sideMm: "Side", rimMm: "Rim of the cup",
-  floorMm: "Floor of the cup", tubeMm: "Tube", taperDeg: "Lean of the wall", cornerMm: "Corner", brimMl: "Water to the brim",
+  floorMm: "Floor of the cup", tubeMm: "Tube", taperDeg: "Lean of the wall", cornerMm: "Corner", brimMl: "Water to the brim", halfMl: "Water to half the depth", heightMm: "Height", rimLengthMm: "Length at the rim", sizesAt: "Where it was measured",
   count: "Number of tins", ovenC: "Heat", minutes: "Minutes", massG: "Weight of batter", volumeMl: "Volume of batter",
-  specificGravity: "Weight per mL of batter", scale: "Scale", make: "Amount to make", heat: "Heat", readsC: "Oven error", dialStepC: "Dial marks",
+  specificGravity: "Weight per mL of batter", scale: "Scale", make: "Amount to make", heat: "Heat", ownHeat: "Heat", dialC: "Dial", trueC: "Thermometer", coreC: "Core", minute: "Minute", warmUpMin: "Warm-up", step: "Dial marks", atOnce: "Shelves at once", clearMm: "Room above a shelf", readsC: "Oven error", dialStepC: "Dial marks",
   thicknessMm: "Frosting thickness", marginFraction: "Frosting margin", shape: "Shape", material: "Material", kind: "Kind of batter",
   tins: "Tins", size: "Size", frosting: "Frosting", cover: "Cover", lines: "Ingredient lines", name: "Name", recipeText: "The text", portions: "Portions", weighedG: "Weighed amount", weighedGravity: "Weight of 1 mL of batter",
-  ownMl: "Own cup",
+  ownMl: "Own cup", times: "Times the recipe", fillDepth: "Depth of the batter", guests: "Guests", fruitG: "Fruit", recipeEggs: "Eggs in the recipe", pieces: "Pieces", fullAtMost: "How full", crowningMm: "Crown above the rim",
 };
 
 const REASONS: Readonly<Record<RangeReason, string>> = {
@@ -18,6 +18,9 @@ const REASONS: Readonly<Record<RangeReason, string>> = {
   "fillet-deeper-than-tin": "the rounded foot of the wall is deeper than the tin",
   "tube-wider-than-tin": "the tube leaves no room for batter",
   "floor-wider-than-rim": "a cup is no wider below than above",
+  "half-disagrees-with-brim": "half-full and full disagree by over 15 %: measure again",
+  "profile-goes-from-floor-to-rim": "the first width is at the floor, 0 mm, the last at the rim",
+  "profile-rises": "each width stands higher than the one before",
   "water-disagrees-with-size": "the water and the sizes disagree by over 15 %: measure again",
   "hole-would-close": "the hole of the ring would close",
   "heat-never-sets": "below that the middle never sets, above it the rim burns first",
@@ -27,15 +30,34 @@ const REASONS: Readonly<Record<RangeReason, string>> = {
 const EXAMPLES: Readonly<Record<string, string>> = {
   size: "a size like 23 cm, 9 in or 33 x 23 x 5 cm",
   ovenC: "a heat like 180 °C or 350 °F",
+  ownHeat: "a heat like 165 °C or 325 °F",
+  dialC: "a heat like 180 °C, 350 °F or gas 4",
+  trueC: "a heat like 174 °C or 345 °F",
+  coreC: "a heat like 96 °C or 205 °F",
+  minute: "minutes like 34",
+  step: "degrees like 5",
+  warmUpMin: "minutes like 15",
   minutes: "minutes like 34 min or 1 h 10 min",
   massG: "a weight like 1030 g or 2 lb 4 oz",
   volumeMl: "a volume like 1.2 L or 5 cups",
   recipeText: "the text of a recipe",
   times: "an amount like 1.5",
+  fillDepth: "a depth like 2.5 cm or 1 in",
+  guests: "a number like 24",
+  fruitG: "a weight like 300 g",
+  pieces: "a number like 12",
+  recipeEggs: "a number like 4",
   portions: "an amount like 18",
   eggs: "an amount like 3",
   line: "a weight like 640 g",
+  depthMm: "a depth like 5 cm or 2 in",
+  taperDeg: "degrees like 5",
+  profile: "lines like 0 cm: 18 cm, from the floor up to the rim",
+  brimMl: "a volume like 1.6 L, or the weight of the water like 1590 g",
+  halfMl: "a volume like 0.8 L, or the weight of the water like 795 g",
+  count: "a number like 12",
 };
+const LENGTH_EXAMPLE = "a length like 20 cm or 8 in";
 
 /** What a recipe has to say before it can be scaled that way. */
 const NOTHING_TO_GO_BY: Readonly<Record<string, string>> = {
@@ -72,10 +94,12 @@ export function issueText(issue: Issue, units: Units): string {
       const example = EXAMPLES[last(issue.path)];
       return example === undefined ? `${field} is missing.` : `${field} is missing: write ${example}.`;
     }
+    case "not-extrapolated":
+      return `${issue.source === "microwave" ? "This recipe is for a microwave" : "This recipe is for a closed pot on the hob"}: heat reaches it another way than in an oven, so neither its tin nor its minutes can be carried over. Follow its own steps, times and cautions.`;
     case "unknown-field":
       return `“${issue.value}” is not a field that is known here.`;
     case "unreadable": {
-      const example = EXAMPLES[last(issue.path)] ?? issue.expected;
+      const example = EXAMPLES[last(issue.path)] ?? (issue.expected === "a length" ? LENGTH_EXAMPLE : issue.expected);
       if (issue.path === "recipeText") return "This is a program's or a picture's file, not a text: paste the words of the recipe instead.";
       return issue.value === "" ? `Write ${example}.` : `“${issue.value}” can't be read: write ${example}.`;
     }

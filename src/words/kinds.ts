@@ -1,4 +1,5 @@
 import type { HeatReason } from "@/core/bake";
+import type { Question } from "@/core/cake";
 import type { Verdict } from "@/core/fill";
 import type { Frosting } from "@/core/finish";
 import type { BatterKind } from "@/core/mix";
@@ -15,6 +16,11 @@ export const FROSTING_NAMES: Readonly<Record<Frosting, string>> = {
   "meringue-butter": "meringue butter", "whipped-ganache": "whipped ganache", "boiled-fudge": "boiled fudge", "water-icing": "water icing",
 };
 
+/** How much of the recipe to make. */
+export const SCALE_NAMES: Readonly<Record<Question["scale"], string>> = {
+  keep: "Keep the recipe", "same-depth": "As deep as written", "fill-limit": "As full as is safe", times: "So many times", depth: "So deep", guests: "For so many guests",
+};
+
 /** The verdict on a filled tin in a few words. */
 export const VERDICT_WORDS: Readonly<Record<Verdict, string>> = {
   fits: "room to rise", crowns: "crown shows at the rim", overflows: "will pass the rim", "too-thin": "too thin",
@@ -25,3 +31,6 @@ export const HEAT_WORDS: Readonly<Record<HeatReason, string>> = {
   "as-written": "as the recipe says", "not-thicker": "no thicker than written: leave it", gentler: "gentler: thicker than written",
   low: "low, for the flattest top", chosen: "your own choice",
 };
+
+/** The schools of heat. */
+export const SCHOOL_NAMES: Readonly<Record<Question["school"], string>> = { gentler: "Gentler if thicker", "as-written": "As written", low: "Low and slow", own: "My own heat" };

@@ -1,4 +1,4 @@
-import { formatQuantity } from "format-quantity";
+import type { CakePlan } from "@/core/cake";
 import { fahrenheitFromC, fahrenheitSteps, INCH_MM, kitchenGrams, kitchenMl, OUNCE_G, roundTo, US_CUP_ML } from "@/core/measure";
 import { tinCount, type Material, type Shape, type Tin } from "@/core/tin";
 
@@ -30,15 +30,23 @@ export function gramsText(shownG: number): string {
   return `${grouped(shownG)}${GAP}g`;
 }
 
-/** 1.4 L, 650 mL; or US cups to the nearest quarter: 2 1/4 cups. */
+/** 1.4 L, 650 mL; or US cups to the nearest quarter, 2 1/4 cups, and spoons of what is less than one. */
 export function volumeText(volumeMl: number, units: Units): string {
   if (units.measure === "metric") {
     const ml = kitchenMl(volumeMl);
     return ml < 1000 ? `${ml}${GAP}mL` : `${roundTo(ml / 1000, ml < 10_000 ? 0.05 : 0.1)}${GAP}L`;
   }
-  const cups = Math.max(0.25, roundTo(volumeMl / US_CUP_ML, 0.25));
+  const exact = volumeMl / US_CUP_ML;
+  if (exact < LEAST_CUPS) {
+    const spoons = exact * 16;
+    return spoons < 1 ? `${fraction(Math.max(0.5, roundTo(spoons * 3, 0.5)))} tsp` : `${fraction(roundTo(spoons, 0.5))} tbsp`;
+  }
+  const cups = roundTo(exact, 0.25);
   return `${fraction(cups)} ${cups > 1 ? "cups" : "cup"}`;
 }
+
+/** Less than this many cups is measured in spoons. */
+const LEAST_CUPS = 0.2;
 
 /** 23 cm or 9 in; half centimetres below ten, quarter inches. */
 export function lengthText(lengthMm: number, units: Units): string {
@@ -61,6 +69,14 @@ export function depthText(depthMm: number, units: Units): string {
 /** 180 °C, or the nearest mark of a Fahrenheit dial: 350 °F. */
 export function heatText(tempC: number, units: Units): string {
   return units.heat === "C" ? `${Math.round(tempC)}${GAP}°C` : `${roundTo(fahrenheitFromC(tempC), 5)}${GAP}°F`;
+}
+
+/** The dial as it is marked, whatever the kitchen's own degrees: gas 4, 175 °C, 350 °F; in those when no oven is named. */
+export function dialText({ dialC, dialMark, dialScale }: Pick<CakePlan["bake"], "dialC" | "dialMark" | "dialScale">, units: Units): string {
+  if (dialMark !== null) return `gas${GAP}${dialMark}`;
+  if (dialScale === "C") return `${Math.round(dialC)}${GAP}°C`;
+  if (dialScale === "F") return `${Math.round(fahrenheitFromC(dialC))}${GAP}°F`;
+  return heatText(dialC, units);
 }
 
 /** A difference of heat: 15 °C is 25 °F on a dial with marks 5 apart. */
@@ -91,15 +107,29 @@ export function timesText(factor: number): string {
   return `× ${roundTo(factor, factor < 0.1 ? 0.001 : 0.01)}`;
 }
 
-function fraction(value: number): string {
-  return formatQuantity(value) ?? String(value);
+/** Fractions as kitchens have measures for them. */
+const FRACTIONS: readonly (readonly [value: number, text: string])[] = [
+  [1 / 8, "1/8"], [1 / 4, "1/4"], [1 / 3, "1/3"], [3 / 8, "3/8"], [1 / 2, "1/2"], [5 / 8, "5/8"], [2 / 3, "2/3"], [3 / 4, "3/4"], [7 / 8, "7/8"],
+];
+
+/** A number of cups, spoons or inches that was rounded to one of them: 2 1/4; any other as a decimal. */
+export function fraction(value: number): string {
+  const whole = Math.floor(value + 1e-6);
+  const part = FRACTIONS.find(([each]) => Math.abs(value - whole - each) < 1e-3);
+  if (part === undefined) return String(value);
+  return whole === 0 ? part[1] : `${whole} ${part[1]}`;
 }
 
 const SHAPE_NAMES: Readonly<Record<Shape, string>> = {
   round: "round", springform: "springform", square: "square", rectangle: "rectangle", loaf: "loaf", oval: "oval", heart: "heart",
   hexagon: "hexagon", dome: "dome", ring: "ring", tube: "tube", fluted: "fluted ring", well: "cups", skillet: "skillet",
-  ramekin: "ramekin", mug: "mug",
+  ramekin: "ramekin", mug: "mug", drawn: "own shape", odd: "odd shape",
 };
+
+/** What a shape is called. */
+export function shapeName(shape: Shape): string {
+  return SHAPE_NAMES[shape];
+}
 
 const MATERIAL_NAMES: Readonly<Record<Material, string>> = {
   bright: "bright", dark: "dark", glass: "glass", ceramic: "ceramic", silicone: "silicone", "cast-iron": "cast iron",
@@ -114,6 +144,7 @@ export function materialName(material: Material): string {
 export function tinText(tin: Tin, units: Units): string {
   const count = tinCount(tin);
   const times = tin.shape === "well" ? `${count} ` : count === 1 ? "" : `${count} × `;
+  if (tin.shape === "odd") return `${times}${SHAPE_NAMES.odd}, ${volumeText(tin.brimMl, units)}`;
   const sizes = [...planSizes(tin), tin.depthMm].map((mm) => lengthNumber(mm, units)).join(" × ");
   const unit = units.measure === "metric" ? "cm" : "in";
   const name = tin.shape === "well" && count === 1 ? "cup" : SHAPE_NAMES[tin.shape];
@@ -121,11 +152,12 @@ export function tinText(tin: Tin, units: Units): string {
   return `${times}${name} ${sizes}${GAP}${unit}${material}`;
 }
 
-function planSizes(tin: Tin): readonly number[] {
+function planSizes(tin: Exclude<Tin, { shape: "odd" }>): readonly number[] {
   if ("diameterMm" in tin) return [tin.diameterMm];
   if ("sideMm" in tin) return [tin.sideMm];
   if ("lengthMm" in tin) return [tin.lengthMm, tin.widthMm];
   if ("rimMm" in tin) return [tin.rimMm];
+  if (tin.shape === "drawn") return [...(tin.rimLengthMm === undefined ? [] : [tin.rimLengthMm]), tin.profile.at(-1)?.widthMm ?? 0];
   return [tin.widthMm];
 }
 

@@ -1,12 +1,11 @@
-import { formatQuantity } from "format-quantity";
 import { assertNever, weighedGrams, type EggSize, type KitchenMeasure, type KitchenMeasures, type Way } from "@/core/measure";
 import type { KindReason } from "@/core/mix";
-import type { BalanceRemark, LineDoubt, NoMass, PartRole, ReadingProblem, RowKind, StepKind, SwapEffect, SwapId } from "@/core/recipe";
-import { gramsText } from "./quantities";
+import type { BalanceRemark, EggChoice, LineDoubt, NoMass, PartRole, ReadingProblem, RowKind, StepKind, SwapEffect, SwapId } from "@/core/recipe";
+import { fraction, gramsText, weightText, type Units } from "./quantities";
 
 /** 3/4 cup + 2 tbsp. */
 export function kitchenText({ pieces, error }: KitchenMeasure): string {
-  const text = pieces.map(({ count, unit }) => `${formatQuantity(count) ?? String(count)} ${unit}${unit === "cup" && count > 1 ? "s" : ""}`).join(" + ");
+  const text = pieces.map(({ count, unit }) => `${fraction(count)} ${unit}${unit === "cup" && count > 1 ? "s" : ""}`).join(" + ");
   // A person should know when spoons can't give the amount.
   return Math.abs(error) > 0.03 ? `${text} (${error > 0 ? "+" : "−"}${Math.round(Math.abs(error) * 100)} %)` : text;
 }
@@ -126,4 +125,19 @@ export function swapText(effect: SwapEffect): string {
     ...(effect.loses.length > 0 ? [`no ${effect.loses.join(" or ")} any more`] : []),
   ];
   return parts.join("; ");
+}
+
+/** What happened to the eggs, and what moved with them. */
+export function eggText({ wanted, eggs: settled, how, liquidG }: EggChoice, written: number, units: Units): string {
+  const asked = `${Math.round(wanted * 100) / 100} eggs`;
+  switch (how) {
+    case "exact":
+      return `${settled} eggs instead of ${written}.`;
+    case "whole":
+      return `${asked} became ${settled}; everything else moved with them.`;
+    case "half":
+      return `${asked} became ${settled}: beat one and weigh half of it; everything else moved with them.`;
+    case "eggs-only":
+      return `${asked} became ${settled}, alone: ${liquidG < 0 ? "leave out" : "add"} ${weightText(Math.abs(liquidG), units)} of liquid for it.`;
+  }
 }

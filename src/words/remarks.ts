@@ -25,6 +25,8 @@ export function remarkText(remark: Remark, units: Units): string {
       return `At ${heatText(remark.ovenC, units)} the forecast is on thin ground: it was fitted from ${heatText(145, units)} to ${heatText(200, units)}.`;
     case "silicone":
       return "Silicone bakes slower than this forecast says: go by the signs, not by the minute.";
+    case "loose-base":
+      return "This batter is thin enough to leak from a loose base: line the base with paper clamped in its rim, or wrap the tin in foil, and bake it on a tray.";
     case "strips-unsuited":
       return "Wet strips suit layers and sheets only; the other tins are planned without.";
     case "other-material":

@@ -2,12 +2,14 @@
 
 import { randomUUID } from "node:crypto";
 import * as z from "zod";
-import { parseQuestion, type Question } from "@/core/cake";
+import { revalidatePath } from "next/cache";
+import { parseCakeDoc, parseQuestion, type CakeDoc, type Question } from "@/core/cake";
 import {
-  addCake, changeCake, deleteCake, duplicateCake, kitchenDatabase, restoreCake,
+  addCake, deleteCake, duplicateCake, findCake, findRecipe, kitchenDatabase, nameCake, restoreCake, saveCake, stored, type Cake,
 } from "@/data";
-import type { Kept, Outcome } from "@/components/frame/outcome";
-import { issueText, METRIC } from "@/words";
+import type { RecipeDoc } from "@/core/recipe";
+import type { Kept, Outcome, SaveOutcome, Theirs } from "@/components/frame/outcome";
+import { issueText, METRIC, storageText } from "@/words";
 import { keeping } from "../keeping";
 
 const MOST_NAME = 120;
@@ -26,32 +28,72 @@ function nameTrouble(name: string): { ok: false; message: string } {
   return { ok: false, message: length === 0 ? "A cake needs a name: 1 to 120 letters." : `The name is ${length} letters long: 1 to ${MOST_NAME}.` };
 }
 
-/** Keeps a question as a new cake. */
-export async function keepCake(name: string, input: Question): Promise<Kept> {
+/**
+ * Keeps a question as a new cake.
+ * @param recipeId the kitchen's recipe that it asks about; the cake gets its own copy. Null when only its tins are known.
+ */
+export async function keepCake(name: string, input: Question, recipeId: string | null): Promise<Kept> {
   const checked = named(name);
   if (checked === null) return nameTrouble(name);
   const question = parseQuestion(input);
   if (!question.ok) return { ok: false, message: issueText(question.issue, METRIC) };
   const id = randomUUID();
   const outcome = await keeping(async () => {
-    await addCake(kitchenDatabase(), { id, name: checked, question: question.value }, new Date());
+    const doc = recipeId === null ? null : await recipeForCake(recipeId);
+    const recipe = recipeId === null || doc === null ? null : { id: recipeId, doc };
+    await addCake(kitchenDatabase(), { id, name: checked, doc: { question: { ...question.value, eggs: "whole" }, recipe } }, new Date());
     return true;
   }, GONE);
   return outcome.ok ? { ok: true, id } : outcome;
 }
 
-/** Keeps the changed question of a cake. */
-export async function saveCake(id: string, input: Question): Promise<Outcome> {
-  const question = parseQuestion(input);
-  if (!question.ok) return { ok: false, message: issueText(question.issue, METRIC) };
-  return keeping(() => changeCake(kitchenDatabase(), IdSchema.parse(id), { question: question.value }, new Date()), GONE);
+/** A recipe as a cake copies it; null when it is not in the kitchen or can't be read. */
+export async function recipeForCake(recipeId: string): Promise<RecipeDoc | null> {
+  return (await findRecipe(kitchenDatabase(), IdSchema.parse(recipeId)))?.doc ?? null;
+}
+
+function theirsOf({ doc, version, updatedAt }: Cake): Theirs<CakeDoc> | null {
+  return doc === null ? null : { value: doc, version, at: updatedAt.getTime() };
+}
+
+/** Keeps a changed cake; when another page changed it since `base`, gives what that one kept. */
+export async function changeCake(id: string, input: CakeDoc, base: number): Promise<SaveOutcome<CakeDoc>> {
+  const doc = parseCakeDoc(input);
+  if (!doc.ok) return { ok: false, message: issueText(doc.issue, METRIC) };
+  const result = await stored(() => saveCake(kitchenDatabase(), IdSchema.parse(id), doc.value, z.number().int().parse(base), new Date()));
+  if (!result.ok) return { ok: false, message: storageText(result.issue) };
+  if (result.value.kind === "kept") {
+    revalidatePath("/", "layout");
+    return { ok: true, version: result.value.version };
+  }
+  if (result.value.kind === "gone") return { ok: false, message: GONE };
+  const theirs = theirsOf(result.value.theirs);
+  return { ok: false, message: "Changed on another page", ...(theirs === null ? {} : { theirs }) };
+}
+
+/** What is kept of a cake now, when it is another version than the page's; null when it is not. */
+export async function lookAtCake(id: string, version: number): Promise<Theirs<CakeDoc> | null> {
+  const cake = await stored(() => findCake(kitchenDatabase(), IdSchema.parse(id)));
+  return cake.ok && cake.value !== null && cake.value.version !== version ? theirsOf(cake.value) : null;
+}
+
+/** Keeps one state of a cake as a cake of its own, so that choosing the other loses nothing. */
+export async function keepApart(name: string, input: CakeDoc): Promise<Kept> {
+  const doc = parseCakeDoc(input);
+  if (!doc.ok) return { ok: false, message: issueText(doc.issue, METRIC) };
+  const id = randomUUID();
+  const outcome = await keeping(async () => {
+    await addCake(kitchenDatabase(), { id, name: named(name.slice(0, MOST_NAME)) ?? "Cake", doc: doc.value }, new Date());
+    return true;
+  }, GONE);
+  return outcome.ok ? { ok: true, id } : outcome;
 }
 
 /** Gives a cake another name. */
 export async function renameCake(id: string, name: string): Promise<Outcome> {
   const checked = named(name);
   if (checked === null) return nameTrouble(name);
-  return keeping(() => changeCake(kitchenDatabase(), IdSchema.parse(id), { name: checked }, new Date()), GONE);
+  return keeping(() => nameCake(kitchenDatabase(), IdSchema.parse(id), checked, new Date()), GONE);
 }
 
 /** Copies a cake. */

@@ -1,8 +1,9 @@
 import type { Metadata } from "next";
 import { Trouble } from "@/components/frame/trouble";
-import { TinList } from "@/components/tins/tin-list";
+import { Cupboard } from "@/components/tins/cupboard";
 import { kitchenDatabase, listTins, stored } from "@/data";
 import { storageText } from "@/words";
+import { keepTin, saveTin } from "./actions";
 
 export const metadata: Metadata = { title: "Tins" };
 
@@ -11,7 +12,7 @@ export default async function TinsPage() {
   return (
     <>
       <h1 className="mt-2 mb-4 text-[27px]">Tins</h1>
-      {tins.ok ? <TinList tins={tins.value} /> : <Trouble text={storageText(tins.issue)} />}
+      {tins.ok ? <Cupboard tins={tins.value} keep={keepTin} save={saveTin} /> : <Trouble text={storageText(tins.issue)} />}
     </>
   );
 }

@@ -1,7 +1,8 @@
-import { createParser, createSerializer, parseAsBoolean, parseAsStringLiteral } from "nuqs/server";
+import { createLoader, createParser, createSerializer, parseAsBoolean, parseAsStringLiteral } from "nuqs/server";
 import { FIRST_QUESTION, SCALES, SCHOOLS, type Question } from "@/core/cake";
 import { COVERS, FROSTINGS } from "@/core/finish";
 import { BATTER_KINDS } from "@/core/mix";
+import { HEAT_SOURCES } from "@/core/recipe";
 
 const MOST_TEXT = 200;
 const MOST_TINS = 20;
@@ -15,7 +16,7 @@ const tinTexts = createParser({
 });
 
 /** The whole question in the address, each box under its own name; what is as at the start is left out. */
-export const BENCH_ADDRESS = {
+const BENCH_ADDRESS = {
   recipe: text.withDefault(FIRST_QUESTION.recipe),
   from: text.withDefault(FIRST_QUESTION.from),
   heat: text.withDefault(FIRST_QUESTION.heat),
@@ -25,14 +26,23 @@ export const BENCH_ADDRESS = {
   weight: text.withDefault(FIRST_QUESTION.weight),
   volume: text.withDefault(FIRST_QUESTION.volume),
   tins: tinTexts.withDefault(FIRST_QUESTION.tins),
+  amount: text.withDefault(FIRST_QUESTION.amount),
+  recipeEggs: text.withDefault(FIRST_QUESTION.recipeEggs),
   scale: parseAsStringLiteral(SCALES).withDefault(FIRST_QUESTION.scale),
   school: parseAsStringLiteral(SCHOOLS).withDefault(FIRST_QUESTION.school),
   fan: parseAsBoolean.withDefault(FIRST_QUESTION.fan),
+  source: parseAsStringLiteral(HEAT_SOURCES).withDefault(FIRST_QUESTION.source),
   cover: parseAsStringLiteral(COVERS).withDefault(FIRST_QUESTION.cover),
   frosting: parseAsStringLiteral(FROSTINGS).withDefault(FIRST_QUESTION.frosting),
 };
 
 const withQuestion = createSerializer(BENCH_ADDRESS);
+const readAddress = createLoader(BENCH_ADDRESS);
+
+/** The question in an address; what is not in it is as at the start. */
+export function questionIn(address: URLSearchParams): Question {
+  return { ...FIRST_QUESTION, ...readAddress(address) };
+}
 
 /** The address of the bench with this question on it. */
 export function benchHref(question: Question): string {

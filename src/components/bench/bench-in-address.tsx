@@ -2,10 +2,9 @@
 
 import dynamic from "next/dynamic";
 import { useState } from "react";
-import { debounce, useQueryStates } from "nuqs";
 import type { Question } from "@/core/cake";
 import { Bench } from "./bench";
-import { BENCH_ADDRESS } from "./bench-address";
+import { useQuestionInAddress } from "./use-question-in-address";
 import type { Kept } from "../frame/outcome";
 import type { RecipeChoice, TinChoice } from "./choices";
 
@@ -14,22 +13,18 @@ const KeepCake = dynamic(() => import("./keep-cake").then((module) => module.Kee
 type BenchInAddressProps = {
   readonly recipes: readonly RecipeChoice[];
   readonly cupboard: readonly TinChoice[];
-  readonly keep: (name: string, question: Question) => Promise<Kept>;
+  readonly keep: (name: string, question: Question, recipeId: string | null) => Promise<Kept>;
 };
-
-/** The address follows after a pause in typing, since changing it costs more than repainting the answer, ms. */
-const ADDRESS_AFTER_MS = 250;
 
 /** The bench whose question lives in the address, so that it can be bookmarked and shared, and kept as a cake. */
 export function BenchInAddress({ recipes, cupboard, keep }: BenchInAddressProps) {
-  const [address, setAddress] = useQueryStates(BENCH_ADDRESS, { history: "replace", limitUrlUpdates: debounce(ADDRESS_AFTER_MS) });
+  const [question, change] = useQuestionInAddress();
   const [isKeeping, setIsKeeping] = useState(false);
-  const question: Question = address;
   return (
     <>
       <Bench
         question={question}
-        onChange={(changes) => void setAddress(changes)}
+        onChange={change}
         recipes={recipes}
         cupboard={cupboard}
         heading={
@@ -41,7 +36,7 @@ export function BenchInAddress({ recipes, cupboard, keep }: BenchInAddressProps)
           </div>
         }
       />
-      {isKeeping && <KeepCake question={question} keep={keep} onClose={() => setIsKeeping(false)} />}
+      {isKeeping && <KeepCake question={question} keep={(name) => keep(name, question, recipes.find((recipe) => recipe.name === question.recipe)?.id ?? null)} onClose={() => setIsKeeping(false)} />}
     </>
   );
 }

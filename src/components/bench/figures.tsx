@@ -6,7 +6,7 @@ import { SCALES, SCHOOLS, type CakePlan, type Question } from "@/core/cake";
 import type { Verdict } from "@/core/fill";
 import { COVERS, FROSTINGS, type Cover } from "@/core/finish";
 import {
-  areaText, cautionText, depthText, FROSTING_NAMES, HEAT_WORDS, heatText, minutesText, percentText, remarkText, timesText, tinText, VERDICT_WORDS,
+  areaText, cautionText, depthText, FROSTING_NAMES, HEAT_WORDS, heatText, minutesText, percentText, remarkText, SCALE_NAMES, SCHOOL_NAMES, timesText, tinText, VERDICT_WORDS,
   volumeText, weightText, type Units,
 } from "@/words";
 import { amountText, isGuessed, riseText, worstFill } from "./describe";
@@ -19,12 +19,8 @@ type FiguresProps = {
   readonly onChange: (changes: Partial<Question>) => void;
 };
 
-const SCALE_NAMES: Readonly<Record<(typeof SCALES)[number], string>> = {
-  keep: "Keep the recipe", "same-depth": "As deep as written", "fill-limit": "As full as is safe",
-};
-const SCHOOL_NAMES: Readonly<Record<(typeof SCHOOLS)[number], string>> = {
-  gentler: "Gentler if thicker", "as-written": "As written", low: "Low and slow",
-};
+/** Those that need no amount; a cake's page has them all. */
+const BENCH_SCALES = ["keep", "same-depth", "fill-limit"] as const;
 const COVER_NAMES: Readonly<Record<Cover, string>> = { top: "Frost the top", "top-and-sides": "Frost top and sides", none: "No frosting" };
 
 /** The numbers that hang under the bench, each with the choice that moves it. */
@@ -46,7 +42,7 @@ export function Figures({ plan, question, units, onChange }: FiguresProps) {
             : `${only.geometry.count > 1 ? `${amountText(only.batterG, only.batterMl, units)} in each, ` : ""}${depthText(only.depthMm, units)} deep, was ${depthText(plan.reference.tins[0]?.depthMm ?? 0, units)}`,
         ]}
       >
-        <Choice label="How much batter" value={question.scale} choices={SCALES.map((scale) => [scale, SCALE_NAMES[scale]] as const)} onChange={(scale) => onChange({ scale })} />
+        <Choice label="How much batter" value={question.scale} choices={SCALES.filter((scale) => BENCH_SCALES.some((each) => each === scale) || scale === question.scale).map((scale) => [scale, SCALE_NAMES[scale]] as const)} onChange={(scale) => onChange({ scale })} />
       </Cell>
       {worst !== undefined && (
         <Cell
@@ -62,7 +58,7 @@ export function Figures({ plan, question, units, onChange }: FiguresProps) {
         </Cell>
       )}
       <Cell name="Heat" figure={heatText(bake.dialC, units)} lines={[HEAT_WORDS[bake.reason]]}>
-        <Choice label="Heat for these tins" value={question.school} choices={SCHOOLS.map((school) => [school, SCHOOL_NAMES[school]] as const)} onChange={(school) => onChange({ school })} />
+        <Choice label="Heat for these tins" value={question.school} choices={SCHOOLS.filter((school) => school !== "own" || question.school === "own").map((school) => [school, SCHOOL_NAMES[school]] as const)} onChange={(school) => onChange({ school })} />
         <label className="flex min-h-8 items-center gap-1.5 text-[15px]">
           <input type="checkbox" className="size-[18px] accent-ink" checked={question.fan} onChange={(event) => onChange({ fan: event.target.checked })} />
           fan

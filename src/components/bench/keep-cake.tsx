@@ -9,7 +9,7 @@ import { useTell } from "../frame/toasts";
 
 type KeepCakeProps = {
   readonly question: Question;
-  readonly keep: (name: string, question: Question) => Promise<Kept>;
+  readonly keep: (name: string) => Promise<Kept>;
   readonly onClose: () => void;
 };
 
@@ -28,7 +28,7 @@ export function KeepCake({ question, keep, onClose }: KeepCakeProps) {
         busyVerb="Keeping…"
         onCancel={onClose}
         submit={async (name) => {
-          const kept = await keep(name, question).catch(() => UNREACHABLE);
+          const kept = await keep(name).catch(() => UNREACHABLE);
           if (!kept.ok) return kept;
           onClose();
           tell(`Kept as “${name.trim()}”.`, { name: "Open", run: () => router.push(`/cakes/${kept.id}`) });

@@ -8,6 +8,7 @@ import { issueText, KIND_NAMES, volumeText, weightText, type Units } from "@/wor
 import type { RecipeChoice } from "./choices";
 import { isGuessed } from "./describe";
 import { Choice, Field } from "../frame/field";
+import { More } from "../frame/more";
 import { tinReading } from "./reading-text";
 
 type RecipeSideProps = {
@@ -72,8 +73,7 @@ export function RecipeSide({ question, read, recipes, units, batter, onChange }:
           <Field label="Minutes" value={question.minutes} onChange={(minutes) => onChange({ minutes })} problem={problem("minutes")} placeholder="not said" />
         </div>
       </div>
-      <details className="text-[15px]" open={problem("weight") !== null || problem("volume") !== null || undefined}>
-        <summary className="py-1 text-ink-2">Batter: {batterText(question, batter, units)}</summary>
+      <More summary={`Batter: ${batterText(question, batter, units)}`} isNeeded={problem("weight") !== null || problem("volume") !== null}>
         <div className="flex flex-wrap items-start gap-2 pt-1">
           <label className="min-w-40 flex-1">
             <span className="label block">Kind</span>
@@ -96,7 +96,7 @@ export function RecipeSide({ question, read, recipes, units, batter, onChange }:
             its heat is for a fan oven
           </label>
         </div>
-      </details>
+      </More>
     </fieldset>
   );
 }

@@ -1,6 +1,6 @@
 import { planCake, readQuestion, type Question } from "@/core/cake";
 import type { TinFill } from "@/core/fill";
-import { heatText, minutesText, tinText, VERDICT_WORDS, weightText, type Units } from "@/words";
+import { dialText, minutesText, tinText, VERDICT_WORDS, weightText, type Units } from "@/words";
 import { worstFill } from "../bench/describe";
 
 export type ListedCake = { readonly id: string; readonly name: string; readonly question: Question | null };
@@ -16,7 +16,7 @@ export function cakeSummary(question: Question | null, units: Units): CakeSummar
   const { bake, finish, fill } = plan.value;
   const worst = worstFill(fill.tins);
   const facts = [
-    heatText(bake.dialC, units),
+    dialText(bake, units),
     `look first at ${minutesText(bake.firstLookMin)}`,
     finish.cover === "none" ? "no frosting" : `${weightText(finish.massG, units)} frosting`,
     ...(worst === undefined || worst.verdict === "fits" ? [] : [VERDICT_WORDS[worst.verdict]]),

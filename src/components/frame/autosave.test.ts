@@ -41,3 +41,41 @@ describe("going back", () => {
     expect(saving(start, { type: "changed", change: (note) => note })).toBe(start);
   });
 });
+
+describe("two pages at once", () => {
+  const theirs = { value: { minutes: "34", name: "Ring" }, version: 7, at: 9 };
+  const merge = (base: Note, mine: Note, other: Note): Note | null => {
+    const one = (field: keyof Note): string | null => (mine[field] === other[field] || other[field] === base[field] ? mine[field] : mine[field] === base[field] ? other[field] : null);
+    const [minutes, name] = [one("minutes"), one("name")];
+    return minutes === null || name === null ? null : { minutes, name };
+  };
+
+  it("a page that changed nothing shows what the other kept, one step from what it showed", () => {
+    const seen = saving(start, { type: "changed-elsewhere", theirs, merge });
+    expect(seen).toMatchObject({ value: theirs.value, version: 7, savedAt: 9, conflict: null });
+    expect(seen.value).toBe(seen.saved);
+    expect(saving(seen, { type: "undone" }).value).toEqual(start.value);
+  });
+
+  it("changes of different boxes are brought together, and saved on top of the other's", () => {
+    const both = saving(typed(start, "40"), { type: "changed-elsewhere", theirs, merge });
+    expect(both).toMatchObject({ value: { minutes: "40", name: "Ring" }, saved: theirs.value, version: 7, conflict: null });
+  });
+
+  it("changes of the same box wait for the baker, and nothing typed meanwhile is lost", () => {
+    const same = { ...theirs, value: { minutes: "50", name: "Loaf" } };
+    const torn = saving(typed(start, "40"), { type: "changed-elsewhere", theirs: same, merge });
+    expect(torn.conflict).toEqual(same);
+    const more = typed(torn, "41");
+    expect(more).toMatchObject({ value: { minutes: "41" }, conflict: same });
+    const mine = saving(more, { type: "settled", take: "mine" });
+    expect(mine).toMatchObject({ value: { minutes: "41" }, saved: same.value, version: 7, conflict: null });
+    const other = saving(more, { type: "settled", take: "theirs" });
+    expect(other).toMatchObject({ value: { minutes: "50" }, version: 7, conflict: null });
+    expect(saving(other, { type: "undone" }).value.minutes).toBe("41");
+  });
+
+  it("there is nothing to settle where nothing is torn", () => {
+    expect(saving(start, { type: "settled", take: "mine" })).toBe(start);
+  });
+});

@@ -10,6 +10,7 @@ const PLACES = [
   { href: "/cakes", name: "Cakes" },
   { href: "/recipes", name: "Recipes" },
   { href: "/tins", name: "Tins" },
+  { href: "/ovens", name: "Ovens" },
 ] as const;
 
 /** The bar at the top: where to go, and the kitchen's units. */

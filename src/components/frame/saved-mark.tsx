@@ -20,13 +20,15 @@ function SavedText<T>({ state }: { readonly state: SaveState<T> }) {
   if (state.trouble !== null) {
     return <p role="status" className="font-semibold text-tomato">Not saved yet: {state.trouble}. Trying again; keep this page open.</p>;
   }
+  if (state.conflict !== null) return <p role="status" className="font-semibold text-tomato">Not saved: changed on another page too</p>;
   if (state.value !== state.saved) return <p role="status" className="text-ink-2">Saving…</p>;
   return (
     <p role="status" className="flex items-center gap-1 whitespace-nowrap text-ink-2">
       <Check size={17} aria-hidden /> Saved{" "}
-      <time dateTime={new Date(state.savedAt).toISOString()} suppressHydrationWarning>
+      {/* Nothing is known of when a thing was kept before that was noted. */}
+      {state.savedAt > 0 && <time dateTime={new Date(state.savedAt).toISOString()} suppressHydrationWarning>
         {new Intl.DateTimeFormat("en-GB", { hour: "2-digit", minute: "2-digit" }).format(state.savedAt)}
-      </time>
+      </time>}
     </p>
   );
 }

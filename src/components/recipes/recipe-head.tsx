@@ -1,13 +1,15 @@
 "use client";
 
 import { useState, type ReactNode } from "react";
+import { TriangleAlert } from "lucide-react";
 import type { RecipeFacts, WorkedRecipe } from "@/core/cake";
 import { planCake } from "@/core/cake";
 import { CUPS_ML, EGGS_G, readAmount, readMinutes, readTempC, type EggSize, type KitchenMeasures } from "@/core/measure";
 import { BATTER_KINDS, MOST_GAS, scaledBatter } from "@/core/mix";
-import type { RecipeDoc } from "@/core/recipe";
+import { HEAT_SOURCES, type RecipeDoc } from "@/core/recipe";
 import { readTin, writeTin } from "@/core/tin";
 import { CUP_NAMES, EGG_NAMES, heatText, issueText, KIND_NAMES, KIND_REASONS, minutesText, volumeText, WAY_NAMES, weightText, type Units } from "@/words";
+import { HEAT_SOURCE_CAUTIONS, HEAT_SOURCE_NAMES } from "@/words/bakes";
 import { Choice, Field } from "../frame/field";
 import { FilledTin } from "../section/filled-tin";
 
@@ -55,8 +57,8 @@ export function RecipeHead({ doc, worked, facts, times, units, scaleBar, onChang
         </div>
         <div className="px-1 py-2">
           <p className="label">Heat</p>
-          <p className="figure-text text-[23px] leading-tight">{facts.bake.ovenC === undefined ? "not said" : heatText(facts.bake.ovenC, units)}</p>
-          <p className="text-[14px] text-ink-2">{facts.bake.fan === true ? "fan" : "top and bottom heat"}</p>
+          <p className="figure-text text-[23px] leading-tight">{facts.bake.source !== undefined && facts.bake.source !== "oven" ? "no oven" : facts.bake.ovenC === undefined ? "not said" : heatText(facts.bake.ovenC, units)}</p>
+          <p className="text-[14px] text-ink-2">{facts.bake.source !== undefined && facts.bake.source !== "oven" ? HEAT_SOURCE_NAMES[facts.bake.source] : facts.bake.fan === true ? "fan" : "top and bottom heat"}</p>
         </div>
         <div className="px-1 py-2">
           <p className="label">Minutes</p>
@@ -64,6 +66,12 @@ export function RecipeHead({ doc, worked, facts, times, units, scaleBar, onChang
           <p className="text-[14px] text-ink-2">in its own tins</p>
         </div>
       </div>
+      {facts.bake.source !== undefined && facts.bake.source !== "oven" && (
+        <p className="flex gap-2 px-1 pt-2 text-[15px] font-semibold">
+          <TriangleAlert size={18} aria-hidden className="mt-0.5 shrink-0 text-tomato" />
+          {HEAT_SOURCE_CAUTIONS[facts.bake.source]}
+        </p>
+      )}
       <div className="py-2">{scaleBar}</div>
       <details className="no-print border-t-[1.5px] border-line px-1 py-0.5 text-[15px]">
         <summary className="py-1.5 text-ink-2">Change its tins, heat, minutes, portions; its cups, flour and eggs; or weigh its batter</summary>
@@ -82,6 +90,16 @@ export function RecipeHead({ doc, worked, facts, times, units, scaleBar, onChang
             read={(text) => inRange(text, readTempC(text, units.heat), 100, 260, "a heat from 100 to 260 °C")}
             onChange={(ovenC) => onChange((old) => ({ ...old, bake: { ...old.bake, ovenC: ovenC === null ? undefined : Math.round(ovenC) } }))}
           />
+          <label className="min-w-36">
+            <span className="label block">Baked in</span>
+            <Choice
+              label="Baked in"
+              className="field pr-1"
+              value={doc.bake.source ?? "oven"}
+              choices={HEAT_SOURCES.map((each) => [each, HEAT_SOURCE_NAMES[each]] as const)}
+              onChange={(source) => onChange((old) => ({ ...old, bake: { ...old.bake, source: source === "oven" ? undefined : source } }))}
+            />
+          </label>
           <label className="flex min-h-10 items-center gap-2 self-end">
             <input
               type="checkbox"

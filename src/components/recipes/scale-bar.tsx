@@ -3,8 +3,8 @@
 import type { ReactNode } from "react";
 import { debounce, parseAsInteger, parseAsString, parseAsStringLiteral, useQueryStates } from "nuqs";
 import { makeTimes, MAKES, settledScaling, type MakeRequest, type RecipeFacts, type Scaling, type WorkedRecipe } from "@/core/cake";
-import { eggsIn, type EggChoice, type RecipeDoc } from "@/core/recipe";
-import { heatStepText, issueText, timesText, weightText, type Units } from "@/words";
+import { eggsIn, type RecipeDoc } from "@/core/recipe";
+import { eggText, heatStepText, issueText, timesText, type Units } from "@/words";
 import { Choice, Field } from "../frame/field";
 
 type Way = MakeRequest["make"];
@@ -86,19 +86,4 @@ function ScalingText({ scaling, units, eggs }: { readonly scaling: Scaling; read
     altitude === null ? "" : `Thin air: leavening ${timesText(altitude.leavening)}, sugar ${timesText(altitude.sugar)}, liquid ${timesText(altitude.liquid)}, ${heatStepText(altitude.heatC, units)} hotter, minutes ${timesText(altitude.minutes)}.`,
   ].filter((part) => part !== "");
   return parts.length === 0 ? null : parts.join(" ");
-}
-
-/** What happened to the eggs, and what moved with them. */
-function eggText({ wanted, eggs: settled, how, liquidG }: EggChoice, written: number, units: Units): string {
-  const asked = `${Math.round(wanted * 100) / 100} eggs`;
-  switch (how) {
-    case "exact":
-      return `${settled} eggs instead of ${written}.`;
-    case "whole":
-      return `${asked} became ${settled}; everything else moved with them.`;
-    case "half":
-      return `${asked} became ${settled}: beat one and weigh half of it; everything else moved with them.`;
-    case "eggs-only":
-      return `${asked} became ${settled}, alone: ${liquidG < 0 ? "leave out" : "add"} ${weightText(Math.abs(liquidG), units)} of liquid for it.`;
-  }
 }

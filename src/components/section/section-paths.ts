@@ -76,3 +76,34 @@ export function emptyTinPath(geometry: TinGeometry): { readonly path: string; re
   const rim = sectionAt(geometry, geometry.depthMm);
   return { path: tinLine(geometry), widthMm: 2 * (rim.halfLengthMm + LIP_MM), heightMm: geometry.depthMm };
 }
+
+/** A tin with something standing level in it, and the frame both fit in, mm. */
+export function pouredPaths(geometry: TinGeometry, depthMm: number): { readonly tin: string; readonly poured: string; readonly widthMm: number; readonly heightMm: number } {
+  const { path, widthMm, heightMm } = emptyTinPath(geometry);
+  return { tin: path, poured: filled(geometry, depthMm), widthMm, heightMm: Math.max(heightMm, depthMm) };
+}
+
+/** A baked cake without its tin: its crumb, the line of its top, and a coat of some thickness on that; level when it has no crown. */
+export function cakePaths(geometry: TinGeometry, heights: CakeHeights, hasCrown: boolean, coatMm = 0): { readonly crumb: string; readonly top: string; readonly coat: string; readonly widthMm: number; readonly heightMm: number } {
+  const edge = sectionAt(geometry, heights.edgeMm);
+  const shown = hasCrown ? heights : { edgeMm: heights.edgeMm, crownTopMm: heights.edgeMm };
+  const top = crownLine(geometry, shown);
+  const above = crownLine(geometry, { edgeMm: shown.edgeMm + coatMm, crownTopMm: shown.crownTopMm + coatMm });
+  return {
+    crumb: `${filled(geometry, heights.edgeMm)}${hasCrown ? top : ""}`,
+    top,
+    coat: band(top, above),
+    widthMm: 2 * edge.halfLengthMm,
+    heightMm: shown.crownTopMm + coatMm,
+  };
+}
+
+/** The shape between two lines of the same kind, one above the other: there along the upper, back along the lower. */
+function band(lower: string, upper: string): string {
+  const arches = (line: string): readonly (readonly string[])[] => line.split("M").slice(1).map((arch) => arch.split(/[Q ]/u));
+  const above = arches(upper);
+  return arches(lower).map(([fromX, fromY, overX, overY, toX, toY], index) => {
+    const [aX, aY, bX, bY, cX, cY] = above[index] ?? [];
+    return `M${aX} ${aY}Q${bX} ${bY} ${cX} ${cY}L${toX} ${toY}Q${overX} ${overY} ${fromX} ${fromY}Z`;
+  }).join("");
+}

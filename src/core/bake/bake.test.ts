@@ -1,18 +1,12 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { BATTER_KINDS } from "../mix";
-import { tinGeometry, type Tin } from "../tin";
-import { chosenHeat, clockFactor, closedFormMinutes, dialFor, forecast, isMuchThicker, materialAdvice, thicknessRatio, type BakeCase, type ReferenceBake } from ".";
+import type { Tin } from "../tin";
+import { bake, ROUND } from "./any-bake.test-data";
+import { chosenHeat, clockFactor, closedFormMinutes, dialSetting, forecast, isMuchThicker, materialAdvice, thicknessRatio, type BakeCase, type ReferenceBake } from ".";
 
-function bake(tin: Tin, batterMl: number, ovenC = 177, isFan = false): BakeCase {
-  const geometry = tinGeometry(tin);
-  if (!geometry.ok) throw new Error(JSON.stringify(geometry.issue));
-  return { geometry: geometry.value, batterMl, ovenC, isFan };
-}
-
-const ROUND: Tin = { shape: "round", diameterMm: 203, depthMm: 51 };
 const ROUNDS: ReferenceBake = { cases: [bake(ROUND, 600)], minutes: 34.5 };
-const minutes = (target: BakeCase): number => clockFactor(ROUNDS, "creamed") * closedFormMinutes(target);
+const minutes = (target: BakeCase): number => clockFactor(target, [ROUNDS], "creamed") * closedFormMinutes(target);
 
 describe("1.2 L of creamed batter, known to take 34.5 min in two 20 cm rounds", () => {
   // The full simulation's minutes for the same bakes; the closed form keeps within 8 % of it.
@@ -63,7 +57,7 @@ describe("kitchen rules the model has to keep", () => {
 
 describe("the forecast", () => {
   it("gives the recipe's own minutes back for its own tin, 0.90 to 1.12 of them", () => {
-    expect(forecast(bake(ROUND, 600), ROUNDS, "creamed", false)).toEqual({
+    expect(forecast(bake(ROUND, 600), [ROUNDS], "creamed", false)).toEqual({
       doorShutUntilMin: 24, firstLookMin: 31, likelyMin: 35, notPastMin: 39,
     });
   });
@@ -72,42 +66,75 @@ describe("the forecast", () => {
     const target = bake({ shape: "rectangle", lengthMm: 330, widthMm: 229, depthMm: 51 }, 1200);
     const t = minutes(target);
     const sigma = Math.sqrt(0.12 ** 2 + (0.08 * Math.log(t / 34.5)) ** 2);
-    expect(forecast(target, ROUNDS, "creamed", false)).toEqual({
+    expect(forecast(target, [ROUNDS], "creamed", false)).toEqual({
       doorShutUntilMin: Math.floor(0.7 * t), firstLookMin: Math.floor(t * Math.exp(-1.6 * sigma)), likelyMin: Math.round(t),
       notPastMin: Math.round(t * Math.exp(1.5 * sigma)),
     });
   });
 
   it("is wider still without minutes to go by, and says the usual ones for the kind's usual bake", () => {
-    const found = forecast(bake(ROUND, 600), { ...ROUNDS, minutes: null }, "creamed", false);
+    const found = forecast(bake(ROUND, 600), [{ ...ROUNDS, minutes: null }], "creamed", false);
     expect(found).toMatchObject({ likelyMin: 34, firstLookMin: 22, notPastMin: 49 });
     expect(found.doorShutUntilMin).toBeLessThanOrEqual(found.firstLookMin);
   });
 
   it("warns that a flat tin filled much thicker is only roughly known", () => {
     const deep = bake({ shape: "round", diameterMm: 203, depthMm: 76 }, 1200);
-    expect(thicknessRatio(deep, ROUNDS)).toBeGreaterThan(1.4);
-    expect(isMuchThicker(deep, ROUNDS)).toBe(true);
-    expect(isMuchThicker(bake({ shape: "loaf", lengthMm: 216, widthMm: 114, depthMm: 70 }, 950), ROUNDS)).toBe(false);
+    expect(thicknessRatio(deep, [ROUNDS])).toBeGreaterThan(1.4);
+    expect(isMuchThicker(deep, [ROUNDS])).toBe(true);
+    expect(isMuchThicker(bake({ shape: "loaf", lengthMm: 216, widthMm: 114, depthMm: 70 }, 950), [ROUNDS])).toBe(false);
   });
 
   it("takes the slowest of the recipe's own tins for its clock", () => {
     const small = bake({ shape: "well", rimMm: 70, depthMm: 32 }, 50);
-    expect(clockFactor({ cases: [small, bake(ROUND, 600)], minutes: 34.5 }, "creamed")).toBeCloseTo(clockFactor(ROUNDS, "creamed"), 9);
+    expect(clockFactor(small, [{ cases: [small, bake(ROUND, 600)], minutes: 34.5 }], "creamed")).toBeCloseTo(clockFactor(small, [ROUNDS], "creamed"), 9);
   });
 
   it("allows 5 to 10 % for wet strips, and a later first look for foams", () => {
-    const bare = forecast(bake(ROUND, 600), ROUNDS, "whisked", false);
-    const strips = forecast(bake(ROUND, 600), ROUNDS, "whisked", true);
+    const bare = forecast(bake(ROUND, 600), [ROUNDS], "whisked", false);
+    const strips = forecast(bake(ROUND, 600), [ROUNDS], "whisked", true);
     expect(strips.likelyMin / bare.likelyMin).toBeGreaterThan(1.04);
     expect(strips.likelyMin / bare.likelyMin).toBeLessThan(1.11);
     expect(bare.doorShutUntilMin).toBe(27);
   });
 
   it.each(BATTER_KINDS)("has a general clock for %s within a factor of two and a half of creamed batter's", (kind) => {
-    const ratio = clockFactor({ ...ROUNDS, minutes: null }, kind) / clockFactor({ ...ROUNDS, minutes: null }, "creamed");
+    const unknown = [{ ...ROUNDS, minutes: null }];
+    const ratio = clockFactor(bake(ROUND, 600), unknown, kind) / clockFactor(bake(ROUND, 600), unknown, "creamed");
     expect(ratio).toBeGreaterThan(0.4);
     expect(ratio).toBeLessThan(2.5);
+  });
+});
+
+describe("several bakes to go by", () => {
+  const cups = (minutes: number): ReferenceBake => ({ cases: [bake({ shape: "well", rimMm: 70, depthMm: 32 }, 50)], minutes });
+  const target = bake({ shape: "rectangle", lengthMm: 330, widthMm: 229, depthMm: 51 }, 1200);
+  const agreeing = cups(clockFactor(target, [ROUNDS], "creamed") * closedFormMinutes(bake({ shape: "well", rimMm: 70, depthMm: 32 }, 50)));
+  const width = (references: readonly ReferenceBake[]): number => {
+    const { firstLookMin, notPastMin } = forecast(target, references, "creamed", false);
+    return notPastMin - firstLookMin;
+  };
+
+  it("keep the clock and narrow the window when they agree", () => {
+    expect(clockFactor(target, [ROUNDS, agreeing], "creamed")).toBeCloseTo(clockFactor(target, [ROUNDS], "creamed"), 9);
+    expect(width([ROUNDS, agreeing])).toBeLessThan(width([ROUNDS]));
+  });
+
+  it("lie between, and widen the window, when they don't", () => {
+    const slow = { ...agreeing, minutes: (agreeing.minutes ?? 0) * 1.6 };
+    const factor = clockFactor(target, [ROUNDS, slow], "creamed") / clockFactor(target, [ROUNDS], "creamed");
+    expect(factor).toBeGreaterThan(1.1);
+    expect(factor).toBeLessThan(1.5);
+    expect(width([ROUNDS, slow])).toBeGreaterThan(width([ROUNDS]));
+  });
+
+  it("give way to the one that was in the wanted tin", () => {
+    const own: ReferenceBake = { cases: [target], minutes: 40 };
+    expect(forecast(target, [ROUNDS, own], "creamed", false)).toMatchObject({ likelyMin: 40, firstLookMin: 36, notPastMin: 45 });
+  });
+
+  it("count for nothing without minutes", () => {
+    expect(clockFactor(target, [ROUNDS, { ...agreeing, minutes: null }], "creamed")).toBe(clockFactor(target, [ROUNDS], "creamed"));
   });
 });
 
@@ -129,7 +156,7 @@ describe("heat", () => {
   });
 
   it.each([[165, -6, 1, 171], [177, 0, 5, 175], [165, 4, 5, 160]])("true %d °C in an oven that reads %d °C off, marks of %d: dial %d", (trueC, readsC, step, dial) => {
-    expect(dialFor(trueC, readsC, step)).toBe(dial);
+    expect(dialSetting(trueC, () => readsC, { scale: "C", step })).toEqual({ dialC: dial, mark: null });
   });
 
   it("gives the kitchen rule for glass and the smaller figure of the model", () => {

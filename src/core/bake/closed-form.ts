@@ -9,6 +9,8 @@ export type BakeCase = {
   /** True heat of the air, °C. */
   readonly ovenC: number;
   readonly isFan: boolean;
+  /** Lined with paper where the reference is not. */
+  readonly isLined?: boolean | undefined;
 };
 
 const STEFAN_BOLTZMANN = 5.670374419e-8;
@@ -23,19 +25,32 @@ const STILL_AIR = 7;
 const FAN_AIR = 14;
 /** Between tin and batter, m²K/W. */
 const CONTACT = 0.002;
+/** A layer of baking paper, m²K/W. */
+export const PAPER_M2K_PER_W = 0.003;
 
 const squareMetres = (mm2: number): number => mm2 / 1e6;
 const metres = (mm: number): number => mm / 1000;
 
 /**
- * Minutes until the middle of one tin of batter is set, by a closed form fitted to 500 simulated bakes (145 to 200 °C,
- * 2.6 % rms, worst 8 %; rings 3.3 %). Only the ratio between two cases means anything: see `forecast`.
- * Lumped time tL, heat through the surface, and conduction time tD, heat through the crumb, give
- * ln t = ℓ + 0.2869 + 0.2718b + 0.115b² + 0.021b³ - 0.9488θ + 0.1639θb - 0.112θ² - 0.0566ℓ + 0.1943r - 0.0256rb
- * with b = ln(tD/tL), θ = ln((T-70.8)/100), ℓ = ln tL in minutes, r = the top's share of the heat taken in.
+ * Coefficients of ln t = ℓ + c·(1, b, b², b³, θ, θb, θ², ℓ, r, rb), fitted to bakes simulated at 145 to 200 °C. `npm run fit` solves 700
+ * random bakes, writes their errors to docs/closed-form.md and the coefficients that would be best today: these stay while a refit
+ * gains less than half a per cent on bakes it was not fitted to.
+ */
+export const COEFFICIENTS: readonly number[] = [0.2869, 0.2718, 0.115, 0.021, -0.9488, 0.1639, -0.112, -0.0566, 0.1943, -0.0256];
+
+/**
+ * Minutes until the middle of one tin of batter is set, by a closed form that stands in for the solver at once. Only the ratio between
+ * two cases means anything: see `forecast`. Lumped time tL, heat through the surface, and conduction time tD, heat through the crumb, give
+ * b = ln(tD/tL); θ = ln((T-70.8)/100), ℓ = ln tL in minutes, r = the top's share of the heat taken in.
  * @throws RangeError for an oven that never sets a middle (under 100 °C), or no batter
  */
-export function closedFormMinutes({ geometry, batterMl, ovenC, isFan }: BakeCase): number {
+export function closedFormMinutes(bake: BakeCase): number {
+  const { lumped, terms } = closedFormTerms(bake);
+  return Math.exp(terms.reduce((sum, term, index) => sum + term * (COEFFICIENTS[index] ?? 0), lumped));
+}
+
+/** What the closed form is linear in: ℓ, and the terms its coefficients multiply. */
+export function closedFormTerms({ geometry, batterMl, ovenC, isFan, isLined = false }: BakeCase): { readonly lumped: number; readonly terms: readonly number[] } {
   if (!(ovenC >= 100)) throw new RangeError(`oven must be 100 °C or more, got ${ovenC}`);
   if (!(batterMl > 0)) throw new RangeError(`batter must be above 0 mL, got ${batterMl}`);
   const wall = MATERIAL_FACTS[geometry.material];
@@ -49,7 +64,7 @@ export function closedFormMinutes({ geometry, batterMl, ovenC, isFan }: BakeCase
   const moved = isFan ? FAN_AIR : STILL_AIR;
   const radiated = 4 * STEFAN_BOLTZMANN * ((ovenC + 100) / 2 + ZERO_C_IN_KELVIN) ** 3;
   const throughTop = 0.25 * moved + 0.622 * radiated;
-  const throughWall = 1 / (1 / (moved + wall.emissivity * radiated) + wall.resistanceM2KPerW + CONTACT);
+  const throughWall = 1 / (1 / (moved + wall.emissivity * radiated) + wall.resistanceM2KPerW + CONTACT + (isLined ? PAPER_M2K_PER_W : 0));
   const uptake = throughTop * top + throughWall * (floor + 0.872 * side + 1.139 * tube);
 
   const heat = DENSITY * HEAT_CAPACITY * (batterMl / 1e6) + 0.767 * wall.heatJPerM2K * (floor + side + tube);
@@ -60,10 +75,7 @@ export function closedFormMinutes({ geometry, batterMl, ovenC, isFan }: BakeCase
   const theta = Math.log((ovenC - 70.8) / 100);
   const lumped = Math.log(lumpedSeconds / 60);
   const r = (throughTop * top) / uptake;
-  return Math.exp(
-    lumped + 0.2869 + 0.2718 * b + 0.115 * b * b + 0.021 * b ** 3 - 0.9488 * theta + 0.1639 * theta * b - 0.112 * theta * theta
-      - 0.0566 * lumped + 0.1943 * r - 0.0256 * r * b,
-  );
+  return { lumped, terms: [1, b, b * b, b ** 3, theta, theta * b, theta * theta, lumped, r, r * b] };
 }
 
 /** 4/z² for the way in from floor and top, and the plan's part for the way in from the sides, 1/m². */

@@ -18,6 +18,8 @@ export type Minutes = {
   readonly notPastMin: number;
 };
 
+/** Batters held up by air alone: the door stays shut longer. */
+const FOAMS: readonly BatterKind[] = ["whisked", "chiffon", "white-foam"];
 /** Wet strips keep the wall cool: 5 to 10 % longer for shallow tins, the usual rule's middle. */
 const STRIPS_LONGER = 1.075;
 /** σ of the logarithm of actual over forecast minutes, another tin; it grows with the distance from the reference. */
@@ -31,48 +33,72 @@ const SIGMA_MUCH_THICKER = 0.2;
 /** Sizes this close count as the same tin. */
 const SAME_SIZE = 0.15;
 
-/** One clock factor for the recipe: its minutes over the model's, for its slowest tin; else the kind's general one. */
-export function clockFactor(reference: ReferenceBake, kind: BatterKind): number {
-  if (reference.minutes === null) return generalClockFactor(kind);
-  return reference.minutes / Math.max(...reference.cases.map(closedFormMinutes));
+/** Several bakes of one recipe never narrow the band below this: they share the model's own error. Judgement. */
+const SIGMA_SHARED = 0.09;
+
+/** What a reference says of the recipe's clock: its minutes over the model's, for its slowest tin; null when it names none. */
+function ownFactor({ cases, minutes }: ReferenceBake): number | null {
+  return minutes === null ? null : minutes / Math.max(...cases.map(closedFormMinutes));
 }
 
-/** How thick the batter of one case is to the heat, over the thickest of the reference. */
-export function thicknessRatio(bake: BakeCase, reference: ReferenceBake): number {
-  const own = Math.max(...reference.cases.map(({ geometry, batterMl }) => heatPathMm(geometry, batterMl)));
+/** The recipe's clock as seen from one bake, and how sure it is: σ of the logarithm of actual over forecast minutes. */
+type Clock = { readonly factor: number; readonly sigma: number };
+
+/**
+ * One clock factor for the recipe from all its reference bakes: the mean of their logarithms, those nearer to the wanted bake counting
+ * more (by 1/σ²); where they disagree the band is wider. Without any minutes the kind's general factor.
+ */
+function clock(bake: BakeCase, references: readonly ReferenceBake[], kind: BatterKind): Clock {
+  const known = references.flatMap((reference) => {
+    const factor = ownFactor(reference);
+    if (factor === null || reference.minutes === null) return [];
+    const sigma = Math.hypot(isMuchThicker(bake, [reference]) ? SIGMA_MUCH_THICKER : SIGMA, SIGMA_PER_LOG * Math.log((factor * closedFormMinutes(bake)) / reference.minutes));
+    return [{ log: Math.log(factor), sigma, weight: 1 / sigma ** 2 }];
+  });
+  const [first] = known;
+  if (first === undefined) return { factor: generalClockFactor(kind), sigma: SIGMA_GENERAL };
+  if (known.length === 1) return { factor: Math.exp(first.log), sigma: first.sigma };
+  const weights = known.reduce((sum, { weight }) => sum + weight, 0);
+  const mean = known.reduce((sum, { log, weight }) => sum + weight * log, 0) / weights;
+  const disagreement = known.reduce((sum, { log, weight }) => sum + weight * (log - mean) ** 2, 0) / weights / (known.length - 1);
+  return { factor: Math.exp(mean), sigma: Math.hypot(Math.max(SIGMA_SHARED, Math.sqrt(1 / weights)), Math.sqrt(disagreement)) };
+}
+
+/** The clock factor a recipe's reference bakes give for one bake; see {@link forecast}. */
+export function clockFactor(bake: BakeCase, references: readonly ReferenceBake[], kind: BatterKind): number {
+  return clock(bake, references, kind).factor;
+}
+
+/** How thick the batter of one case is to the heat, over the thickest of the references'. */
+export function thicknessRatio(bake: BakeCase, references: readonly ReferenceBake[]): number {
+  const own = Math.max(...references.flatMap(({ cases }) => cases.map(({ geometry, batterMl }) => heatPathMm(geometry, batterMl))));
   return heatPathMm(bake.geometry, bake.batterMl) / own;
 }
 
-/** Whether a flat tin is filled so much thicker than the reference that its minutes are only a rough guide. */
-export function isMuchThicker(bake: BakeCase, reference: ReferenceBake): boolean {
+/** Whether a flat tin is filled so much thicker than any reference that its minutes are only a rough guide. */
+export function isMuchThicker(bake: BakeCase, references: readonly ReferenceBake[]): boolean {
   const isFlat = ["layer", "sheet"].includes(tinFamily(bake.geometry.tin));
-  return isFlat && thicknessRatio(bake, reference) > MUCH_THICKER;
+  return isFlat && thicknessRatio(bake, references) > MUCH_THICKER;
 }
 
 /**
  * When to look and when it is likely done, in minutes: t = clock factor x model. The band is e^(-1.6σ) to e^(+1.5σ) of t
- * with σ² = 0.12² + (0.08·ln(t/t_ref))²; 0.90 to 1.12 of t for the same tin at another heat. Measured coverage 68-78 %.
+ * with σ² = 0.12² + (0.08·ln(t/t_ref))²; 0.90 to 1.12 of t for a reference's own tin at another heat, whose clock alone counts then.
+ * Measured coverage 68-78 %.
+ * @param references the recipe's bakes, the one it was written for first; at least one
  */
-export function forecast(bake: BakeCase, reference: ReferenceBake, kind: BatterKind, hasStrips: boolean): Minutes {
-  const factor = clockFactor(reference, kind);
+export function forecast(bake: BakeCase, references: readonly ReferenceBake[], kind: BatterKind, hasStrips: boolean): Minutes {
+  const same = references.find(({ cases, minutes }) => minutes !== null && cases.some((own) => isSameTin(bake, own)));
+  const { factor, sigma } = clock(bake, same === undefined ? references : [same], kind);
   const minutes = factor * closedFormMinutes(bake) * (hasStrips ? STRIPS_LONGER : 1);
-  const [early, late] = band(minutes, bake, reference);
-  const doorShut = kind === "whisked" || kind === "white-foam" ? 0.8 : 0.7;
+  const [early, late] = same === undefined ? [Math.exp(-1.6 * sigma), Math.exp(1.5 * sigma)] : [0.9, 1.12];
   const firstLookMin = Math.floor(minutes * early);
   return {
-    doorShutUntilMin: Math.min(firstLookMin, Math.floor(minutes * doorShut)),
+    doorShutUntilMin: Math.min(firstLookMin, Math.floor(minutes * (FOAMS.includes(kind) ? 0.8 : 0.7))),
     firstLookMin,
     likelyMin: Math.round(minutes),
     notPastMin: Math.round(minutes * late),
   };
-}
-
-function band(minutes: number, bake: BakeCase, reference: ReferenceBake): readonly [number, number] {
-  if (reference.minutes !== null && reference.cases.some((own) => isSameTin(bake, own))) return [0.9, 1.12];
-  const sigma = reference.minutes === null
-    ? SIGMA_GENERAL
-    : Math.hypot(isMuchThicker(bake, reference) ? SIGMA_MUCH_THICKER : SIGMA, SIGMA_PER_LOG * Math.log(minutes / reference.minutes));
-  return [Math.exp(-1.6 * sigma), Math.exp(1.5 * sigma)];
 }
 
 function isSameTin(a: BakeCase, b: BakeCase): boolean {

@@ -1,8 +1,9 @@
 import * as z from "zod";
-import { numberIn, risingRoot, roundTo } from "../measure";
+import { numberIn, risingRoot } from "../measure";
 import type { Material } from "../tin";
 import { closedFormMinutes, type BakeCase } from "./closed-form";
 import { RULE_LESS_C } from "./materials";
+import { DialSchema, ReadingSchema, ShelfSchema } from "./oven";
 
 /** Heats a cake is baked at, °C. */
 export const OVEN_LIMITS_C = { min: 100, max: 260 } as const;
@@ -18,6 +19,13 @@ export const OvenSchema = z.strictObject({
   readsC: numberIn(-60, 60, "°C difference").optional(),
   /** The dial's marks, °C apart. */
   dialStepC: numberIn(0.5, 25, "°C difference").optional(),
+  /** A dial not marked in °C, or its step. */
+  dial: DialSchema.optional(),
+  /** What a thermometer in it said; stands in for `readsC` when that is left out. */
+  readings: z.array(ReadingSchema).max(200).optional(),
+  /** Room on a shelf: tells how many tins go in at once. */
+  shelf: ShelfSchema.optional(),
+  warmUpMin: numberIn(1, 90, "min").optional(),
 });
 
 /** A fan oven bakes like a still one this much hotter, °C. The usual kitchen rule. */
@@ -45,14 +53,6 @@ export function chosenHeat(heat: Heat, written: { readonly ovenC: number; readon
   if (heat === "as-written") return { trueC: asWrittenC, reason: "as-written" };
   if (heat === "low") return { trueC: asWrittenC - LOW_C, reason: "low" };
   return thickness > DEEPER ? { trueC: asWrittenC - GENTLER_C, reason: "gentler" } : { trueC: asWrittenC, reason: "not-thicker" };
-}
-
-/**
- * What to set the dial to for a true heat, rounded to the dial's marks.
- * @example dialFor(165, -6, 1) // 171
- */
-export function dialFor(trueC: number, readsC: number, stepC: number): number {
-  return roundTo(trueC - readsC, stepC);
 }
 
 /** No tin's material is worth more than this, °C. */

@@ -1,18 +1,23 @@
 import * as z from "zod";
+import { bakeInside } from "../bake";
 import { roundTo } from "../measure";
+import { bakeDetail, insideCases, solvedTin } from "./bake-detail";
+import type { CakeInput } from "./input";
+import { serveDetail } from "./serve-detail";
 import type { CakePlan } from "./plan";
 
 const number = z.number();
+const compared = z.enum(["less", "same", "more"]);
 const minutes = { doorShutUntilMin: number, firstLookMin: number, likelyMin: number, notPastMin: number };
 const saying = z.strictObject({ code: z.string(), text: z.string() });
 
 /** What `npm run plan` prints. Lengths to 0.1 mm, weights to 1 g, volumes to 1 mL, minutes whole. */
 export const AnswerSchema = z.strictObject({
   scale: number,
-  mix: z.strictObject({ massG: number, volumeMl: number, specificGravity: number, kind: z.string() }),
+  mix: z.strictObject({ massG: number, volumeMl: number, specificGravity: number, kind: z.string(), eggs: number.optional() }),
   fill: z.strictObject({
     tins: z.array(z.strictObject({
-      shape: z.string(), count: number, brimMl: number, batterMl: number, batterG: number, depthMm: number, fullFraction: number,
+      shape: z.string(), count: number, brimMl: number, batterMl: number, batterG: number, depthMm: number, fullFraction: number, limitMl: number,
       bakedEdgeMm: number, bakedCrownMm: number, peakCrownMm: number, verdict: z.enum(["fits", "crowns", "overflows", "too-thin"]),
     })),
     leftoverG: number,
@@ -23,10 +28,31 @@ export const AnswerSchema = z.strictObject({
     ovenC: number,
     dialC: number,
     ...minutes,
-    tins: z.array(z.strictObject({ ...minutes, crownMm: number })),
+    tins: z.array(z.strictObject({
+      ...minutes,
+      crownMm: number,
+      /** Cell by cell: its minutes, and crown and crust against the recipe's own bake. */
+      solved: z.strictObject({ minutes: number.nullable(), crown: compared, crust: compared }).nullable(),
+    })),
+    dialMark: z.string().optional(),
+    coreC: z.strictObject({ from: number, to: number }),
+    trust: z.array(z.string()),
+    foilLookMin: number.optional(),
+    otherHeats: z.array(z.strictObject({ ovenC: number, likelyMin: number })),
+    /** Tins by their place in the request, first out first. */
+    outOrder: z.array(z.array(number)),
+    /** Tins to a load, by their place; with the oven's shelf known. */
+    loads: z.array(z.array(number)).optional(),
+    tooLargeForShelf: z.array(number).optional(),
   }),
+  cool: z.strictObject({ tins: z.array(z.strictObject({ turnOutMin: number.nullable(), coldMin: number, fromMin: number, toMin: number })) }),
   finish: z.strictObject({
     cover: z.string(), frosting: z.string(), topCm2: number, thicknessMm: number, layers: number, volumeMl: number, massG: number,
+  }),
+  serve: z.strictObject({
+    pieces: number,
+    cakes: z.array(z.strictObject({ tin: number, cakes: number, cut: z.string().nullable(), pieces: number, pieceG: number, nearest: number.nullable().optional() })),
+    roomHours: number, fridgeDays: number, freezerMonths: number,
   }),
   cautions: z.array(saying),
   remarks: z.array(saying),
@@ -40,11 +66,13 @@ export type PlanWords = {
 };
 
 /** A plan as the answer to a request, rounded to what its figures can carry. */
-export function planAnswer(plan: CakePlan, words: PlanWords): Answer {
+export function planAnswer(plan: CakePlan, input: CakeInput, words: PlanWords): Answer {
   const { mix, fill, bake, finish } = plan;
+  const detail = bakeDetail(input, plan);
+  const solved = solvedTins(input, plan);
   return {
     scale: roundTo(plan.scale, 0.001),
-    mix: { massG: Math.round(mix.massG), volumeMl: Math.round(mix.volumeMl), specificGravity: roundTo(mix.specificGravity, 0.01), kind: mix.kind },
+    mix: { massG: Math.round(mix.massG), volumeMl: Math.round(mix.volumeMl), specificGravity: roundTo(mix.specificGravity, 0.01), kind: mix.kind, ...(plan.egg === null ? {} : { eggs: plan.egg.eggs }) },
     fill: {
       tins: fill.tins.map((tin) => ({
         shape: tin.geometry.tin.shape,
@@ -54,6 +82,7 @@ export function planAnswer(plan: CakePlan, words: PlanWords): Answer {
         batterG: Math.round(tin.batterG),
         depthMm: roundTo(tin.depthMm, 0.1),
         fullFraction: roundTo(tin.fullFraction, 0.01),
+        limitMl: Math.round(tin.limit.volumeMl),
         bakedEdgeMm: roundTo(tin.baked.edgeMm, 0.1),
         bakedCrownMm: roundTo(tin.baked.crownTopMm, 0.1),
         peakCrownMm: roundTo(tin.peak.crownTopMm, 0.1),
@@ -70,8 +99,16 @@ export function planAnswer(plan: CakePlan, words: PlanWords): Answer {
       firstLookMin: bake.firstLookMin,
       likelyMin: bake.likelyMin,
       notPastMin: bake.notPastMin,
-      tins: bake.tins.map((each, index) => ({ ...each, crownMm: roundTo(crownOf(plan, index), 0.1) })),
+      tins: bake.tins.map((each, index) => ({ ...each, crownMm: roundTo(crownOf(plan, index), 0.1), solved: solved[index] ?? null })),
+      ...(bake.dialMark === null ? {} : { dialMark: bake.dialMark }),
+      coreC: detail.doneness.coreC,
+      trust: [...detail.doneness.trust],
+      ...(detail.foilLookMin === null ? {} : { foilLookMin: detail.foilLookMin }),
+      otherHeats: detail.otherHeats.map(({ ovenC, likelyMin }) => ({ ovenC: roundTo(ovenC, 0.1), likelyMin })),
+      outOrder: detail.outOrder.map((group) => [...group]),
+      ...(detail.shelves === null ? {} : { loads: detail.shelves.loads.map((load) => load.flat().map(({ tin }) => tin)), tooLargeForShelf: [...detail.shelves.tooLarge] }),
     },
+    cool: { tins: detail.cold.map((each) => ({ ...each })) },
     finish: {
       cover: finish.cover,
       frosting: finish.frosting,
@@ -81,9 +118,30 @@ export function planAnswer(plan: CakePlan, words: PlanWords): Answer {
       volumeMl: Math.round(finish.volumeMl),
       massG: Math.round(finish.massG),
     },
+    serve: served(serveDetail(input, plan)),
     cautions: plan.cautions.map((caution) => ({ code: caution.code, text: words.caution(caution) })),
     remarks: plan.remarks.map((remark) => ({ code: remark.code, text: words.remark(remark) })),
   };
+}
+
+function served({ cakes, pieces, keeping }: ReturnType<typeof serveDetail>): Answer["serve"] {
+  const { roomHours, fridgeDays, freezerMonths } = keeping;
+  return {
+    pieces,
+    cakes: cakes.map((cake) => ({ tin: cake.index, cakes: cake.cakes, cut: cake.cutting?.style ?? null, pieces: cake.pieces, pieceG: Math.round(cake.pieceG), ...(cake.issue === null ? {} : { nearest: cake.issue.nearest }) })),
+    roomHours, fridgeDays, freezerMonths,
+  };
+}
+
+/** Each tin solved against the recipe's own bake. */
+function solvedTins(input: CakeInput, plan: CakePlan): readonly Answer["bake"]["tins"][number]["solved"][] {
+  const cases = insideCases(input, plan);
+  if (cases === null) return [];
+  const reference = bakeInside(cases.reference);
+  return cases.tins.map((bake, index) => {
+    const { minutes: solvedMin, crown, crust } = solvedTin(bakeInside(bake), reference, input.recipe.reference.minutes ?? null, plan.bake.tins[index]?.likelyMin ?? 0);
+    return { minutes: solvedMin, crown, crust };
+  });
 }
 
 function crownOf(plan: CakePlan, index: number): number {

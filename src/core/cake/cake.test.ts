@@ -1,3 +1,4 @@
+import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { parseCakeInput, planAnswer, planCake, weighLines, AnswerSchema, type CakeInput, type CakePlan } from ".";
 
@@ -141,7 +142,8 @@ describe("requests that can't be planned", () => {
 });
 
 it("the answer keeps to its own schema and rounds for a bench", () => {
-  const answer = planAnswer(plan({ tins: [{ shape: "round", diameterMm: 150, depthMm: 50 }] }), { caution: ({ code }) => code, remark: ({ code }) => code });
+  const tins: CakeInput["tins"] = [{ shape: "round", diameterMm: 150, depthMm: 50 }];
+  const answer = planAnswer(plan({ tins }), { ...SUPPER, tins }, { caution: ({ code }) => code, remark: ({ code }) => code });
   expect(AnswerSchema.parse(answer)).toEqual(answer);
   expect(answer.fill.tins[0]?.depthMm).toBe(50);
   expect(answer.cautions).toEqual([{ code: "tray-underneath", text: "tray-underneath" }]);
@@ -162,5 +164,60 @@ describe("ingredient lines in a request", () => {
 
   it("give way to what is given", () => {
     expect(weighed({ lines, batter: { kind: "pound", massG: 1000 } }).batter).toEqual({ kind: "pound", massG: 1000 });
+  });
+});
+
+describe("a loose base", () => {
+  const tins = [{ shape: "springform", diameterMm: 230, depthMm: 65, looseBase: true }] as const;
+  it("is remarked on for a batter that would run out of it, and for no other", () => {
+    expect(codes(plan({ tins: [...tins] }, { batter: { kind: "hot-liquid", massG: 1200 } }).remarks)).toContain("loose-base");
+    expect(codes(plan({ tins: [...tins] }).remarks)).not.toContain("loose-base");
+    expect(codes(plan({}, { batter: { kind: "hot-liquid", massG: 1200 } }).remarks)).not.toContain("loose-base");
+  });
+});
+
+describe("whole eggs", () => {
+  const input: CakeInput = {
+    recipe: { batter: { kind: "creamed", volumeMl: 1200 }, eggs: 4, reference: { tins: [{ shape: "round", diameterMm: 203, depthMm: 51, count: 2 }], ovenC: 177, minutes: 34 } },
+    tins: [{ shape: "round", diameterMm: 229, depthMm: 51, count: 2 }],
+    scale: "same-depth",
+    eggs: "whole",
+  };
+  const planned = (changes: Partial<CakeInput>): CakePlan => {
+    const plan = planCake({ ...input, ...changes });
+    if (!plan.ok) throw new Error(JSON.stringify(plan.issue));
+    return plan.value;
+  };
+
+  it("move the recipe where the depth allows it: 5.09 eggs become 5", () => {
+    const plan = planned({});
+    expect(plan.egg).toMatchObject({ eggs: 5, how: "whole" });
+    expect(plan.scale).toBeCloseTo(1.25, 9);
+    const own = plan.reference.tins[0]?.depthMm ?? 0;
+    expect(Math.abs((plan.fill.tins[0]?.depthMm ?? 0) / own - 1)).toBeLessThan(0.1);
+  });
+
+  it("are left alone when it does not: only the eggs are rounded", () => {
+    const plan = planned({ recipe: { ...input.recipe, eggs: 1 }, scale: 1.25 });
+    expect(plan.egg?.how).toBe("eggs-only");
+    expect(plan.scale).toBe(1.25);
+  });
+
+  it("never fill a tin past its limit", () => {
+    fc.assert(fc.property(fc.integer({ min: 2, max: 9 }), fc.integer({ min: 150, max: 300 }), (eggs, diameterMm) => {
+      const { fill } = planned({ recipe: { ...input.recipe, eggs }, tins: [{ shape: "round", diameterMm, depthMm: 51 }], scale: "fill-limit" });
+      for (const tin of fill.tins) expect(tin.batterMl).toBeLessThanOrEqual(tin.limit.volumeMl * (1 + 1e-6));
+    }));
+  });
+
+  it("are nobody's business when the recipe is kept as it is, or was not asked for", () => {
+    expect(planned({ scale: "keep" }).egg).toBeNull();
+    expect(planned({ eggs: "as-scaled" }).egg).toBeNull();
+  });
+
+  it("a scale that no kitchen could make is refused with its range", () => {
+    expect(planCake({ ...input, tins: [{ shape: "rectangle", lengthMm: 700, widthMm: 700, depthMm: 200, count: 99 }], scale: "fill-limit" })).toMatchObject({
+      ok: false, issue: { code: "out-of-range", path: "scale", max: 50 },
+    });
   });
 });

@@ -1,11 +1,14 @@
 export { chosenPieces, withPieces } from "./chosen-tins";
 export { AnswerSchema, planAnswer } from "./answer";
+export { bakeDetail, insideCases, solvedTin, type BakeDetail, type SolvedTin } from "./bake-detail";
+export { mergedCake, parseCakeDoc, type CakeDoc } from "./cake-doc";
 export { CakeInputSchema, parseCakeInput, type CakeInput } from "./input";
 export { makeTimes, MAKES, settledScaling, type MakeRequest, type Scaling } from "./make";
 export { planCake, type CakePlan } from "./plan";
 export { recipeFacts, RecipeFactsSchema, recipeSearchText, workRecipe, type RecipeFacts, type WorkedRecipe } from "./recipe-facts";
 export type { Remark } from "./remarks";
+export { serveDetail, type ServeDetail, type ServedCake } from "./serve-detail";
 export { weighLines } from "./weigh-lines";
-export {
-  askAboutRecipe, FIRST_QUESTION, parseQuestion, readQuestion, SCALES, SCHOOLS, type Question, type ReadQuestion,
-} from "./question";
+export { askAboutRecipe, FIRST_QUESTION, readQuestion, type ReadQuestion } from "./question";
+export { CROWNINGS, SCALES, SCHOOLS } from "./question-choices";
+export { parseQuestion, type Question } from "./question-schema";

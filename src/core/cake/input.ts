@@ -1,19 +1,27 @@
 import * as z from "zod";
 import { HeatSchema, OVEN_LIMITS_C, OvenSchema } from "../bake";
-import { ScaleSchema } from "../fill";
+import { FillSchema, ScaleSchema } from "../fill";
 import { FinishSchema } from "../finish";
 import { numberIn, parseWith, type Result } from "../measure";
 import { BatterSchema } from "../mix";
+import { HEAT_SOURCES } from "../recipe";
 import { TinSchema } from "../tin";
+import { ServeSchema } from "./serve-schema";
 
 /** Minutes a recipe may name. */
 const REFERENCE_MINUTES = { min: 5, max: 240 } as const;
 const MOST_TINS = 20;
+export const EGG_SCHOOLS = ["whole", "as-scaled"] as const;
+
+/** Bakes of the recipe in other tins, besides the one it is written for. */
+const MOST_REFERENCES = 6;
 
 export const ReferenceSchema = z.strictObject({
   tins: z.array(TinSchema).min(1).max(MOST_TINS),
   ovenC: numberIn(OVEN_LIMITS_C.min, OVEN_LIMITS_C.max, "°C"),
   fan: z.boolean().optional(),
+  /** What heats it; only bakes in an oven are forecast. */
+  source: z.enum(HEAT_SOURCES).optional(),
   minutes: numberIn(REFERENCE_MINUTES.min, REFERENCE_MINUTES.max, "min").optional(),
 });
 
@@ -21,7 +29,11 @@ const RecipeSchema = z.strictObject({
   name: z.string().max(200).optional(),
   lines: z.array(z.string().max(1000)).max(500).optional(),
   batter: BatterSchema.optional(),
+  /** Whole eggs counted in the batter. */
+  eggs: numberIn(0.5, 200, "count").optional(),
   reference: ReferenceSchema,
+  /** Other bakes that went well, which the forecast rests on too. */
+  alsoBaked: z.array(ReferenceSchema).max(MOST_REFERENCES).optional(),
 });
 export type Recipe = z.infer<typeof RecipeSchema>;
 
@@ -30,10 +42,16 @@ export const CakeInputSchema = z.strictObject({
   recipe: RecipeSchema,
   tins: z.array(TinSchema).min(1).max(MOST_TINS),
   scale: ScaleSchema.optional(),
+  /** Whether a scaled recipe moves to whole or half eggs where the depth allows it; as scaled when left out. */
+  eggs: z.enum(EGG_SCHOOLS).optional(),
+  fill: FillSchema.optional(),
   oven: OvenSchema.optional(),
   heat: HeatSchema.optional(),
   strips: z.boolean().optional(),
+  /** Lined with paper, floor and sides, where the recipe's own tins are not. */
+  lined: z.boolean().optional(),
   finish: FinishSchema.optional(),
+  serve: ServeSchema.optional(),
 });
 export type CakeInput = z.infer<typeof CakeInputSchema>;
 

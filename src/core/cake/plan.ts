@@ -1,12 +1,12 @@
 import {
-  chosenHeat, dialFor, forecast, OVEN_LIMITS_C, thicknessRatio, type BakeCase, type HeatReason, type Minutes,
-  type ReferenceBake,
+  chosenHeat, dialSetting, forecast, OVEN_LIMITS_C, ovenOffset, thicknessRatio, type BakeCase, type Dial, type HeatReason, type Minutes, type ReferenceBake,
 } from "../bake";
 import { cautionsFor, type Caution } from "../caution";
-import { canWearStrips, fillTins, scaleFactor, type Fill } from "../fill";
+import { canWearStrips, depthRatio, fillTins, scaleFactor, type Fill, type FillOptions } from "../fill";
 import { frostingFor, type Finish } from "../finish";
-import { bad, good, issueAt, type Result } from "../measure";
+import { bad, EGGS_G, good, issueAt, type Result } from "../measure";
 import { ASSUMED_FILL, batterFrom, batterFromTins, KIND_FACTS, scaledBatter, USUAL_KIND, type Batter, type Spread } from "../mix";
+import { settleEggs, type EggChoice } from "../recipe";
 import { tinGeometry, volumeAt, type Tin, type TinGeometry } from "../tin";
 import type { CakeInput, Recipe } from "./input";
 import { remarksFor, type Remark } from "./remarks";
@@ -15,6 +15,12 @@ export type Bake = Minutes & {
   /** True heat of the oven, °C. */
   readonly ovenC: number;
   readonly dialC: number;
+  /** The mark of a gas oven's dial. */
+  readonly dialMark: string | null;
+  /** How the oven's dial is marked; null when no oven was named. */
+  readonly dialScale: Dial["scale"] | null;
+  /** True heat minus dial, °C, as far as it is known. */
+  readonly readsC: number;
   readonly reason: HeatReason;
   /** In the order of the wanted tins. */
   readonly tins: readonly Minutes[];
@@ -22,6 +28,14 @@ export type Bake = Minutes & {
 
 export type CakePlan = {
   readonly scale: number;
+  /** How many times were asked for, before the eggs were settled. */
+  readonly asked: number;
+  /** How odd eggs were settled; null when nobody asked, or nothing was scaled. */
+  readonly egg: EggChoice | null;
+  /** The recipe's batter as written. */
+  readonly own: Batter;
+  /** Fruit laid or pressed in, in all tins, g. */
+  readonly fruitG: number;
   /** The recipe's own tins, filled with the recipe's batter. */
   readonly reference: Fill;
   readonly mix: Batter;
@@ -32,13 +46,19 @@ export type CakePlan = {
   readonly remarks: readonly Remark[];
 };
 
+/** How many times a recipe may be made. */
+const MADE = { min: 0.01, max: 50 } as const;
+
 /**
  * The whole plan of a cake: the recipe's batter in the wanted tins, what it does there, how long it bakes and what
  * covers it. Pure; the same input always gives the same plan.
  * Fails with the first contradiction in the input, its path leading to the field.
  */
 export function planCake(input: CakeInput): Result<CakePlan> {
+  const { source = "oven" } = input.recipe.reference;
+  if (source !== "oven") return bad({ code: "not-extrapolated", path: "tins", source });
   const hasStrips = input.strips ?? false;
+  const options: FillOptions = { ...input.fill, hasStrips };
   const reference = geometries(input.recipe.reference.tins, "recipe.reference.tins");
   if (!reference.ok) return reference;
   const wanted = geometries(input.tins, "tins");
@@ -46,12 +66,15 @@ export function planCake(input: CakeInput): Result<CakePlan> {
   const batter = recipeBatter(input.recipe, reference.value);
   if (!batter.ok) return batter;
 
-  const scale = scaleFactor(input.scale ?? "keep", batter.value, reference.value, wanted.value, hasStrips);
+  const asked = scaleFactor(input.scale ?? "keep", batter.value, reference.value, wanted.value, options);
+  if (asked < MADE.min || asked > MADE.max) return bad({ code: "out-of-range", path: "scale", value: asked, ...MADE, unit: "times" });
+  const egg = settledEggs(input, batter.value, wanted.value, options, asked);
+  const scale = egg?.times ?? asked;
   const mix = scaledBatter(batter.value, scale);
   const basis = input.scale === "fill-limit" ? "limit" : undefined;
-  const fill = fillTins(mix, wanted.value, hasStrips, basis);
-  const ownFill = fillTins(batter.value, reference.value, false);
-  const bake = bakeFor(input, ownFill, fill, mix);
+  const fill = fillTins(mix, wanted.value, options, basis);
+  const ownFill = fillTins(batter.value, reference.value);
+  const bake = bakeFor(input, batter.value, ownFill, fill, mix);
   if (!bake.ok) return bake;
   const finish = frostingFor(input.finish ?? {}, fill.tins);
   if (!finish.ok) return finish;
@@ -59,14 +82,31 @@ export function planCake(input: CakeInput): Result<CakePlan> {
   const wears = hasStrips && wanted.value.some(canWearStrips);
   return good({
     scale,
+    asked,
+    egg,
+    own: batter.value,
+    fruitG: options.fruitG ?? 0,
     reference: ownFill,
     mix,
     fill,
     bake: bake.value.bake,
     finish: finish.value,
     cautions: cautionsFor({ fill, finish: finish.value, hasStrips: wears }),
-    remarks: remarksFor({ input, mix, fill, cases: bake.value.cases, reference: bake.value.reference, trueC: bake.value.bake.ovenC }),
+    remarks: remarksFor({ input, mix, fill, cases: bake.value.cases, references: bake.value.references, trueC: bake.value.bake.ovenC }),
   });
+}
+
+/** How far from the asked depth whole eggs may move a cake, as a ratio. Judgement: a millimetre or two in a layer. */
+const EGG_DEPTH = 1.1;
+
+/** Whole eggs where the depth allows them; never more batter than the tins take when they are to be as full as is safe. */
+function settledEggs({ recipe, eggs, scale = "keep" }: CakeInput, batter: Batter, wanted: readonly TinGeometry[], options: FillOptions, asked: number): EggChoice | null {
+  if (eggs !== "whole" || recipe.eggs === undefined || scale === "keep") return null;
+  const allows = (times: number, than: number): boolean => {
+    const deeper = depthRatio(batter, wanted, options, times, than);
+    return deeper <= (scale === "fill-limit" ? 1 : EGG_DEPTH) && deeper >= 1 / EGG_DEPTH;
+  };
+  return settleEggs(recipe.eggs, asked, EGGS_G["us-large"], allows);
 }
 
 function geometries(tins: readonly Tin[], path: string): Result<readonly TinGeometry[]> {
@@ -91,9 +131,23 @@ function recipeBatter(recipe: Recipe, tins: readonly TinGeometry[]): Result<Batt
   return good(batterFromTins(kind, volumes));
 }
 
-type BakeAndCases = { readonly bake: Bake; readonly cases: readonly BakeCase[]; readonly reference: ReferenceBake };
+type BakeAndCases = { readonly bake: Bake; readonly cases: readonly BakeCase[]; readonly references: readonly ReferenceBake[] };
 
-function bakeFor(input: CakeInput, ownFill: Fill, fill: Fill, mix: Batter): Result<BakeAndCases> {
+/** A difference between wanted and settable heat that shows in the minutes, °C. */
+const SETTABLE_C = 2;
+
+/** The other bakes a recipe vouches for, each tin with the recipe's whole batter shared among them. */
+function alsoBaked(recipe: Recipe, batter: Batter): Result<readonly ReferenceBake[]> {
+  const found: ReferenceBake[] = [];
+  for (const [index, { tins, ovenC, fan = false, minutes = null }] of (recipe.alsoBaked ?? []).entries()) {
+    const built = geometries(tins, `recipe.alsoBaked[${index}].tins`);
+    if (!built.ok) return built;
+    found.push({ cases: fillTins(batter, built.value).tins.map(({ geometry, batterMl }) => ({ geometry, batterMl, ovenC, isFan: fan })), minutes });
+  }
+  return good(found);
+}
+
+function bakeFor(input: CakeInput, own: Batter, ownFill: Fill, fill: Fill, mix: Batter): Result<BakeAndCases> {
   const written = { ovenC: input.recipe.reference.ovenC, isFan: input.recipe.reference.fan ?? false };
   const oven = input.oven ?? {};
   const isFan = oven.fan ?? false;
@@ -101,22 +155,34 @@ function bakeFor(input: CakeInput, ownFill: Fill, fill: Fill, mix: Batter): Resu
     cases: ownFill.tins.map(({ geometry, batterMl }) => ({ geometry, batterMl, ...written })),
     minutes: input.recipe.reference.minutes ?? null,
   };
-  const at = (ovenC: number): readonly BakeCase[] => fill.tins.map(({ geometry, batterMl }) => ({ geometry, batterMl, ovenC, isFan }));
-  const thickness = Math.max(...at(written.ovenC).map((bake) => thicknessRatio(bake, reference)));
+  const others = alsoBaked(input.recipe, own);
+  if (!others.ok) return others;
+  const references = [reference, ...others.value];
+  // Fruit has to be heated like the batter it lies in.
+  const at = (ovenC: number): readonly BakeCase[] => fill.tins.map(({ geometry, batterMl, fruitMl }) => ({ geometry, batterMl: batterMl + fruitMl, ovenC, isFan, isLined: input.lined ?? false }));
+  const thickness = Math.max(...at(written.ovenC).map((bake) => thicknessRatio(bake, [reference])));
   const { trueC, reason } = chosenHeat(input.heat ?? "gentler", written, isFan, thickness);
   if (trueC < OVEN_LIMITS_C.min || trueC > OVEN_LIMITS_C.max) {
     return bad({ code: "out-of-range", path: "heat", value: trueC, ...OVEN_LIMITS_C, unit: "°C", because: "heat-never-sets" });
   }
-  const cases = at(trueC);
-  const tins = cases.map((bake) => forecast(bake, reference, mix.kind, (input.strips ?? false) && canWearStrips(bake.geometry)));
+  const readsAt = (dialC: number): number => oven.readsC ?? ovenOffset(oven.readings ?? [], dialC)?.readsC ?? 0;
+  const setting = dialSetting(trueC, readsAt, oven.dial ?? { scale: "C", step: oven.dialStepC ?? 1 });
+  const settableC = setting.dialC + readsAt(setting.dialC);
+  // A dial with few marks bakes at what it can be set to, not at what was wanted.
+  const ovenC = Math.abs(settableC - trueC) > SETTABLE_C && settableC >= OVEN_LIMITS_C.min ? settableC : trueC;
+  const cases = at(ovenC);
+  const tins = cases.map((bake) => forecast(bake, references, mix.kind, (input.strips ?? false) && canWearStrips(bake.geometry)));
   const earliest = (of: (minutes: Minutes) => number): number => Math.min(...tins.map(of));
   const latest = (of: (minutes: Minutes) => number): number => Math.max(...tins.map(of));
   return good({
-    reference,
+    references,
     cases,
     bake: {
-      ovenC: trueC,
-      dialC: dialFor(trueC, oven.readsC ?? 0, oven.dialStepC ?? 1),
+      ovenC,
+      dialC: setting.dialC,
+      dialMark: setting.mark,
+      dialScale: oven.dial?.scale ?? null,
+      readsC: readsAt(setting.dialC),
       reason,
       // With tins of different sizes the door opens for the quickest and the last comes out with the slowest.
       doorShutUntilMin: earliest((minutes) => minutes.doorShutUntilMin),

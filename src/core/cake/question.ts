@@ -1,38 +1,13 @@
-import * as z from "zod";
-import { bad, good, issueAt, parseWith, readMassG, readMinutes, readTempC, readVolumeMl, type DegreeScale, type Issue, type Result } from "../measure";
-import { BATTER_KINDS, BatterSchema } from "../mix";
-import { COVERS, FROSTINGS } from "../finish";
+import { FillSchema, type Scale } from "../fill";
+import {
+  bad, boxed, good, issueAt, numberIn, readAmount, readLengthMm, readMassG, readMinutes, readTempC, readVolumeMl, wholeIn, type DegreeScale, type Issue, type Result,
+} from "../measure";
+import { BatterSchema } from "../mix";
 import { readTin, writeTin, type ReadTin, type SizeHabit } from "../tin";
 import { parseCakeInput, ReferenceSchema, type CakeInput } from "./input";
+import { CROWNINGS } from "./question-choices";
+import type { Question } from "./question-schema";
 import type { RecipeFacts } from "./recipe-facts";
-
-const line = z.string().max(200);
-
-export const SCALES = ["keep", "same-depth", "fill-limit"] as const;
-export const SCHOOLS = ["gentler", "as-written", "low"] as const;
-
-/**
- * The baker's question as she wrote it: what the recipe says, and the tins she has. Every box is text, so that a
- * half-typed one is kept; {@link readQuestion} makes sense of it.
- */
-export const QuestionSchema = z.strictObject({
-  /** The recipe's name; empty when only its tins are known. */
-  recipe: line,
-  from: line,
-  heat: line,
-  recipeFan: z.boolean(),
-  minutes: line,
-  kind: z.enum(BATTER_KINDS),
-  weight: line,
-  volume: line,
-  tins: z.array(line).max(20),
-  scale: z.enum(SCALES),
-  school: z.enum(SCHOOLS),
-  fan: z.boolean(),
-  cover: z.enum(COVERS),
-  frosting: z.enum(FROSTINGS),
-});
-export type Question = z.infer<typeof QuestionSchema>;
 
 /** What the bench opens with: the question bakers ask most. */
 export const FIRST_QUESTION: Question = {
@@ -46,14 +21,31 @@ export const FIRST_QUESTION: Question = {
   volume: "",
   tins: ["33 x 23 x 5 cm rectangle"],
   scale: "keep",
+  amount: "",
+  portion: "usual",
+  recipeEggs: "",
+  eggs: "as-scaled",
+  fullAtMost: "kind",
+  crowning: "usual",
+  fruit: "",
+  dividing: "scale",
   school: "gentler",
+  ownHeat: "",
   fan: false,
+  source: "oven",
+  strips: false,
+  lined: false,
+  also: [],
+  oven: null,
   cover: "top",
   frosting: "butter-and-sugar",
+  cut: "usual",
+  pieceSize: "dessert",
+  pieces: "",
 };
 
 /** Boxes of the question that can be wrong by themselves. */
-export type QuestionBox = "from" | "heat" | "minutes" | "weight" | "volume";
+export type QuestionBox = "from" | "heat" | "minutes" | "weight" | "volume" | "amount" | "fruit" | "recipeEggs" | "ownHeat" | "also" | "pieces";
 
 export type ReadQuestion = {
   readonly from: readonly ReadTin[];
@@ -68,11 +60,6 @@ export type ReadQuestion = {
 /** The kitchen's habits, for numbers written without a unit. */
 export type ReadingHabit = { readonly size: SizeHabit; readonly heat: DegreeScale };
 
-/** A question from outside the program. */
-export function parseQuestion(input: unknown): Result<Question> {
-  return parseWith(QuestionSchema, input);
-}
-
 /**
  * The question read: sizes, heat, minutes and batter from their texts, each box's own issue, and the input of a plan
  * when all of it makes sense. Empty minutes, weight or volume mean that they are not known.
@@ -86,36 +73,113 @@ export function readQuestion(question: Question, habit: ReadingHabit): ReadQuest
   const minutes = boxed("minutes", question.minutes, readMinutes, bakeMinutes, "minutes");
   const weight = boxed("massG", question.weight, readMassG, massG, "a weight");
   const volume = boxed("volumeMl", question.volume, readVolumeMl, volumeMl, "a volume");
+  const amount = readScale(question, habit);
+  const fruit = boxed("fruitG", question.fruit, readMassG, FillSchema.shape.fruitG, "a weight");
+  const recipeEggs = boxed("recipeEggs", question.recipeEggs, bareAmount, EggsSchema, "an amount");
 
-  const boxes = { from, heat, minutes, weight, volume };
+  const ownHeat = question.school === "own" ? boxed("ownHeat", question.ownHeat, (text) => readTempC(text, habit.heat), OwnHeatSchema, "a heat") : good(undefined);
+  const also = readAlso(question, habit);
+  const pieces = boxed("pieces", question.pieces, bareAmount, PiecesSchema, "an amount");
+
+  const boxes = { from, heat, minutes, weight, volume, amount, fruit, recipeEggs, ownHeat, also, pieces };
   const issues: Partial<Record<QuestionBox, Issue>> = {};
-  for (const box of ["from", "heat", "minutes", "weight", "volume"] as const) {
+  for (const box of QUESTION_BOXES) {
     const result = boxes[box];
     if (!result.ok) issues[box] = result.issue;
   }
   const read = { from: from.ok ? from.value : [], tins };
+  // Neither its tin nor its heat means anything to an oven.
+  if (question.source !== "oven") return { ...read, issues: {}, input: bad({ code: "not-extrapolated", path: "source", source: question.source }) };
   const firstIssue = Object.values(issues)[0] ?? firstOf(tins);
   if (firstIssue !== null) return { ...read, issues, input: bad(firstIssue) };
-  if (!from.ok || !heat.ok || !minutes.ok || !weight.ok || !volume.ok) throw new RangeError("a box without an issue was not read");
+  if (!from.ok || !heat.ok || !minutes.ok || !weight.ok || !volume.ok || !amount.ok || !fruit.ok || !recipeEggs.ok || !ownHeat.ok || !also.ok || !pieces.ok) throw new RangeError("a box without an issue was not read");
 
   const input = parseCakeInput({
     recipe: {
       ...(question.recipe === "" ? {} : { name: question.recipe }),
       batter: { kind: question.kind, ...given("massG", weight.value), ...given("volumeMl", volume.value) },
+      ...given("eggs", recipeEggs.value),
       reference: {
         tins: from.value.map(({ tin }) => tin),
         ovenC: heat.value,
         fan: question.recipeFan,
         ...given("minutes", minutes.value),
       },
+      ...(also.value.length === 0 ? {} : { alsoBaked: also.value }),
     },
     tins: tins.flatMap((tin) => (tin.ok ? [tin.value.tin] : [])),
-    scale: question.scale,
-    heat: question.school,
-    oven: { fan: question.fan },
+    scale: amount.value,
+    eggs: question.eggs,
+    fill: {
+      ...(question.fullAtMost === "kind" ? {} : { fullAtMost: question.fullAtMost }),
+      ...given("crowningMm", CROWNINGS[question.crowning]),
+      ...given("fruitG", fruit.value),
+    },
+    // Her own heat that is still empty is what the recipe says.
+    heat: question.school !== "own" ? question.school : ownHeat.value === undefined ? "as-written" : { ovenC: ownHeat.value },
+    oven: ovenOf(question),
+    strips: question.strips,
+    lined: question.lined,
     finish: { cover: question.cover, frosting: question.frosting },
+    serve: { ...(question.cut === "usual" ? {} : { cut: question.cut }), size: question.pieceSize, ...given("pieces", pieces.value) },
   });
   return { ...read, issues, input };
+}
+
+const QUESTION_BOXES = ["from", "heat", "minutes", "weight", "volume", "amount", "fruit", "recipeEggs", "ownHeat", "also", "pieces"] as const;
+const PiecesSchema = wholeIn(1, 200).optional();
+const OwnHeatSchema = ReferenceSchema.shape.ovenC.optional();
+const EggsSchema = numberIn(0.5, 200, "count").optional();
+const TimesSchema = numberIn(0.05, 20, "times");
+const DepthSchema = numberIn(5, 200, "mm");
+const GuestsSchema = wholeIn(1, 500);
+
+function bareAmount(text: string): number | null {
+  const amount = readAmount(text.replace(/^[x×]\s*/u, ""));
+  return amount === null || amount.rest !== "" ? null : amount.value;
+}
+
+/** The oven of the question: its dial, readings and shelf, blowing or still as far as it can. */
+function ovenOf({ oven, fan }: Question): CakeInput["oven"] {
+  if (oven === null) return { fan };
+  const { air, dial, readings, shelf, warmUpMin } = oven.spec;
+  return { fan: air === "either" ? fan : air === "fan", dial, readings, shelf, warmUpMin };
+}
+
+/** The other bakes, each read like the recipe's own; heat left empty is the recipe's. */
+function readAlso({ also, heat, source }: Question, habit: ReadingHabit): Result<NonNullable<CakeInput["recipe"]["alsoBaked"]>> {
+  const found: NonNullable<CakeInput["recipe"]["alsoBaked"]>[number][] = [];
+  for (const [index, bake] of also.entries()) {
+    if (bake.from.trim() === "" && bake.minutes.trim() === "") continue;
+    const tins = readTins(bake.from, habit.size);
+    if (!tins.ok) return bad({ ...tins.issue, path: `also[${index}].${lastOf(tins.issue.path)}` });
+    const ovenC = boxed(`also[${index}].ovenC`, bake.heat.trim() === "" ? heat : bake.heat, (text) => readTempC(text, habit.heat), ReferenceSchema.shape.ovenC, "a heat");
+    if (!ovenC.ok) return ovenC;
+    const minutes = boxed(`also[${index}].minutes`, bake.minutes, readMinutes, ReferenceSchema.shape.minutes.unwrap(), "minutes");
+    if (!minutes.ok) return minutes;
+    found.push({ tins: tins.value.map(({ tin }) => tin), ovenC: ovenC.value, minutes: minutes.value, source });
+  }
+  return good(found);
+}
+
+const lastOf = (path: string): string => path.split(".").at(-1) ?? path;
+
+/** The scale with the amount it asks for; while that is still empty the recipe is kept as it is. */
+function readScale({ scale, amount, portion }: Question, habit: ReadingHabit): Result<Scale> {
+  if (scale === "keep" || scale === "same-depth" || scale === "fill-limit") return good(scale);
+  if (amount.trim() === "") return good("keep");
+  switch (scale) {
+    case "times":
+      return boxed("times", amount, bareAmount, TimesSchema, "an amount");
+    case "depth": {
+      const depthMm = boxed("fillDepth", amount, (text) => readLengthMm(text, habit.size === "us" ? "in" : "cm"), DepthSchema, "a length");
+      return depthMm.ok ? good({ depthMm: depthMm.value }) : depthMm;
+    }
+    case "guests": {
+      const guests = boxed("guests", amount, bareAmount, GuestsSchema, "an amount");
+      return guests.ok ? good({ guests: guests.value, portion }) : guests;
+    }
+  }
 }
 
 /** The tins of a recipe, several joined by a plus: `20 cm round + 12 cups`. */
@@ -130,27 +194,21 @@ function firstOf(results: readonly Result<unknown>[]): Issue | null {
   return null;
 }
 
-/** A box read and held to the range of the field it fills; an empty one is what the field makes of nothing. */
-function boxed<T>(path: string, text: string, read: (text: string) => number | null, schema: z.ZodType<T>, expected: string): Result<T> {
-  const value = text.trim() === "" ? undefined : read(text);
-  if (value === null) return bad({ code: "unreadable", path, value: text.trim(), expected });
-  const parsed = parseWith(schema, value);
-  return parsed.ok ? parsed : bad({ ...parsed.issue, path });
-}
-
 function given(field: string, value: number | undefined): Readonly<Record<string, number>> {
   return value === undefined ? {} : { [field]: value };
 }
 
 /** The question with a recipe's own tins, heat, minutes and batter written into its boxes; what it does not say is left empty. */
-export function askAboutRecipe(question: Question, name: string, { batter, bake }: RecipeFacts): Question {
+export function askAboutRecipe(question: Question, name: string, { batter, bake, eggs }: RecipeFacts): Question {
   return {
     ...question,
     recipe: name.slice(0, 200),
     from: bake.tins.map(writeTin).join(" + "),
     heat: bake.ovenC === undefined ? "" : `${Math.round(bake.ovenC)} °C`,
     recipeFan: bake.fan ?? false,
+    source: bake.source ?? "oven",
     minutes: bake.minutes === undefined ? "" : `${bake.minutes} min`,
+    recipeEggs: eggs === undefined ? "" : String(eggs),
     kind: batter.kind ?? question.kind,
     weight: batter.massG === undefined ? "" : `${batter.massG} g`,
     volume: batter.volumeMl === undefined ? "" : `${batter.volumeMl} mL`,

@@ -1,12 +1,12 @@
 import * as z from "zod";
-import type { KitchenMeasures } from "../measure";
+import { numberIn, type KitchenMeasures } from "../measure";
 import { batterOfLines, BatterKindSchema, BatterSchema, recogniseKind, type BakedIn, type LinesBatter, type RecognisedKind } from "../mix";
 import { foldName, type Pantry } from "../pantry";
-import { BakeSchema, batterPart, formulaOf, measuresOf, type Formula, type PartFormula, type RecipeDoc } from "../recipe";
+import { BakeSchema, batterPart, eggsIn, formulaOf, measuresOf, type Formula, type PartFormula, type RecipeDoc } from "../recipe";
 import { tinFamily } from "../tin";
 
 /** What the bench and the lists need of a recipe, worked out once when it is kept. */
-export const RecipeFactsSchema = z.strictObject({ batter: BatterSchema, bake: BakeSchema });
+export const RecipeFactsSchema = z.strictObject({ batter: BatterSchema, bake: BakeSchema, eggs: numberIn(0.5, 200, "count").optional() });
 export type RecipeFacts = z.infer<typeof RecipeFactsSchema>;
 
 /** A recipe worked through: its formula, its batter, and what that rests on. */
@@ -40,10 +40,11 @@ export function bakedIn(tins: RecipeDoc["bake"]["tins"]): BakedIn {
 }
 
 /** The {@link RecipeFacts} of a worked recipe; a batter too small or large for the bench is left out of them. */
-export function recipeFacts(doc: RecipeDoc, { kind, batter }: WorkedRecipe): RecipeFacts {
+export function recipeFacts(doc: RecipeDoc, { kind, batter, formula }: WorkedRecipe): RecipeFacts {
   const rounded = batter === null ? {} : { massG: Math.round(batter.batter.massG), volumeMl: Math.round(batter.batter.volumeMl) };
   const given = BatterSchema.safeParse({ kind: kind.kind, ...rounded });
-  return { batter: given.success ? given.data : { kind: kind.kind }, bake: doc.bake };
+  const eggs = eggsIn(formula);
+  return { batter: given.success ? given.data : { kind: kind.kind }, bake: doc.bake, ...(eggs >= 0.5 && eggs <= 200 ? { eggs } : {}) };
 }
 
 /** Words a recipe is found by, folded: its name, parts, lines, kind and notes. */

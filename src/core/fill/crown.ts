@@ -24,7 +24,7 @@ export function canWearStrips(geometry: TinGeometry): boolean {
  * Height of the crown above the edge, mm: δ·K·min(width, 300).
  * @example crownHeight("creamed", twentyCentimetreRound, false) // 10
  */
-export function crownHeight(kind: BatterKind, geometry: TinGeometry, hasStrips: boolean): number {
+export function crownHeight(kind: BatterKind, geometry: TinGeometry, hasStrips = false): number {
   const strips = hasStrips && canWearStrips(geometry) ? STRIPS_CROWN : 1;
   return strips * KIND_FACTS[kind].crown * CROWN_FACTOR[tinFamily(geometry.tin)] * Math.min(rimWidth(geometry), WIDEST_CROWN_MM);
 }

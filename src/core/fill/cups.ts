@@ -19,7 +19,7 @@ export type Cups = { readonly count: number; readonly eachMl: number };
 export function leftoverCups(kind: BatterKind, volumeMl: number): Cups | null {
   const cup = tinGeometry(LEFTOVER_CUP);
   if (!cup.ok) throw new RangeError("the usual cup is not a tin");
-  const share = volumeMl / fillLimit(kind, cup.value, false).volumeMl;
+  const share = volumeMl / fillLimit(kind, cup.value).volumeMl;
   if (share < LEAST_CUP) return null;
   const nearest = Math.max(1, Math.round(share));
   const count = share / nearest > 1 + CUP_SLACK ? nearest + 1 : nearest;

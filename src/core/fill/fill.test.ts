@@ -1,36 +1,19 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { BATTER_KINDS, batterFrom, type Batter, type BatterKind } from "../mix";
-import { brimVolume, tinGeometry, volumeAt, type Tin, type TinGeometry } from "../tin";
+import { BATTER_KINDS } from "../mix";
+import { brimVolume, volumeAt, type TinGeometry } from "../tin";
 import { anyTin } from "../tin/any-tin.test-data";
-import { fillLimit, fillTins, scaleFactor, shareBasis, type Fill, type TinFill } from ".";
+import { fillLimit, fillTins, scaleFactor, shareBasis } from ".";
 import { cakeHeights, cakeVolume, crownHeight } from "./crown";
 import { leftoverCups } from "./cups";
-
-function tin(tin: Tin): TinGeometry {
-  const result = tinGeometry(tin);
-  if (!result.ok) throw new Error(JSON.stringify(result.issue));
-  return result.value;
-}
-
-function batter(kind: BatterKind, volumeMl: number): Batter {
-  const result = batterFrom({ kind, volumeMl });
-  if (!result.ok || result.value === null) throw new Error("no batter");
-  return result.value;
-}
-
-function only(fill: Fill): TinFill {
-  const [first] = fill.tins;
-  if (first === undefined) throw new Error("no tins");
-  return first;
-}
+import { batter, only, tin } from "./filling.test-data";
 
 const springform = (diameterMm: number, depthMm: number, count = 1): TinGeometry => tin({ shape: "springform", diameterMm, depthMm, count });
 const inches = (diameter: number, count: number): TinGeometry => tin({ shape: "round", diameterMm: diameter * 25.4, depthMm: 50.8, count });
 
 describe("heights in a straight tin, worked by hand", () => {
   // 600 mL of creamed batter in a 200 mm cylinder: area 31416 mm², 19.1 mm deep. Crown 0.05 x 200 = 10 mm, cap 5 mm mean.
-  const filled = only(fillTins(batter("creamed", 600), [springform(200, 65)], false));
+  const filled = only(fillTins(batter("creamed", 600), [springform(200, 65)]));
   const area = Math.PI * 100 * 100;
 
   it("stands 19.1 mm deep", () => {
@@ -57,7 +40,7 @@ describe("crowns", () => {
   it("are no higher than the edge under them, and hold no batter that is not there", () => {
     fc.assert(fc.property(anyTin, fc.constantFrom(...BATTER_KINDS), fc.double({ min: 0.005, max: 1.2, noNaN: true }), (any, kind, full) => {
       const geometry = tin({ ...any, count: 1 });
-      const crownMm = crownHeight(kind, geometry, false);
+      const crownMm = crownHeight(kind, geometry);
       const volumeMl = full * brimVolume(geometry);
       const { edgeMm, crownTopMm } = cakeHeights(geometry, volumeMl, crownMm);
       expect(crownTopMm - edgeMm).toBeLessThanOrEqual(Math.min(crownMm, edgeMm) + 1e-9);
@@ -69,25 +52,25 @@ describe("crowns", () => {
 
 describe("fill limits", () => {
   it("keep the crown of a layer 3 mm inside: (65 - 3 - 5) x 0.95 / 1.75 deep in a straight tin", () => {
-    const limit = fillLimit("creamed", springform(200, 65), false);
+    const limit = fillLimit("creamed", springform(200, 65));
     expect(limit.stoppedBy).toBe("rise");
     expect(limit.depthMm).toBeCloseTo(((65 - 3 - 5) * 0.95) / 1.75, 3);
   });
 
   it("are the kitchen rule's where the batter hardly rises", () => {
-    expect(fillLimit("rich-fruit", springform(200, 80), false)).toMatchObject({ stoppedBy: "rule", depthMm: 60 });
+    expect(fillLimit("rich-fruit", springform(200, 80))).toMatchObject({ stoppedBy: "rule", depthMm: 60 });
   });
 
   it("are higher with wet strips, which flatten the crown", () => {
-    expect(fillLimit("creamed", springform(200, 65), true).volumeMl).toBeGreaterThan(fillLimit("creamed", springform(200, 65), false).volumeMl);
+    expect(fillLimit("creamed", springform(200, 65), { hasStrips: true }).volumeMl).toBeGreaterThan(fillLimit("creamed", springform(200, 65)).volumeMl);
   });
 
   it("of any tin and kind just fit, or just crown where a crown is usual", () => {
     fc.assert(fc.property(anyTin, fc.constantFrom(...BATTER_KINDS), (any, kind) => {
       const geometry = tin({ ...any, count: 1 });
-      const limit = fillLimit(kind, geometry, false);
+      const limit = fillLimit(kind, geometry);
       fc.pre(limit.volumeMl > 1);
-      const { verdict, peak } = only(fillTins(batter(kind, limit.volumeMl), [geometry], false));
+      const { verdict, peak } = only(fillTins(batter(kind, limit.volumeMl), [geometry]));
       expect(verdict).not.toBe("overflows");
       expect(peak.edgeMm).toBeLessThan(geometry.depthMm - 2.9);
     }));
@@ -96,8 +79,8 @@ describe("fill limits", () => {
 
 describe("verdicts on both sides of their thresholds", () => {
   const round = springform(200, 65);
-  const limitMl = fillLimit("creamed", round, false).volumeMl;
-  const at = (volumeMl: number): string => only(fillTins(batter("creamed", volumeMl), [round], false)).verdict;
+  const limitMl = fillLimit("creamed", round).volumeMl;
+  const at = (volumeMl: number): string => only(fillTins(batter("creamed", volumeMl), [round])).verdict;
 
   it("fits at the limit, shows at the rim just over it, overflows when the crown passes the rim", () => {
     const perMm = (Math.PI * 100 * 100 * 0.95) / 1.75 / 1000;
@@ -116,10 +99,10 @@ describe("verdicts on both sides of their thresholds", () => {
 
   it("lets a loaf show 6 mm and no more", () => {
     const loaf = tin({ shape: "loaf", lengthMm: 216, widthMm: 114, depthMm: 70 });
-    const limit = fillLimit("quick-loaf", loaf, false);
+    const limit = fillLimit("quick-loaf", loaf);
     expect(limit.stoppedBy).toBe("rise");
-    expect(only(fillTins(batter("quick-loaf", limit.volumeMl), [loaf], false)).verdict).toBe("crowns");
-    expect(only(fillTins(batter("quick-loaf", limit.volumeMl * 1.03), [loaf], false)).verdict).toBe("overflows");
+    expect(only(fillTins(batter("quick-loaf", limit.volumeMl), [loaf])).verdict).toBe("crowns");
+    expect(only(fillTins(batter("quick-loaf", limit.volumeMl * 1.03), [loaf])).verdict).toBe("overflows");
   });
 });
 
@@ -130,7 +113,7 @@ describe("sharing over several tins", () => {
       const geometries = tins.map(tin);
       const volumeMl = full * geometries.reduce((sum, geometry) => sum + geometry.count * brimVolume(geometry), 0);
       const whole = batter(kind, volumeMl);
-      const fill = fillTins(whole, geometries, false);
+      const fill = fillTins(whole, geometries);
       const poured = fill.tins.reduce((sum, each) => sum + each.geometry.count * each.batterG, 0);
       expect(Math.abs((poured + fill.leftoverG) / whole.massG - 1)).toBeLessThan(1.1e-3);
       for (const each of fill.tins) expect(each.depthMm).toBeLessThan(each.geometry.depthMm + 1e-3);
@@ -138,12 +121,12 @@ describe("sharing over several tins", () => {
   });
 
   it("gives flat tins one depth", () => {
-    const [small, large] = fillTins(batter("creamed", 1500), [springform(150, 65, 2), springform(230, 65)], false).tins;
+    const [small, large] = fillTins(batter("creamed", 1500), [springform(150, 65, 2), springform(230, 65)]).tins;
     expect(small?.depthMm).toBeCloseTo(large?.depthMm ?? 0, 3);
   });
 
   it("gives a ring beside a layer the same share of its own limit", () => {
-    const fill = fillTins(batter("creamed", 1500), [tin({ shape: "fluted", diameterMm: 220, depthMm: 80 }), springform(200, 65)], false);
+    const fill = fillTins(batter("creamed", 1500), [tin({ shape: "fluted", diameterMm: 220, depthMm: 80 }), springform(200, 65)]);
     const [ring, layer] = fill.tins;
     expect(fill.basis).toBe("limit");
     expect((ring?.batterMl ?? 0) / (ring?.limit.volumeMl ?? 1)).toBeCloseTo((layer?.batterMl ?? 0) / (layer?.limit.volumeMl ?? 1), 6);
@@ -155,20 +138,20 @@ describe("batter larger than its tins", () => {
   it("fills them to the brim, says what is left, and how much to take out for how many cups", () => {
     const round = springform(200, 50);
     const whole = batter("creamed", 2000);
-    const fill = fillTins(whole, [round], false);
+    const fill = fillTins(whole, [round]);
     expect(only(fill).verdict).toBe("overflows");
     expect(fill.leftoverG).toBeCloseTo((2000 - brimVolume(round)) * 0.86, 3);
-    expect(fill.overG).toBeCloseTo((2000 - fillLimit("creamed", round, false).volumeMl) * 0.86, 3);
+    expect(fill.overG).toBeCloseTo((2000 - fillLimit("creamed", round).volumeMl) * 0.86, 3);
     expect(fill.cups?.count).toBeGreaterThan(20);
   });
 
   it("takes nothing out of tins that have room", () => {
-    expect(fillTins(batter("creamed", 500), [springform(200, 65)], false)).toMatchObject({ leftoverG: 0, overG: 0, cups: null });
+    expect(fillTins(batter("creamed", 500), [springform(200, 65)])).toMatchObject({ leftoverG: 0, overG: 0, cups: null });
   });
 });
 
 describe("leftover cups", () => {
-  const cup = fillLimit("creamed", tin({ shape: "well", rimMm: 70, depthMm: 32 }), false).volumeMl;
+  const cup = fillLimit("creamed", tin({ shape: "well", rimMm: 70, depthMm: 32 })).volumeMl;
   it.each([[0.34, null], [0.36, 1], [1.11, 1], [1.13, 2], [2.2, 2], [2.3, 3], [6.4, 6]])("%d cups' worth makes %j", (share, count) => {
     expect(leftoverCups("creamed", share * cup)?.count ?? null).toBe(count);
   });
@@ -185,22 +168,22 @@ describe("how much of the recipe to make", () => {
     ["two 6 in", inches(6, 2), 0.55, 0.57],
     ["two 8 in squares", tin({ shape: "square", sideMm: 203, depthMm: 51, count: 2 }), 1.2, 1.27],
   ])("same depth in %s", (_name, wanted, least, most) => {
-    const factor = scaleFactor("same-depth", whole, eights, [wanted], false);
+    const factor = scaleFactor("same-depth", whole, eights, [wanted]);
     expect(factor).toBeGreaterThan(least);
     expect(factor).toBeLessThan(most);
   });
 
   it("as full as is safe is the sum of the limits over the batter; a number is itself; keep is one", () => {
     const wanted = springform(230, 65, 2);
-    expect(scaleFactor("fill-limit", whole, eights, [wanted], false)).toBeCloseTo((2 * fillLimit("creamed", wanted, false).volumeMl) / 1200, 9);
-    expect(scaleFactor(1.5, whole, eights, [wanted], false)).toBe(1.5);
-    expect(scaleFactor("keep", whole, eights, [wanted], false)).toBe(1);
+    expect(scaleFactor("fill-limit", whole, eights, [wanted])).toBeCloseTo((2 * fillLimit("creamed", wanted).volumeMl) / 1200, 9);
+    expect(scaleFactor(1.5, whole, eights, [wanted])).toBe(1.5);
+    expect(scaleFactor("keep", whole, eights, [wanted])).toBe(1);
   });
 
   it("compares a ring with layers by how full each is of its own limit", () => {
     const ring = tin({ shape: "fluted", diameterMm: 250, depthMm: 85 });
-    const expected = fillLimit("creamed", ring, false).volumeMl / (2 * fillLimit("creamed", inches(8, 1), false).volumeMl);
-    expect(scaleFactor("same-depth", whole, eights, [ring], false)).toBeCloseTo(expected, 6);
+    const expected = fillLimit("creamed", ring).volumeMl / (2 * fillLimit("creamed", inches(8, 1)).volumeMl);
+    expect(scaleFactor("same-depth", whole, eights, [ring])).toBeCloseTo(expected, 6);
     expect(volumeAt(ring, 0)).toBe(0);
   });
 });

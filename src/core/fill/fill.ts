@@ -1,9 +1,10 @@
-import { KIND_FACTS, type Batter, type BatterKind } from "../mix";
+import { KIND_FACTS, type Batter } from "../mix";
 import { brimVolume, levelFor, type TinGeometry } from "../tin";
 import { cakeHeights, crownHeight, type CakeHeights } from "./crown";
 import { leftoverCups, type Cups } from "./cups";
-import { crowningAllowed, fillLimit, type FillLimit } from "./limit";
-import { shareBasis, sharedVolumes, type ShareBasis } from "./share";
+import { crowningAllowed, EDGE_BELOW_RIM_MM, type FillLimit } from "./limit";
+import type { FillOptions } from "./options";
+import { groupsOf, overTins, shareBasis, sharedVolumes, type ShareBasis, type TinGroup } from "./share";
 
 /**
  * `fits`: the highest point in the oven stays inside the rim. `crowns`: it shows above the rim by no more than is usual
@@ -17,6 +18,9 @@ export type TinFill = {
   /** Batter in each tin or well. */
   readonly batterMl: number;
   readonly batterG: number;
+  /** Space that fruit takes in each, mL. */
+  readonly fruitMl: number;
+  /** Batter and fruit together. */
   readonly depthMm: number;
   /** By volume; by depth it is depthMm over the tin's depth. */
   readonly fullFraction: number;
@@ -41,25 +45,21 @@ export type Fill = {
 };
 
 /** A cake lower than this, cooled, dries before it browns, mm. Judgement. */
-const THIN_CAKE_MM = 15;
+export const THIN_CAKE_MM = 15;
 /** Heights this close are the same to any ruler, mm. */
 const SAME_MM = 0.05;
 
 /**
  * The batter shared over the tins: how deep it stands, how high it goes, and whether it stays inside.
  * @param tins at least one
- * @param hasStrips wet strips round the tins, which flatten the crown
  * @param basis how to share; the one that suits the tins when left out
  */
-export function fillTins(batter: Batter, tins: readonly TinGeometry[], hasStrips: boolean, basis = shareBasis(tins)): Fill {
-  const groups = tins.map((geometry) => {
-    const limit = fillLimit(batter.kind, geometry, hasStrips);
-    return { geometry, limit, limitMl: limit.volumeMl };
-  });
+export function fillTins(batter: Batter, tins: readonly TinGeometry[], options: FillOptions = {}, basis = shareBasis(tins)): Fill {
+  const groups = groupsOf(batter.kind, tins, options);
   const volumes = sharedVolumes(groups, batter.volumeMl, basis);
-  const fills = groups.map(({ geometry, limit }, index) => tinFill(batter, geometry, limit, volumes[index] ?? 0, hasStrips));
-  const pouredMl = fills.reduce((sum, { geometry, batterMl }) => sum + geometry.count * batterMl, 0);
-  const limitMl = groups.reduce((sum, { geometry, limitMl: each }) => sum + geometry.count * each, 0);
+  const fills = groups.map((group, index) => tinFill(batter, group, volumes[index] ?? 0, options));
+  const pouredMl = overTins(groups, (_, index) => volumes[index] ?? 0);
+  const limitMl = overTins(groups, ({ limit }) => limit.volumeMl);
   // The shares are solved to a tolerance: what is left below a thousandth is the solver's, not the bowl's.
   const unpouredMl = batter.volumeMl - pouredMl > batter.volumeMl / 1000 ? batter.volumeMl - pouredMl : 0;
   const isOver = unpouredMl > 0 || fills.some(({ verdict }) => verdict === "overflows");
@@ -73,11 +73,11 @@ export function fillTins(batter: Batter, tins: readonly TinGeometry[], hasStrips
   };
 }
 
-function tinFill(batter: Batter, geometry: TinGeometry, limit: FillLimit, batterMl: number, hasStrips: boolean): TinFill {
+function tinFill(batter: Batter, { geometry, limit, fruitMl }: TinGroup, batterMl: number, options: FillOptions): TinFill {
   const brimMl = brimVolume(geometry);
   const { rise, settle } = KIND_FACTS[batter.kind];
-  const crownMm = crownHeight(batter.kind, geometry, hasStrips);
-  const heights = (times: number): CakeHeights => cakeHeights(geometry, batterMl * times, crownMm);
+  const crownMm = crownHeight(batter.kind, geometry, options.hasStrips);
+  const heights = (times: number): CakeHeights => cakeHeights(geometry, batterMl * times + fruitMl, crownMm);
   const peak = heights(rise.mid / (1 - settle));
   const baked = heights(rise.mid);
   return {
@@ -85,20 +85,20 @@ function tinFill(batter: Batter, geometry: TinGeometry, limit: FillLimit, batter
     brimMl,
     batterMl,
     batterG: batterMl * batter.specificGravity,
-    depthMm: levelFor(geometry, batterMl),
-    fullFraction: batterMl / brimMl,
+    fruitMl,
+    depthMm: levelFor(geometry, batterMl + fruitMl),
+    fullFraction: (batterMl + fruitMl) / brimMl,
     limit,
     peak,
     peakTopRangeMm: [heights(rise.low / (1 - settle)).crownTopMm, heights(rise.high / (1 - settle)).crownTopMm],
     baked,
-    verdict: verdict(batter.kind, geometry, peak, baked),
+    verdict: verdict(geometry, peak, baked, crowningAllowed(batter.kind, geometry, options)),
   };
 }
 
-function verdict(kind: BatterKind, geometry: TinGeometry, peak: CakeHeights, baked: CakeHeights): Verdict {
+function verdict(geometry: TinGeometry, peak: CakeHeights, baked: CakeHeights, allowed: number): Verdict {
   const above = peak.crownTopMm - geometry.depthMm;
-  const allowed = crowningAllowed(kind, geometry);
-  if (peak.edgeMm > geometry.depthMm - 3 + SAME_MM || above > Math.max(0, allowed) + SAME_MM) return "overflows";
+  if (peak.edgeMm > geometry.depthMm - EDGE_BELOW_RIM_MM + SAME_MM || above > Math.max(0, allowed) + SAME_MM) return "overflows";
   if (baked.crownTopMm < THIN_CAKE_MM) return "too-thin";
   return above > Math.min(0, allowed) + SAME_MM ? "crowns" : "fits";
 }

@@ -1,6 +1,10 @@
 export { canWearStrips, type CakeHeights } from "./crown";
 export type { Cups } from "./cups";
+export { divided, DIVIDING, type Divided, type Dividing } from "./divide";
 export { fillTins, type Fill, type TinFill, type Verdict } from "./fill";
 export { fillLimit } from "./limit";
-export { scaleFactor, ScaleSchema } from "./scale";
+export { CEILINGS, FillSchema, type FillOptions } from "./options";
+export { depthRatio, PORTIONS, scaleFactor, ScaleSchema, timesForDepth, type Scale } from "./scale";
 export { shareBasis } from "./share";
+export type { StockTin } from "./stock";
+export { bestTinSets, type TinSet } from "./tin-sets";

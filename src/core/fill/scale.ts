@@ -1,12 +1,25 @@
 import * as z from "zod";
-import { assertNever, numberIn } from "../measure";
-import type { Batter } from "../mix";
-import { volumeAt, type TinGeometry } from "../tin";
-import { fillLimit } from "./limit";
-import { commonDepth, shareBasis, type TinGroup } from "./share";
+import { assertNever, numberIn, wholeIn } from "../measure";
+import { KIND_FACTS, type Batter, type BatterKind } from "../mix";
+import type { TinGeometry } from "../tin";
+import type { FillOptions } from "./options";
+import { commonDepth, groupsOf, overTins, shareBasis, volumeBelow, type TinGroup } from "./share";
 
-/** `keep` the recipe, as deep as in the recipe's own tins, as full as is safe, or so many times the recipe. */
-export const ScaleSchema = z.union([z.enum(["keep", "same-depth", "fill-limit"]), numberIn(0.05, 20, "times")]);
+/** Cake to a guest, cooled, mL: a bite after a meal, a slice with coffee, a slice that is the meal. Judgement. */
+export const PORTION_ML = { small: 90, usual: 130, large: 180 } as const;
+export const PORTIONS = ["small", "usual", "large"] as const;
+export type Portion = (typeof PORTIONS)[number];
+
+/**
+ * `keep` the recipe, as deep as in the recipe's own tins, as full as is safe, so many times the recipe, so deep in the
+ * first of the wanted tins, or enough for so many guests.
+ */
+export const ScaleSchema = z.union([
+  z.enum(["keep", "same-depth", "fill-limit"]),
+  numberIn(0.05, 20, "times"),
+  z.strictObject({ depthMm: numberIn(5, 200, "mm") }),
+  z.strictObject({ guests: wholeIn(1, 500), portion: z.enum(PORTIONS).optional() }),
+]);
 export type Scale = z.infer<typeof ScaleSchema>;
 
 /**
@@ -14,23 +27,48 @@ export type Scale = z.infer<typeof ScaleSchema>;
  * Same depth compares depths between flat tins; where a ring, a loaf or a cup is involved it compares the shares of each
  * tin's own fill limit instead.
  */
-export function scaleFactor(scale: Scale, batter: Batter, reference: readonly TinGeometry[], wanted: readonly TinGeometry[], hasStrips: boolean): number {
+export function scaleFactor(scale: Scale, batter: Batter, reference: readonly TinGeometry[], wanted: readonly TinGeometry[], options: FillOptions = {}): number {
   if (typeof scale === "number") return scale;
-  const group = (geometry: TinGeometry): TinGroup => ({ geometry, limitMl: fillLimit(batter.kind, geometry, hasStrips).volumeMl });
-  const groups = wanted.map(group);
-  const limits = (of: readonly TinGroup[]): number => of.reduce((sum, { geometry, limitMl }) => sum + geometry.count * limitMl, 0);
+  if (typeof scale === "object") {
+    if ("depthMm" in scale) return timesForDepth(batter, wanted, options, 0, scale.depthMm);
+    return batterForGuests(batter.kind, scale.guests, scale.portion ?? "usual") / batter.volumeMl;
+  }
+  const groups = groupsOf(batter.kind, wanted, options);
+  const limits = (of: readonly TinGroup[]): number => overTins(of, ({ limit }) => limit.volumeMl);
   switch (scale) {
     case "keep":
       return 1;
     case "fill-limit":
       return limits(groups) / batter.volumeMl;
     case "same-depth": {
-      const own = reference.map(group);
+      const own = groupsOf(batter.kind, reference, { ...options, fruitG: 0 });
       if (shareBasis([...reference, ...wanted]) === "limit") return limits(groups) / limits(own);
       const depthMm = commonDepth(own, batter.volumeMl);
-      return groups.reduce((sum, { geometry }) => sum + geometry.count * volumeAt(geometry, depthMm), 0) / batter.volumeMl;
+      return overTins(groups, (group) => volumeBelow(group, depthMm)) / batter.volumeMl;
     }
     default:
       return assertNever(scale);
   }
+}
+
+/** How many times the recipe stands `depthMm` deep in the tin at `index`, the others sharing as they do; what dragging a level means. */
+export function timesForDepth(batter: Batter, wanted: readonly TinGeometry[], options: FillOptions, index: number, depthMm: number): number {
+  const groups = groupsOf(batter.kind, wanted, options);
+  const held = groups[index];
+  if (held === undefined) throw new RangeError(`there is no tin ${index}`);
+  if (shareBasis(wanted) === "depth") return overTins(groups, (group) => volumeBelow(group, depthMm)) / batter.volumeMl;
+  const share = volumeBelow(held, depthMm) / Math.max(1, held.limit.volumeMl);
+  return (share * overTins(groups, ({ limit }) => limit.volumeMl)) / batter.volumeMl;
+}
+
+/** Batter, mL, that bakes into enough cake for so many guests. */
+export function batterForGuests(kind: BatterKind, guests: number, portion: Portion): number {
+  return (guests * PORTION_ML[portion]) / KIND_FACTS[kind].rise.mid;
+}
+
+/** How much deeper, as a ratio, the wanted tins stand with `times` the recipe than with `than` times. */
+export function depthRatio(batter: Batter, wanted: readonly TinGeometry[], options: FillOptions, times: number, than: number): number {
+  if (shareBasis(wanted) === "limit") return times / than;
+  const groups = groupsOf(batter.kind, wanted, options);
+  return commonDepth(groups, batter.volumeMl * times) / commonDepth(groups, batter.volumeMl * than);
 }

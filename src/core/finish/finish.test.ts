@@ -16,7 +16,7 @@ function baked(tin: Tin, edgeMm: number, kind: BatterKind = "creamed"): TinFill 
   for (let step = 0; step < 50; step += 1) {
     const batter = batterFrom({ kind, volumeMl: (low + high) / 2 });
     if (!batter.ok || batter.value === null) throw new Error("no batter");
-    found = fillTins(batter.value, [geometry.value], false).tins[0];
+    found = fillTins(batter.value, [geometry.value]).tins[0];
     if ((found?.baked.edgeMm ?? 0) > edgeMm) high = (low + high) / 2;
     else low = (low + high) / 2;
   }

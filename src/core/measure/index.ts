@@ -1,12 +1,15 @@
+export { boxed } from "./boxed";
+export { EGG_WHITE_SHARE, EGGS_G, type EggSize } from "./egg-sizes";
 export { middle, readSpan, type Amount } from "./amount-text";
 export { assertNever, bad, good, issueAt, type Issue, type RangeReason, type Result, type Unit } from "./issue";
 export {
-  CUPS_ML, cupMl, EGG_WHITE_SHARE, EGGS_G, HEAPS, KitchenMeasuresSchema, METRIC_MEASURES, SPOONS_ML, US_MEASURES, WAYS, type EggSize, type Heap,
+  CUPS_ML, cupMl, HEAPS, KitchenMeasuresSchema, METRIC_MEASURES, SPOONS_ML, US_MEASURES, WAYS, type Heap,
   type KitchenMeasures, type Way,
 } from "./kitchen-measures";
+export { GAS_MARKS, gasMarkC } from "./gas-marks";
 export { isSpoon, readUnit, unitSize, type KitchenUnit } from "./kitchen-units";
 export { kitchenMeasure, type KitchenMeasure } from "./kitchen-writing";
-export { readMassG, readMinutes, readVolumeMl } from "./measured-text";
+export { readLengthMm, readMassG, readMinutes, readVolumeMl } from "./measured-text";
 export { readAmount } from "./number-text";
 export { risingRoot } from "./rising-root";
 export { kitchenGrams, kitchenMl, roundTo, weighedGrams } from "./rounding";

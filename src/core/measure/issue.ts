@@ -9,6 +9,9 @@ export type RangeReason =
   | "tube-wider-than-tin"
   | "floor-wider-than-rim"
   | "water-disagrees-with-size"
+  | "half-disagrees-with-brim"
+  | "profile-goes-from-floor-to-rim"
+  | "profile-rises"
   | "hole-would-close"
   | "heat-never-sets";
 
@@ -29,6 +32,7 @@ export type Issue =
   | { readonly code: "missing"; readonly path: string; readonly expected: string }
   | { readonly code: "unknown-field"; readonly path: string; readonly value: string }
   | { readonly code: "unreadable"; readonly path: string; readonly value: string; readonly expected: string }
+  | { readonly code: "not-extrapolated"; readonly path: string; readonly source: "closed-pot" | "microwave" }
   | { readonly code: "too-many"; readonly path: string; readonly value: number; readonly max: number };
 
 export type Result<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly issue: Issue };

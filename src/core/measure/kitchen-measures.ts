@@ -1,4 +1,5 @@
 import * as z from "zod";
+import { EGGS_G } from "./egg-sizes";
 import { numberIn } from "./schema";
 import { US_CUP_ML } from "./units";
 
@@ -19,14 +20,6 @@ export type Heap = keyof typeof HEAPS;
 /** How a powder gets into its cup. */
 export const WAYS = ["spooned", "dipped", "packed", "sifted"] as const;
 export type Way = (typeof WAYS)[number];
-
-/** One egg without its shell, g: US sizes, then European ones. */
-export const EGGS_G = {
-  "us-small": 42, "us-medium": 47, "us-large": 50, "us-extra-large": 56, "eu-small": 43, "eu-medium": 50, "eu-large": 58,
-} as const;
-export type EggSize = keyof typeof EGGS_G;
-/** Share of a shelled egg that is white; the rest is yolk. */
-export const EGG_WHITE_SHARE = 2 / 3;
 
 const names = <T extends Record<string, unknown>>(table: T): [keyof T & string, ...(keyof T & string)[]] =>
   Object.keys(table) as [keyof T & string, ...(keyof T & string)[]];

@@ -1,8 +1,9 @@
 import { readAmount } from "./number-text";
-import { OUNCE_G, US_CUP_ML } from "./units";
+import { INCH_MM, OUNCE_G, US_CUP_ML } from "./units";
 
 const GRAMS: Readonly<Record<string, number>> = { g: 1, gram: 1, grams: 1, kg: 1000, oz: OUNCE_G, ounce: OUNCE_G, ounces: OUNCE_G, lb: 16 * OUNCE_G, lbs: 16 * OUNCE_G };
 const MILLILITRES: Readonly<Record<string, number>> = { ml: 1, l: 1000, litre: 1000, litres: 1000, liter: 1000, liters: 1000, cup: US_CUP_ML, cups: US_CUP_ML };
+const MILLIMETRES: Readonly<Record<string, number>> = { mm: 1, cm: 10, in: INCH_MM, inch: INCH_MM, inches: INCH_MM };
 const MINUTES: Readonly<Record<string, number>> = { min: 1, mins: 1, minute: 1, minutes: 1, h: 60, hour: 60, hours: 60 };
 
 /** The sum of amount-and-unit pairs that make up a whole text: `1 h 10 min`; null when anything else stands in it. */
@@ -34,6 +35,16 @@ export function readMassG(text: string): number | null {
  */
 export function readVolumeMl(text: string): number | null {
   return readSum(text, MILLILITRES, "ml");
+}
+
+/**
+ * Millimetres from `23 cm`, `9in`, `9"`, `51 mm`; a bare number is in the unit the kitchen uses. Null when it can't be read.
+ * @example readLengthMm("9 in", "cm") // 228.6
+ */
+export function readLengthMm(text: string, bare: "cm" | "in"): number | null {
+  const lengthMm = readSum(text.replace(/["”″]|''/u, " in"), MILLIMETRES, bare);
+  // The binary tail of 0.1 x 10 is no part of a size.
+  return lengthMm === null ? null : Number(lengthMm.toFixed(3));
 }
 
 /**

@@ -1,5 +1,3 @@
-import { numericQuantity } from "numeric-quantity";
-
 export type ReadAmount = { readonly value: number; readonly rest: string };
 
 /** The forms of an amount, longest first: "1 1/2" is one amount, and not 1 followed by "1/2". */
@@ -14,7 +12,23 @@ export function readAmount(text: string): ReadAmount | null {
   const start = text.trimStart();
   const found = FORMS.map((form) => form.exec(start)?.[0]).find((match) => match !== undefined);
   if (found === undefined) return null;
-  const value = numericQuantity(found.replace(",", ".").replace(/(\d)-(?=\d)/u, "$1 "), { round: false });
+  const value = valueOf(found);
   if (!Number.isFinite(value)) return null;
   return { value, rest: start.slice(found.length).trimStart() };
+}
+
+/** Whole numbers and fractions side by side, added up. Unicode takes ¼ apart into 1⁄4; a digit before it is a number of its own. */
+function valueOf(amount: string): number {
+  const parts = amount
+    .replace(",", ".")
+    .replace(/(\d)\s*(?=[¼-¾⅐-⅞])/u, "$1 ")
+    .replace(/(\d)-(?=\d)/u, "$1 ")
+    .normalize("NFKD")
+    .replace(/\s*[/⁄]\s*/u, "/")
+    .trim()
+    .split(/\s+/u);
+  return parts.reduce((sum, part) => {
+    const [over = "", under = "1"] = part.split("/");
+    return sum + Number(over) / Number(under);
+  }, 0);
 }

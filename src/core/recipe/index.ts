@@ -1,3 +1,4 @@
+export { settleEggs, type EggChoice } from "./eggs";
 export { altitudeChanges, type AltitudeChanges } from "./altitude";
 export { balanceRemarks, suggestedAmount, type BalanceRemark, type BalanceRules } from "./balance";
 export { batterPart, formulaOf, isWideRange, massOfGroups, type Formula, type FormulaRow, type PartFormula } from "./formula";
@@ -7,9 +8,10 @@ export { measuresOf } from "./measures-of";
 export type { ReadingRow } from "./read-page";
 export { readRecipe, type ReadingProblem, type RecipeReading } from "./read-recipe";
 export type { RowKind } from "./row-kind";
-export { eggsIn, grossOf, leavenerTimes, scaledRow, scaleTimes, settleEggs, shortfall, totalMass, type EggChoice, type LeaveningSchool } from "./scale";
+export { eggsIn, grossOf, leavenerTimes, scaledRow, scaleTimes, shortfall, totalMass, type LeaveningSchool } from "./scale";
+export { HEAT_SOURCES } from "./heat-sources";
 export {
-  BakeSchema, emptyRecipe, freshId, PART_ROLES, parseRecipeDoc, RECIPE_LIMITS, type Line, type Part, type PartRole, type RecipeDoc, type Step, type StepKind,
+  BakeSchema, emptyRecipe, freshId, PART_ROLES, parseRecipeDoc, RECIPE_LIMITS, RecipeDocSchema, type Line, type Part, type PartRole, type RecipeDoc, type Step, type StepKind,
 } from "./schema";
 export { withSharedPart } from "./shared-part";
 export { durationsIn, heatIn, readStep, stepPieces } from "./step";

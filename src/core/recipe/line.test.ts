@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { formatQuantity } from "format-quantity";
+import { fraction } from "@/words";
 import { kitchenMeasure, METRIC_MEASURES, US_MEASURES, type KitchenMeasures } from "../measure";
 import { matchIngredient, pantryOf } from "../pantry";
 import { readLine } from "./line";
@@ -62,7 +62,7 @@ describe("reading what was written", () => {
     const water = PANTRY.byId.get("water") ?? null;
     fc.assert(fc.property(fc.double({ min: 1, max: 2000, noNaN: true }), fc.constantFrom(US_MEASURES, METRIC_MEASURES), (volumeMl, measures) => {
       const { pieces, error } = kitchenMeasure(volumeMl, measures);
-      const text = `${pieces.map(({ count, unit }) => `${formatQuantity(count) ?? String(count)} ${unit}`).join(" + ")} water`;
+      const text = `${pieces.map(({ count, unit }) => `${fraction(count)} ${unit}`).join(" + ")} water`;
       const mass = lineMass(readLine(text), water, measures);
       // Water weighs 237 g a US cup here; thirds are written as fractions and read back exactly.
       expect(typeof mass === "string" ? mass : mass.massG / ((volumeMl * (1 + error) * 237) / 236.5882365)).toBeCloseTo(1, 3);

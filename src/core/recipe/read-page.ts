@@ -1,4 +1,5 @@
 import { middle, readSpan, type Amount } from "../measure";
+import { heatSourceIn, type HeatSource } from "./heat-sources";
 import type { Pantry } from "../pantry";
 import { readTin, type Tin } from "../tin";
 import { readLine, type LineDoubt } from "./line";
@@ -26,6 +27,7 @@ type Draft = {
   steps: number;
   tins: Tin[];
   heat: Heat | null;
+  heatSource: Exclude<HeatSource, "oven"> | null;
   minutes: Amount | null;
   portions: number | null;
   makes: string;
@@ -39,7 +41,7 @@ const taken = (as: RowKind, id: string | null = null, doubts: readonly LineDoubt
 /** The recipe on a page of lines, and what each line was taken for. */
 export function readPage(lines: readonly PageLine[], pantry: Pantry): { readonly doc: RecipeDoc; readonly rows: readonly ReadingRow[]; readonly minutes: Amount | null } {
   const draft: Draft = {
-    title: null, mode: "top", isOver: false, hasIngredientHeading: false, parts: [], at: -1, lines: 0, steps: 0, tins: [], heat: null, minutes: null, portions: null, makes: "",
+    title: null, mode: "top", isOver: false, hasIngredientHeading: false, parts: [], at: -1, lines: 0, steps: 0, tins: [], heat: null, heatSource: null, minutes: null, portions: null, makes: "",
     notes: [], source: [],
   };
   const rows: ReadingRow[] = [];
@@ -166,6 +168,7 @@ function noteFacts(words: string, as: RowKind, draft: Draft): void {
   if (draft.tins.length === 0) draft.tins = [...(as === "tins" ? saidTins(words) : tinsIn(words))];
   if (as === "title") return;
   draft.heat ??= heatIn(words);
+  draft.heatSource ??= heatSourceIn(words);
   const isBake = as === "step" ? readStep({ text: words }).kind === "bake" : as === "minutes" && /\b(?:bak(?:e|ing)|cook(?:ing)?|minutes)\b/iu.test(words);
   if (!isBake || (draft.minutes !== null && as === "minutes")) return;
   const sentence = words.split(/(?<=[.;])\s/u).find((part) => /\bbak(?:e|ed|ing)\b|\boven\b/iu.test(part) && durationsIn(part).length > 0) ?? words;
@@ -211,6 +214,8 @@ function docOf(draft: Draft): RecipeDoc {
     ...(parts.length > 0 ? { parts } : {}),
     bake: {
       tins: draft.tins.slice(0, 20),
+      // A recipe that names an oven's heat is baked in one, whatever else it melts elsewhere.
+      ...(draft.heat !== null || draft.heatSource === null ? {} : { source: draft.heatSource }),
       ...(draft.heat === null || draft.heat.tempC < 100 || draft.heat.tempC > 260 ? {} : { ovenC: Math.round(draft.heat.tempC), ...(draft.heat.isFan ? { fan: true } : {}) }),
       ...(minutes === null || minutes > 240 ? {} : { minutes }),
     },

@@ -5,6 +5,7 @@ import { pantryOf } from "../pantry";
 import {
   durationsIn, formulaOf, heatIn, parseRecipeDoc, readRecipe, readStep, RECIPE_LIMITS, stepPieces, tinsIn, writeCsv, writeJsonLd, writeMarkdown, type RecipeReading,
 } from ".";
+import { heatSourceIn } from "./heat-sources";
 import { isoMinutes } from "./json-ld";
 import { plainText } from "./html";
 
@@ -213,6 +214,12 @@ describe("steps", () => {
     const heat = heatIn(text);
     expect(heat === null ? null : Math.round(heat.tempC * 10) / 10).toBe(tempC);
     expect(heat?.isFan ?? null).toBe(isFan);
+  });
+
+  it.each([
+    ["Microwave on high for 90 seconds.", "microwave"], ["Melt the butter in the microwave.", null], ["Bake at 180 °C.", null], ["Lower the tin into a lidded pot of sand.", "closed-pot"], ["Baked in: closed pot", "closed-pot"],
+  ])("what %j is baked in", (text, source) => {
+    expect(heatSourceIn(text)).toBe(source);
   });
 
   it.each([

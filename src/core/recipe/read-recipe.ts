@@ -58,7 +58,7 @@ function problemsOf(doc: RecipeDoc, rows: readonly ReadingRow[], minutes: Amount
   if (count("second-recipe") > 0) problems.push({ code: "second-recipe", rows: count("second-recipe") });
   if (count("step") === 0) problems.push({ code: "no-steps" });
   if (doc.bake.tins.length === 0) problems.push({ code: "no-tins" });
-  if (doc.bake.ovenC === undefined) problems.push({ code: "no-heat" });
+  if (doc.bake.ovenC === undefined && (doc.bake.source ?? "oven") === "oven") problems.push({ code: "no-heat" });
   if (minutes === null) problems.push({ code: "no-minutes" });
   else if (minutes.high > minutes.low) problems.push({ code: "minutes-range", minutes });
   if (count("unread") > 0) problems.push({ code: "unread", rows: count("unread") });

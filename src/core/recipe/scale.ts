@@ -1,6 +1,7 @@
 import { kitchenMeasure, weighedGrams, type KitchenMeasure, type KitchenMeasures, EGG_WHITE_SHARE, EGGS_G, US_CUP_ML } from "../measure";
 import { cupGrams, type Group } from "../pantry";
 import type { AltitudeChanges } from "./altitude";
+import type { EggChoice } from "./eggs";
 import { batterPart, type Formula, type FormulaRow } from "./formula";
 
 /** How the new amount is chosen: so many times, for portions, from the eggs there are, or from grams of one line. */
@@ -16,8 +17,6 @@ export type LeaveningSchool = "as-written" | "less-when-wide";
 /** Beyond this many times the recipe a wide tin takes a little less leavener: over it, only this share is added. Judgement. */
 const LINEAR_TO = 2;
 const SHARE_BEYOND = 0.8;
-/** Whole eggs are good enough when they move the recipe by no more than this, as a share. Judgement. */
-const EGG_SLACK = 0.08;
 
 /**
  * The factor a way of scaling comes to; null when the recipe gives nothing to scale by (no portions, no eggs, no weight).
@@ -46,39 +45,6 @@ export function eggsIn(formula: Formula): number {
     if (ingredient?.group !== "egg") return sum;
     return sum + read.measures.reduce((count, { amount, unit }) => count + (unit === "piece" ? (amount.low + amount.high) / 2 : 0), 0);
   }, 0);
-}
-
-export type EggChoice = {
-  /** Eggs the factor asks for: 2.67. */
-  readonly wanted: number;
-  readonly eggs: number;
-  /** How it was settled: eggs came out whole, the whole recipe moved to whole or half eggs, or only the eggs were rounded. */
-  readonly how: "exact" | "whole" | "half" | "eggs-only";
-  /** The factor for the whole recipe after settling. */
-  readonly times: number;
-  /** Liquid to add (or leave out, negative) when only the eggs were rounded, g. */
-  readonly liquidG: number;
-};
-
-/**
- * Settles odd eggs after scaling. The whole recipe moves to a whole number of eggs when that changes it by 8 % or less,
- * else to a half (one beaten and weighed); else only the eggs are rounded, and liquid makes up their water.
- * @param eggs in the recipe as written; above 0
- * @example settleEggs(3, 0.9, 50) // 2.7 eggs: whole would be 11 % off, half 7 %: 2.5 eggs, recipe × 0.833
- */
-export function settleEggs(eggs: number, times: number, eggG: number): EggChoice {
-  if (!(eggs > 0)) throw new RangeError(`eggs must be above 0, got ${eggs}`);
-  const wanted = eggs * times;
-  const nearest = (step: number): number => [Math.floor(wanted / step) * step, Math.ceil(wanted / step) * step]
-    .filter((count) => count > 0)
-    .reduce((best, count) => (Math.abs(count / wanted - 1) < Math.abs(best / wanted - 1) ? count : best), Math.ceil(wanted / step) * step);
-  const whole = nearest(1);
-  if (Math.abs(whole / wanted - 1) < 1e-6) return { wanted, eggs: whole, how: "exact", times, liquidG: 0 };
-  if (Math.abs(whole / wanted - 1) <= EGG_SLACK) return { wanted, eggs: whole, how: "whole", times: whole / eggs, liquidG: 0 };
-  const half = nearest(0.5);
-  if (Math.abs(half / wanted - 1) <= EGG_SLACK) return { wanted, eggs: half, how: "half", times: half / eggs, liquidG: 0 };
-  // An egg is three quarters water.
-  return { wanted, eggs: Math.max(1, whole), how: "eggs-only", times, liquidG: 0.75 * eggG * (wanted - Math.max(1, whole)) };
 }
 
 /** Leaveners: linear to twice the recipe, then by the school. */

@@ -1,6 +1,7 @@
 import * as z from "zod";
 import { KitchenMeasuresSchema, numberIn, parseWith, type Result } from "../measure";
 import { TinSchema } from "../tin";
+import { HEAT_SOURCES } from "./heat-sources";
 
 export const RECIPE_LIMITS = {
   /** Longest line or step, in characters. */
@@ -56,13 +57,15 @@ export type Part = z.infer<typeof PartSchema>;
 /** The bake the recipe vouches for; parts of it a recipe may leave out. */
 export const BakeSchema = z.strictObject({
   tins: z.array(TinSchema).max(20),
+  /** An oven when left out. */
+  source: z.enum(HEAT_SOURCES).optional(),
   ovenC: numberIn(100, 260, "°C").optional(),
   fan: z.boolean().optional(),
   minutes: numberIn(5, 240, "min").optional(),
 });
 
 /** A whole recipe, as it is kept. */
-const RecipeDocSchema = z.strictObject({
+export const RecipeDocSchema = z.strictObject({
   name: z.string().trim().min(1).max(200),
   parts: z.array(PartSchema).min(1).max(RECIPE_LIMITS.parts),
   bake: BakeSchema,

@@ -1,4 +1,4 @@
-import { readSpan, cFromFahrenheit, type Amount } from "../measure";
+import { readSpan, cFromFahrenheit, gasMarkC, type Amount } from "../measure";
 import { foldName, type Ingredient } from "../pantry";
 import type { Step, StepKind } from "./schema";
 
@@ -60,9 +60,6 @@ export function durationsIn(text: string): readonly Amount[] {
   return found.map(({ amount }) => amount);
 }
 
-/** °C for the usual gas marks 1 to 9: 140 °C at 1, 15 °C more a mark and a little over at the top. */
-const GAS_MARKS_C: readonly number[] = [0, 140, 150, 165, 177, 190, 200, 220, 230, 240];
-
 export type Heat = { readonly tempC: number; readonly isFan: boolean };
 
 /**
@@ -84,9 +81,8 @@ export function heatIn(text: string): Heat | null {
   if (best !== undefined) return best;
   const bare = Number(/\boven\b[^.\d]{0,12}(\d{3})\b(?!\s*(?:g|ml|min))/iu.exec(text)?.[1] ?? 0);
   if (bare >= 100 && bare <= 550) return { tempC: bare >= 280 ? cFromFahrenheit(bare) : bare, isFan: /\bfan\b/iu.test(text) };
-  const gas = /\bgas\s*(?:mark)?\s*(\d)\b/iu.exec(text)?.[1];
-  const gasC = GAS_MARKS_C[Number(gas ?? "0")] ?? 0;
-  return gasC > 0 ? { tempC: gasC, isFan: false } : null;
+  const gasC = gasMarkC(/\bgas\s*(?:mark)?\s*(\d|½|¼)(?!\d)/iu.exec(text)?.[1] ?? "");
+  return gasC === null ? null : { tempC: gasC, isFan: false };
 }
 
 /** What the words of a step say. */

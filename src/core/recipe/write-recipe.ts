@@ -1,15 +1,17 @@
 import Papa from "papaparse";
 import { writeTin } from "../tin";
+import type { HeatSource } from "./heat-sources";
 import type { Formula } from "./formula";
 import type { Part, RecipeDoc } from "./schema";
 
 /** A recipe as Markdown that {@link readRecipe} reads back to the same parts, lines, steps and bake. */
 export function writeMarkdown(doc: RecipeDoc): string {
-  const { tins, ovenC, fan, minutes } = doc.bake;
+  const { tins, ovenC, fan, minutes, source } = doc.bake;
   const facts = [
     doc.makes,
     tins.length === 0 ? "" : `Tins: ${tins.map(writeTin).join(" + ")}`,
     ovenC === undefined ? "" : `Heat: ${ovenC} °C${fan === true ? " fan" : ""}`,
+    source === undefined ? "" : `Baked in: ${SOURCE_WORDS[source]}`,
     minutes === undefined ? "" : `Minutes: ${minutes}`,
   ].filter((line) => line !== "");
   const section = (title: string, each: (part: Part) => readonly string[]): readonly string[] => [
@@ -23,6 +25,8 @@ export function writeMarkdown(doc: RecipeDoc): string {
     ...(doc.source === "" ? [] : [`Source: ${doc.source}`, ""]),
   ].join("\n");
 }
+
+const SOURCE_WORDS: Readonly<Record<HeatSource, string>> = { oven: "oven", "closed-pot": "closed pot", microwave: "microwave" };
 
 /** A recipe as schema.org JSON-LD. Parts are headings among the ingredients and sections of the instructions. */
 export function writeJsonLd(doc: RecipeDoc): string {
@@ -48,8 +52,8 @@ export function writeJsonLd(doc: RecipeDoc): string {
 }
 
 /** Tins, then the oven with its heat, for which schema.org has no field of its own. */
-function toolsOf({ bake: { tins, ovenC, fan } }: RecipeDoc): readonly string[] {
-  return [...tins.map(writeTin), ...(ovenC === undefined ? [] : [`Oven at ${ovenC} °C${fan === true ? " fan" : ""}`])];
+function toolsOf({ bake: { tins, ovenC, fan, source } }: RecipeDoc): readonly string[] {
+  return [...tins.map(writeTin), ...(source === undefined || source === "oven" ? [] : [`Baked in: ${SOURCE_WORDS[source]}`]), ...(ovenC === undefined ? [] : [`Oven at ${ovenC} °C${fan === true ? " fan" : ""}`])];
 }
 
 /** The lines of a formula as CSV, a row a line. Grams to 0.1; empty where a line has no weight. */

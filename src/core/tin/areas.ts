@@ -1,6 +1,6 @@
-import type { TinGeometry } from "./geometry";
+import { areaFactorAt, type TinGeometry } from "./geometry";
 import { surfaceArea } from "./volume";
-import { cutAt, wallKnots } from "./wall";
+import { cutAt, wallKnots, type Cut } from "./wall";
 
 export type WettedAreas = {
   /** The flat floor, mm². */
@@ -23,14 +23,13 @@ const SLICES = 6;
 export function wettedAreas(geometry: TinGeometry, heightMm: number): WettedAreas {
   const inside = Math.min(heightMm, geometry.depthMm);
   const knots = wallKnots(geometry.wall).filter((knot) => knot < inside);
-  const perimeterScale = Math.sqrt(geometry.areaScale);
   let sideMm2 = 0;
   let tubeMm2 = 0;
-  let below = cutAt(geometry.wall, 0);
+  let below = stretchedCut(geometry, 0);
   knots.forEach((from, index) => {
     const to = knots[index + 1] ?? inside;
     for (let slice = 1; slice <= SLICES; slice += 1) {
-      const cut = cutAt(geometry.wall, from + ((to - from) * slice) / SLICES);
+      const cut = stretchedCut(geometry, from + ((to - from) * slice) / SLICES);
       const rise = (to - from) / SLICES;
       sideMm2 += slope((below.outerPerimeterMm + cut.outerPerimeterMm) / 2, rise, cut.outerAreaMm2 - below.outerAreaMm2);
       tubeMm2 += slope((below.innerPerimeterMm + cut.innerPerimeterMm) / 2, rise, cut.innerAreaMm2 - below.innerAreaMm2);
@@ -40,8 +39,23 @@ export function wettedAreas(geometry: TinGeometry, heightMm: number): WettedArea
   const above = Math.max(0, heightMm - geometry.depthMm);
   return {
     floorMm2: surfaceArea(geometry, 0),
-    sideMm2: perimeterScale * (sideMm2 + above * below.outerPerimeterMm),
-    tubeMm2: perimeterScale * (tubeMm2 + above * below.innerPerimeterMm),
+    sideMm2: sideMm2 + above * below.outerPerimeterMm,
+    tubeMm2: tubeMm2 + above * below.innerPerimeterMm,
+  };
+}
+
+/** The wall's cut with its areas multiplied by the water fill's factor, and its perimeters by the root of it. */
+function stretchedCut(geometry: TinGeometry, heightMm: number): Cut {
+  const cut = cutAt(geometry.wall, heightMm);
+  const factor = areaFactorAt(geometry, heightMm);
+  if (factor === 1) return cut;
+  const stretch = Math.sqrt(factor);
+  return {
+    ...cut,
+    outerAreaMm2: cut.outerAreaMm2 * factor,
+    innerAreaMm2: cut.innerAreaMm2 * factor,
+    outerPerimeterMm: cut.outerPerimeterMm * stretch,
+    innerPerimeterMm: cut.innerPerimeterMm * stretch,
   };
 }
 
@@ -57,13 +71,17 @@ export type Spans =
 
 /** The {@link Spans} of a tin at `heightMm`. Hexagons and hearts count as the round of equal area, ovals as their box. */
 export function spansAt(geometry: TinGeometry, heightMm: number): Spans {
-  const cut = cutAt(geometry.wall, Math.min(heightMm, geometry.depthMm));
+  const cut = stretchedCut(geometry, Math.min(heightMm, geometry.depthMm));
   if (cut.tubeRadiusMm > 0) return { kind: "ring", troughMm: cut.halfLengthMm - cut.tubeRadiusMm };
-  const plan = geometry.wall.kind === "straight" ? geometry.wall.plan : "round";
-  if (plan === "rectangle" || plan === "oval") {
+  if (isOblong(geometry)) {
     return { kind: "rectangle", lengthMm: 2 * cut.halfLengthMm, widthMm: 2 * cut.halfWidthMm };
   }
-  return { kind: "round", diameterMm: Math.sqrt((4 * cut.outerAreaMm2 * geometry.areaScale) / Math.PI) };
+  return { kind: "round", diameterMm: Math.sqrt((4 * cut.outerAreaMm2) / Math.PI) };
+}
+
+function isOblong({ wall }: TinGeometry): boolean {
+  if (wall.kind === "profile") return wall.longerMm > 0;
+  return wall.kind === "straight" && (wall.plan === "rectangle" || wall.plan === "oval");
 }
 
 /** The short side of a tin at its rim, mm; the trough's width for rings. */
@@ -82,12 +100,11 @@ export type Outline = {
 
 /** The {@link Outline} of a cake cut level at `heightMm`; above the rim that of the rim. */
 export function outlineAt(geometry: TinGeometry, heightMm: number): Outline {
-  const cut = cutAt(geometry.wall, Math.min(heightMm, geometry.depthMm));
-  const stretch = Math.sqrt(geometry.areaScale);
+  const cut = stretchedCut(geometry, Math.min(heightMm, geometry.depthMm));
   return {
-    areaMm2: cut.outerAreaMm2 * geometry.areaScale,
-    perimeterMm: cut.outerPerimeterMm * stretch,
-    tubeAreaMm2: cut.innerAreaMm2 * geometry.areaScale,
-    tubePerimeterMm: cut.innerPerimeterMm * stretch,
+    areaMm2: cut.outerAreaMm2,
+    perimeterMm: cut.outerPerimeterMm,
+    tubeAreaMm2: cut.innerAreaMm2,
+    tubePerimeterMm: cut.innerPerimeterMm,
   };
 }

@@ -25,7 +25,7 @@ export type TroughDefaults = {
   readonly flutes: number;
 };
 
-export type WallDefaults = StraightDefaults | TroughDefaults | { readonly wall: "dome" };
+export type WallDefaults = StraightDefaults | TroughDefaults | { readonly wall: "dome" } | { readonly wall: "profile" };
 
 const straight = (plan: PlanKind, taperDeg: number, filletMm: number, cornerMm: readonly [number, number] = [0, 0]): StraightDefaults => ({
   wall: "straight",
@@ -72,6 +72,10 @@ export function wallDefaults(tin: Tin): WallDefaults {
       return straight("heart", 1, 3);
     case "hexagon":
       return straight("hexagon", 1, 3, [5, 5]);
+    case "odd":
+      return straight("round", 0, 0);
+    case "drawn":
+      return { wall: "profile" };
     case "tube":
       return { ...straight("round", 5, 3), tubeFraction: 0.24 };
     case "ring":

@@ -1,7 +1,8 @@
 import { bad, good, type Issue, type RangeReason, type Result } from "../measure";
 import { wallDefaults, type StraightDefaults, type TroughDefaults } from "./defaults";
 import type { PlanSize } from "./plan";
-import { tinCount, TIN_LIMITS, type Material, type Tin } from "./schema";
+import { rimSize } from "./rim-size";
+import { tinCount, tinDepth, TIN_LIMITS, type Material, type Tin } from "./schema";
 import { cutAt, fluteStretch, wallKnots, type StraightWall, type TroughWall, type Tube, type Wall } from "./wall";
 
 /** A knot of the wall and the volume below it. */
@@ -14,11 +15,19 @@ export type TinGeometry = {
   readonly material: Material;
   readonly depthMm: number;
   readonly wall: Wall;
-  /** What the drawn wall holds up to each of its knots, lowest first, mm³, before {@link areaScale}. */
+  /** What it holds up to each of its wall's knots, lowest first, mm³. */
   readonly strata: readonly Stratum[];
-  /** Factor on every area when a water fill could be met in no better way; else 1. */
-  readonly areaScale: number;
+  /** Factor on the drawn wall's areas where a water fill could be met in no better way; 1 and 1 else. */
+  readonly areaFactor: AreaFactor;
 };
+
+/** A factor on areas at the floor and at the rim, straight in between. */
+export type AreaFactor = { readonly floor: number; readonly rim: number };
+
+/** The {@link AreaFactor} at a height inside the tin. */
+export function areaFactorAt({ areaFactor, depthMm }: Pick<TinGeometry, "areaFactor" | "depthMm">, heightMm: number): number {
+  return areaFactor.floor + ((areaFactor.rim - areaFactor.floor) * heightMm) / depthMm;
+}
 
 /**
  * The settled geometry of one tin, before any water fill: see `tinGeometry`.
@@ -31,20 +40,22 @@ export function drawnGeometry(tin: Tin, overrides: { readonly taperDeg?: number;
     tin,
     count: tinCount(tin),
     material: tin.material ?? "bright",
-    depthMm: tin.depthMm,
-    wall: wall.value,
-    strata: strataOf(wall.value),
-    areaScale: 1,
+    ...withFactor(wall.value, { floor: 1, rim: 1 }),
   });
 }
 
-function strataOf(wall: Wall): readonly Stratum[] {
-  let belowMm3 = 0;
+type FactoredWall = Pick<TinGeometry, "wall" | "depthMm" | "strata" | "areaFactor">;
+
+/** A wall with its areas multiplied, and what it then holds. */
+export function withFactor(wall: Wall, areaFactor: AreaFactor): FactoredWall {
+  const { depthMm } = wall;
   const knots = wallKnots(wall);
-  return knots.map((heightMm, index) => {
-    if (index > 0) belowMm3 += volumeBetween(wall, knots[index - 1] ?? 0, heightMm);
+  let belowMm3 = 0;
+  const strata = knots.map((heightMm, index) => {
+    if (index > 0) belowMm3 += volumeBetween({ wall, areaFactor, depthMm }, knots[index - 1] ?? 0, heightMm);
     return { heightMm, belowMm3 };
   });
+  return { wall, depthMm, strata, areaFactor };
 }
 
 /** Five-point Gauss-Legendre nodes and weights on -1 to 1; exact for polynomials up to the ninth degree. */
@@ -57,35 +68,40 @@ const GAUSS: readonly (readonly [number, number])[] = [
 ];
 
 /** Integral of the cut's area over the heights within one smooth interval of a wall, mm³. */
-export function volumeBetween(wall: Wall, fromMm: number, toMm: number): number {
+export function volumeBetween(tin: Pick<TinGeometry, "wall" | "areaFactor" | "depthMm">, fromMm: number, toMm: number): number {
   const middle = (fromMm + toMm) / 2;
   const half = (toMm - fromMm) / 2;
   let sum = 0;
   for (const [node, weight] of GAUSS) {
-    const cut = cutAt(wall, middle + half * node);
-    sum += weight * (cut.outerAreaMm2 - cut.innerAreaMm2);
+    const heightMm = middle + half * node;
+    const cut = cutAt(tin.wall, heightMm);
+    sum += weight * areaFactorAt(tin, heightMm) * (cut.outerAreaMm2 - cut.innerAreaMm2);
   }
   return half * sum;
 }
 
 function wallFor(tin: Tin, overrides: { readonly taperDeg?: number; readonly bulge?: number }): Result<Wall> {
   const defaults = wallDefaults(tin);
+  if ("sizesAt" in tin && tin.sizesAt === "floor" && (defaults.wall !== "straight" || tin.shape === "well")) {
+    return bad({ code: "not-a-choice", path: "sizesAt", value: "floor", allowed: ["rim"] });
+  }
   switch (defaults.wall) {
     case "dome":
-      return good({ kind: "dome", depthMm: tin.depthMm, rimRadiusMm: rimSize(tin).widthMm / 2 });
-    case "trough":
-      return troughWall(tin, { ...defaults, bulge: overrides.bulge ?? defaults.bulge });
+    case "trough": {
+      const rim = rimSize(tin, 0);
+      if (!rim.ok) return rim;
+      if (defaults.wall === "trough") return troughWall(tin, rim.value.widthMm, { ...defaults, bulge: overrides.bulge ?? defaults.bulge });
+      return good({ kind: "dome", depthMm: tinDepth(tin), rimRadiusMm: rim.value.widthMm / 2 });
+    }
+    case "profile":
+      return profileWall(tin);
     case "straight":
-      return straightWall(tin, defaults, overrides.taperDeg ?? tin.taperDeg);
+      return straightWall(tin, defaults, overrides.taperDeg ?? ("taperDeg" in tin ? tin.taperDeg : undefined));
   }
 }
 
-function rimSize(tin: Tin): { readonly lengthMm: number; readonly widthMm: number } {
-  if ("diameterMm" in tin) return { lengthMm: tin.diameterMm, widthMm: tin.diameterMm };
-  if ("sideMm" in tin) return { lengthMm: tin.sideMm, widthMm: tin.sideMm };
-  if ("rimMm" in tin) return { lengthMm: tin.rimMm, widthMm: tin.rimMm };
-  if ("lengthMm" in tin) return { lengthMm: Math.max(tin.lengthMm, tin.widthMm), widthMm: Math.min(tin.lengthMm, tin.widthMm) };
-  return { lengthMm: tin.widthMm, widthMm: tin.widthMm };
+function outOfRange(path: string, value: number, min: number, max: number, because?: RangeReason): { ok: false; issue: Issue } {
+  return bad({ code: "out-of-range", path, value, min, max, unit: "mm", ...(because === undefined ? {} : { because }) });
 }
 
 function tooMuch(path: string, value: number, max: number, because: RangeReason, min = 0): { ok: false; issue: Issue } {
@@ -93,15 +109,38 @@ function tooMuch(path: string, value: number, max: number, because: RangeReason,
   return bad({ code: "out-of-range", path, value, min, max: Math.floor(max * 10) / 10, unit, because });
 }
 
+function profileWall(tin: Tin): Result<Wall> {
+  if (tin.shape !== "drawn") throw new RangeError(`a ${tin.shape} has no profile`);
+  const { profile: points, depthMm } = tin;
+  const [floor, rim] = [points[0], points.at(-1)];
+  if (floor === undefined || rim === undefined) throw new RangeError("a profile needs two points");
+  if (floor.heightMm !== 0) return outOfRange("profile[0].heightMm", floor.heightMm, 0, 0, "profile-goes-from-floor-to-rim");
+  if (rim.heightMm !== depthMm) {
+    return outOfRange(`profile[${points.length - 1}].heightMm`, rim.heightMm, depthMm, depthMm, "profile-goes-from-floor-to-rim");
+  }
+  for (const [index, point] of points.entries()) {
+    const below = points[index - 1];
+    if (below !== undefined && point.heightMm <= below.heightMm) {
+      return outOfRange(`profile[${index}].heightMm`, point.heightMm, below.heightMm + 1, TIN_LIMITS.depthMm.max, "profile-rises");
+    }
+  }
+  const longerMm = tin.rimLengthMm === undefined ? 0 : tin.rimLengthMm - rim.widthMm;
+  if (longerMm < 0) return outOfRange("rimLengthMm", tin.rimLengthMm ?? 0, rim.widthMm, TIN_LIMITS.widthMm.max);
+  return good({ kind: "profile", depthMm, points, longerMm });
+}
+
 function straightWall(tin: Tin, defaults: StraightDefaults, givenTaperDeg: number | undefined): Result<Wall> {
-  const rim = rimSize(tin);
-  const { depthMm } = tin;
-  if (tin.shape === "well" && tin.floorMm !== undefined && tin.floorMm > tin.rimMm) {
-    return tooMuch("floorMm", tin.floorMm, tin.rimMm, "floor-wider-than-rim", TIN_LIMITS.widthMm.min);
+  const depthMm = tinDepth(tin);
+  const taperDeg = givenTaperDeg ?? defaults.taperDeg;
+  const slopeMm = depthMm * Math.tan((taperDeg * Math.PI) / 180);
+  const inside = rimSize(tin, slopeMm);
+  if (!inside.ok) return inside;
+  const rim = inside.value;
+  if (tin.shape === "well" && tin.floorMm !== undefined && tin.floorMm > rim.widthMm) {
+    return tooMuch("floorMm", tin.floorMm, rim.widthMm, "floor-wider-than-rim", TIN_LIMITS.widthMm.min);
   }
   const measuredFloor = tin.shape === "well" && givenTaperDeg === undefined ? tin.floorMm : undefined;
-  const taperDeg = givenTaperDeg ?? defaults.taperDeg;
-  const lean = measuredFloor === undefined ? depthMm * Math.tan((taperDeg * Math.PI) / 180) : (rim.widthMm - measuredFloor) / 2;
+  const lean = measuredFloor === undefined ? slopeMm : (rim.widthMm - measuredFloor) / 2;
 
   const filletMm = defaults.filletMm;
   if (filletMm > depthMm) return tooMuch("depthMm", depthMm, TIN_LIMITS.depthMm.max, "fillet-deeper-than-tin", filletMm);
@@ -132,10 +171,11 @@ function straightWall(tin: Tin, defaults: StraightDefaults, givenTaperDeg: numbe
 
 function cornersOf(tin: Tin, defaults: StraightDefaults, rimMm: number, floorMm: number): Result<readonly [number, number]> {
   const [usualRim, usualFloor] = defaults.cornerMm;
-  if (tin.cornerMm === undefined) return good([Math.min(usualRim, rimMm / 4), Math.min(usualFloor, floorMm / 4)]);
-  if (tin.cornerMm > rimMm / 2) return tooMuch("cornerMm", tin.cornerMm, rimMm / 2, "corner-rounder-than-side");
+  const cornerMm = "cornerMm" in tin ? tin.cornerMm : undefined;
+  if (cornerMm === undefined) return good([Math.min(usualRim, rimMm / 4), Math.min(usualFloor, floorMm / 4)]);
+  if (cornerMm > rimMm / 2) return tooMuch("cornerMm", cornerMm, rimMm / 2, "corner-rounder-than-side");
   const ratio = usualRim > 0 ? usualFloor / usualRim : 1;
-  return good([tin.cornerMm, Math.min(tin.cornerMm * ratio, floorMm / 2)]);
+  return good([cornerMm, Math.min(cornerMm * ratio, floorMm / 2)]);
 }
 
 function tubeOf(tin: Tin, defaults: StraightDefaults, leanMm: number, filletMm: number): Result<Tube | null> {
@@ -147,14 +187,13 @@ function tubeOf(tin: Tin, defaults: StraightDefaults, leanMm: number, filletMm: 
   return good({ floorMm, rimMm });
 }
 
-function troughWall(tin: Tin, defaults: TroughDefaults): Result<Wall> {
-  const diameterMm = rimSize(tin).widthMm;
+function troughWall(tin: Tin, diameterMm: number, defaults: TroughDefaults): Result<Wall> {
   const tubeMm = "tubeMm" in tin && tin.tubeMm !== undefined ? tin.tubeMm : defaults.tubeFraction * diameterMm;
   const outerRadiusMm = diameterMm / 2 / (1 + defaults.fluteDepth);
   if (tubeMm / 2 > outerRadiusMm - 5) return tooMuch("tubeMm", tubeMm, 2 * outerRadiusMm - 10, "tube-wider-than-tin", 10);
   const wall: TroughWall = {
     kind: "trough",
-    depthMm: tin.depthMm,
+    depthMm: tinDepth(tin),
     outerRadiusMm,
     tubeRadiusMm: tubeMm / 2,
     bulge: defaults.bulge,

@@ -17,6 +17,8 @@ const MM_PER: Readonly<Record<LengthUnit, number>> = { mm: 1, cm: 10, in: INCH_M
 
 /** Longer names stand before the shorter ones they contain. */
 const SHAPE_WORDS: readonly (readonly [RegExp, Shape])[] = [
+  [/\bodd(?:\s+shapes?)?\b/, "odd"],
+  [/\bdrawn\b/, "drawn"],
   [/\bspring[\s-]?forms?\b/, "springform"],
   [/\bfluted(?:\s+(?:rings?|tubes?))?\b/, "fluted"],
   [/\btubes?\b/, "tube"],
@@ -46,13 +48,22 @@ const MATERIAL_WORDS: readonly (readonly [RegExp, Material])[] = [
 
 const COUNT_WORDS = ["one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve"];
 
+/** Words that say how a tin was measured or made. */
+const FLAG_WORDS: readonly (readonly [RegExp, Readonly<Record<string, unknown>>])[] = [
+  [/\bloose(?:\s+base)?\b/, { looseBase: true }],
+  [/\b(?:with\s+(?:a\s+)?)?lid\b/, { lid: true }],
+  [/\boutside\b/, { sizes: "outside" }],
+  [/\bat\s+(?:the\s+)?floor\b/, { sizesAt: "floor" }],
+  [/\binside\b|\bat\s+(?:the\s+)?rim\b/, {}],
+];
+
 /** Words around a size that change nothing about it. */
-const SILENT = /^(?:a|an|the|of|tins?|pans?|baking|cakes?|layers?|greased|lined|deep|high|tall|wide|across|long|size|inside|standard)$/;
+const SILENT = /^(?:a|an|the|of|tins?|pans?|baking|cakes?|layers?|greased|lined|deep|high|tall|wide|across|long|size|standard)$/;
 
 /** Depth of a tin whose depth was not written, mm. Judgement: the depth most of its kind are sold in. */
 const USUAL_DEPTH_MM: Readonly<Record<Shape, number>> = {
   round: 50, springform: 65, square: 50, rectangle: 50, loaf: 65, oval: 50, heart: 50, hexagon: 50, dome: 80, ring: 75, tube: 100,
-  fluted: 85, well: 32, skillet: 50, ramekin: 45, mug: 90,
+  fluted: 85, well: 32, skillet: 50, ramekin: 45, mug: 90, drawn: 50, odd: 50,
 };
 
 /** Width of a cup whose size was not written, mm. */
@@ -70,19 +81,28 @@ export function readTin(text: string, habit: SizeHabit): Result<ReadTin> {
   const named = takeNamed(written);
   const shape = take(named.rest, SHAPE_WORDS);
   const material = take(shape.rest, MATERIAL_WORDS);
-  const sizes = readSizes(material.rest);
+  const profile = takeProfile(material.rest);
+  let rest = profile.rest;
+  const flags: Record<string, unknown> = {};
+  for (const flag of FLAG_WORDS) {
+    const taken = take(rest, [flag]);
+    Object.assign(flags, taken.found);
+    rest = taken.rest;
+  }
+  const sizes = readSizes(rest);
   if (!sizes.ok) return sizes;
   const { count, dims } = splitCount(sizes.value, shape.found);
   const unit = dims.findLast((size) => size.unit !== null)?.unit ?? guessUnit(dims, shape.found, habit);
   const lengths = dims.map((size) => tidyMm(size.value * MM_PER[size.unit ?? unit]));
-  const meant = shape.found ?? guessShape(lengths);
-  const fields = sizeFields(meant, lengths);
+  const meant = shape.found ?? (profile.fields === null ? guessShape(lengths) : "drawn");
+  const fields = fieldsOf(meant, lengths, profile.fields);
   if (!fields.ok) return fields;
 
   const tin = parseTin({
     shape: meant,
     ...fields.value,
     ...named.fields,
+    ...flags,
     ...(count === null || (count === 1 && !isCup(meant)) ? {} : { count }),
     ...(material.found === null ? {} : { material: material.found }),
   });
@@ -111,17 +131,27 @@ function take<T>(text: string, words: readonly (readonly [RegExp, T])[]): { read
   return { found: null, rest: text };
 }
 
+/** `0:180 20:200 50:230`: widths at heights, in mm; the last one is the rim. */
+function takeProfile(text: string): { readonly fields: Readonly<Record<string, unknown>> | null; readonly rest: string } {
+  const profile: { heightMm: number; widthMm: number }[] = [];
+  const rest = text.replace(/(\d+(?:\.\d+)?):(\d+(?:\.\d+)?)(?:\s*mm\b)?/gu, (_all, height: string, width: string) => {
+    profile.push({ heightMm: Number(height), widthMm: Number(width) });
+    return " ";
+  });
+  return { fields: profile.length === 0 ? null : { profile, depthMm: profile.at(-1)?.heightMm }, rest: rest.trim() };
+}
+
 /** Measures that carry their name: `holds 3.4 l`, `hole 7 cm`, `floor 5 cm`, `corner 2 cm`, `taper 4°`. */
 function takeNamed(text: string): { readonly fields: Readonly<Record<string, number>>; readonly rest: string } {
   const fields: Record<string, number> = {};
   const rest = text.replace(
-    /\b(holds|hole|floor|corner|taper)\s+(\d+(?:[.,]\d+)?)\s*(ml|l|mm|cm|in|°)?/gu,
+    /\b(holds|half|hole|floor|corner|taper|long|deep)\s+(\d+(?:[.,]\d+)?)\s*(ml|l|mm|cm|in|°)?/gu,
     (_all, name: string, digits: string, unit: string | undefined) => {
       const value = Number(digits.replace(",", "."));
-      if (name === "holds") fields["brimMl"] = tidyMm(value * (unit === "l" ? 1000 : 1));
+      if (name === "holds" || name === "half") fields[name === "holds" ? "brimMl" : "halfMl"] = tidyMm(value * (unit === "l" ? 1000 : 1));
       else if (name === "taper") fields["taperDeg"] = value;
       else {
-        const field = { hole: "tubeMm", floor: "floorMm", corner: "cornerMm" }[name] ?? name;
+        const field = { hole: "tubeMm", floor: "floorMm", corner: "cornerMm", long: "rimLengthMm", deep: "depthMm" }[name] ?? name;
         fields[field] = tidyMm(value * MM_PER[unit === "mm" || unit === "in" ? unit : "cm"]);
       }
       return " ";
@@ -166,6 +196,7 @@ function splitCount(sizes: readonly Size[], shape: Shape | null): { readonly cou
   const asCount = { count: first?.value ?? null, dims: sizes.slice(1) };
   const asSize = { count: null, dims: sizes };
   if (first?.unit !== null) return asSize;
+  if (shape === "drawn" || shape === "odd") return asCount;
   if (isCup(shape)) return second === undefined || !first.crossed || sizes.length > 3 ? asCount : asSize;
   if (second === undefined) return asSize;
   if (!first.crossed) return Number.isInteger(first.value) && first.value <= 12 ? asCount : asSize;
@@ -194,6 +225,12 @@ function guessShape(lengths: readonly number[]): Shape {
   const [short, long] = [Math.min(first, second), Math.max(first, second)];
   const isDeep = third === undefined || third >= 45;
   return short <= 150 && short / long <= 0.65 && isDeep ? "loaf" : "rectangle";
+}
+
+function fieldsOf(shape: Shape, lengths: readonly number[], profile: Readonly<Record<string, unknown>> | null): Result<Readonly<Record<string, unknown>>> {
+  if (shape === "drawn") return good(profile ?? {});
+  if (shape === "odd") return good(lengths[0] === undefined ? {} : { depthMm: lengths[0] });
+  return sizeFields(shape, lengths);
 }
 
 function sizeFields(shape: Shape, lengths: readonly number[]): Result<Readonly<Record<string, number>>> {
@@ -226,6 +263,7 @@ function sizeFields(shape: Shape, lengths: readonly number[]): Result<Readonly<R
 }
 
 function assumptions(dims: readonly Size[], shape: Shape | null, lengths: readonly number[], meant: Shape): readonly Assumed[] {
+  if (meant === "drawn" || meant === "odd") return [];
   const needed = meant === "rectangle" || meant === "loaf" || meant === "oval" ? 3 : 2;
   const saidSquare = meant === "square" && lengths.length === 2 && lengths[0] === lengths[1];
   const found: Assumed[] = [];

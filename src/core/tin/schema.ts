@@ -14,13 +14,25 @@ export const MATERIALS = ["bright", "dark", "glass", "ceramic", "silicone", "cas
 const MaterialSchema = z.enum(MATERIALS);
 export type Material = z.infer<typeof MaterialSchema>;
 
-const shared = {
-  depthMm: numberIn(TIN_LIMITS.depthMm.min, TIN_LIMITS.depthMm.max, "mm"),
+const depth = numberIn(TIN_LIMITS.depthMm.min, TIN_LIMITS.depthMm.max, "mm");
+const water = numberIn(5, 60_000, "mL");
+
+/** What any tin may have, whatever its shape. */
+const common = {
   count: wholeIn(TIN_LIMITS.count.min, TIN_LIMITS.count.max).optional(),
   material: MaterialSchema.optional(),
+  looseBase: z.boolean().optional(),
+  lid: z.boolean().optional(),
+};
+const shared = {
+  depthMm: depth,
+  ...common,
   taperDeg: numberIn(0, 45, "°").optional(),
   cornerMm: numberIn(0, 350, "mm").optional(),
-  brimMl: numberIn(10, 60_000, "mL").optional(),
+  brimMl: water.optional(),
+  halfMl: water.optional(),
+  sizes: z.enum(["inside", "outside"]).optional(),
+  sizesAt: z.enum(["rim", "floor"]).optional(),
 };
 
 const byDiameter = z.strictObject({
@@ -39,11 +51,27 @@ const withTube = z.strictObject({
 });
 const well = z.strictObject({ shape: z.literal("well"), rimMm: width, floorMm: width.optional(), ...shared });
 
+/** Width at a height above the floor, for a wall that is neither straight nor a usual curve. */
+const profilePoint = z.strictObject({ heightMm: numberIn(0, TIN_LIMITS.depthMm.max, "mm"), widthMm: numberIn(5, TIN_LIMITS.widthMm.max, "mm") });
+const drawn = z.strictObject({
+  shape: z.literal("drawn"),
+  depthMm: depth,
+  profile: z.array(profilePoint).min(2).max(40),
+  /** At the rim, for one that is longer than wide; round when left out. */
+  rimLengthMm: width.optional(),
+  ...common,
+  brimMl: water.optional(),
+  halfMl: water.optional(),
+});
+const odd = z.strictObject({ shape: z.literal("odd"), brimMl: water, depthMm: depth.optional(), ...common });
+
 /**
- * A tin by its inside sizes, in mm, at the rim. `count` is how many of them, or how many wells; 1 when it is left out.
- * `brimMl` is what it holds to the brim, measured with water.
+ * A tin by its sizes, in mm: inside and at the rim unless `sizes` and `sizesAt` say otherwise; depth is always inside. `count` is how
+ * many of them, or how many wells; 1 when it is left out. `brimMl` and `halfMl` are what it holds to the brim and to half of its
+ * depth, measured with water. A `drawn` tin gives its width at several heights, floor and rim among them; an `odd` one is
+ * known by its water alone.
  */
-export const TinSchema = z.discriminatedUnion("shape", [byDiameter, bySide, byLengthAndWidth, byWidth, withTube, well]);
+export const TinSchema = z.discriminatedUnion("shape", [byDiameter, bySide, byLengthAndWidth, byWidth, withTube, well, drawn, odd]);
 export type Tin = z.infer<typeof TinSchema>;
 export type Shape = Tin["shape"];
 
@@ -55,4 +83,10 @@ export function parseTin(input: unknown): Result<Tin> {
 /** How many of this tin, or how many of its wells. */
 export function tinCount(tin: Tin): number {
   return tin.count ?? 1;
+}
+
+/** How deep a tin is inside, mm. One known only by its water is taken to be a quarter as deep as wide, like most tins. */
+export function tinDepth(tin: Tin): number {
+  if (tin.shape !== "odd") return tin.depthMm;
+  return tin.depthMm ?? Math.max(TIN_LIMITS.depthMm.min, Math.cbrt((tin.brimMl * 1000) / (4 * Math.PI)));
 }

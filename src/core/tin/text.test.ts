@@ -46,6 +46,12 @@ describe("reading a tin as a baker writes it", () => {
     ["33 x 23 x 5 cm holds 3.4 L", { shape: "rectangle", lengthMm: 330, widthMm: 230, depthMm: 50, brimMl: 3400 }],
     ["cast iron skillet 26cm", { shape: "skillet", diameterMm: 260, depthMm: 50, material: "cast-iron" }],
     ["6 ramekins", { shape: "ramekin", diameterMm: 90, depthMm: 45, count: 6 }],
+    ["odd shape holds 2.1 l", { shape: "odd", brimMl: 2100 }],
+    ["2 x odd 6 cm deep holds 2 l dark", { shape: "odd", brimMl: 2000, depthMm: 60, count: 2, material: "dark" }],
+    ["drawn 0:180 20:200 50:230", { shape: "drawn", depthMm: 50, profile: [{ heightMm: 0, widthMm: 180 }, { heightMm: 20, widthMm: 200 }, { heightMm: 50, widthMm: 230 }] }],
+    ["9 in springform, loose base, outside", { shape: "springform", diameterMm: 228.6, depthMm: 65, looseBase: true, sizes: "outside" }],
+    ["loaf 20 x 10 x 7 cm at the floor, with a lid", { shape: "loaf", lengthMm: 200, widthMm: 100, depthMm: 70, sizesAt: "floor", lid: true }],
+    ["20 cm round holds 1.5 l half 0.75 l", { shape: "round", diameterMm: 200, depthMm: 50, brimMl: 1500, halfMl: 750 }],
     ["heart 22 x 5 cm", { shape: "heart", widthMm: 220, depthMm: 50 }],
     ["30 x 20 x 6 cm oval ceramic", { shape: "oval", lengthMm: 300, widthMm: 200, depthMm: 60, material: "ceramic" }],
   ])("%j", (text, tin) => {
@@ -74,6 +80,13 @@ describe("reading a tin as a baker writes it", () => {
     ["500 cups", { code: "out-of-range", path: "count", value: 500 }],
     ["1.5 x 20 cm round", { code: "not-whole", path: "count", value: 1.5 }],
     ["1 x 2 x 3 x 4 x 5 x 6 cm", { code: "too-many", path: "size", value: 5 }],
+    ["odd shape", { code: "missing", path: "brimMl" }],
+    ["drawn", { code: "missing", path: "depthMm" }],
+    ["drawn 0:180 30:200 20:230", { code: "out-of-range", path: "profile[2].heightMm", value: 20, min: 31, max: 200 }],
+    ["drawn 10:180 50:200", { code: "out-of-range", path: "profile[0].heightMm", value: 10, min: 0, max: 0 }],
+    ["25 cm ring at the floor", { code: "not-a-choice", path: "sizesAt" }],
+    ["20 cm round half 0.75 l", { code: "missing", path: "brimMl" }],
+    ["20 cm round holds 1.5 l half 1.2 l", { code: "out-of-range", path: "halfMl", value: 1200 }],
     ["33 x 23 x 5 cm holds 9 l", { code: "out-of-range", path: "brimMl", value: 9000 }],
   ])("%j is refused naming what is wrong", (text, issue) => {
     expect(readTin(text, "metric")).toMatchObject({ ok: false, issue });
@@ -107,12 +120,13 @@ describe("writing a tin", () => {
 function normal(tin: Tin): Tin {
   const { count, material, ...sizes } = tin;
   const isCup = tin.shape === "well" || tin.shape === "ramekin" || tin.shape === "mug";
-  const turned = "lengthMm" in sizes
+  const turned = "lengthMm" in sizes && "widthMm" in sizes
     ? { ...sizes, lengthMm: Math.max(sizes.lengthMm, sizes.widthMm), widthMm: Math.min(sizes.lengthMm, sizes.widthMm) }
     : sizes;
+  if ("sizesAt" in turned && turned.sizesAt === "rim") delete turned.sizesAt;
   return {
     ...turned,
-    ...(material === "bright" ? {} : { material }),
+    ...(material === "bright" || material === undefined ? {} : { material }),
     ...(count === 1 && !isCup ? {} : { count }),
   };
 }

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { brimVolume, levelFor, rimWidth, sectionAt, spansAt, surfaceArea, tinFamily, tinGeometry, tinSection, volumeAt, wettedAreas, type Tin, type TinGeometry } from ".";
+import { brimVolume, levelFor, rimWidth, sectionAt, spansAt, surfaceArea, tinDepth, tinFamily, tinGeometry, tinSection, volumeAt, wettedAreas, type Tin, type TinGeometry } from ".";
 import { anyTin } from "./any-tin.test-data";
 
 function built(tin: Tin): TinGeometry {
@@ -203,7 +203,7 @@ describe("sections for drawing", () => {
     fc.assert(fc.property(anyTin, (tin) => {
       const points = tinSection(built(tin));
       expect(points[0]?.heightMm).toBe(0);
-      expect(points.at(-1)?.heightMm).toBe(tin.depthMm);
+      expect(points.at(-1)?.heightMm).toBe(tinDepth(tin));
       const heights = points.map((point) => point.heightMm);
       expect(heights).toEqual([...heights].sort((a, b) => a - b));
     }));

@@ -1,5 +1,5 @@
 import { mlFromMm3 } from "../measure";
-import { volumeBetween, type TinGeometry } from "./geometry";
+import { areaFactorAt, volumeBetween, type TinGeometry } from "./geometry";
 import { cutAt } from "./wall";
 
 /** Heights to which a level is solved, mm: a hundredth of what anybody can see. */
@@ -11,8 +11,9 @@ const LEVEL_TOLERANCE_MM = 1e-4;
  * @param heightMm 0 or more
  */
 export function surfaceArea(geometry: TinGeometry, heightMm: number): number {
-  const cut = cutAt(geometry.wall, Math.min(heightMm, geometry.depthMm));
-  return geometry.areaScale * (cut.outerAreaMm2 - cut.innerAreaMm2);
+  const inside = Math.min(heightMm, geometry.depthMm);
+  const cut = cutAt(geometry.wall, inside);
+  return areaFactorAt(geometry, inside) * (cut.outerAreaMm2 - cut.innerAreaMm2);
 }
 
 /**
@@ -22,10 +23,10 @@ export function surfaceArea(geometry: TinGeometry, heightMm: number): number {
  * @example volumeAt(roundTin, roundTin.depthMm) // the brim
  */
 export function volumeAt(geometry: TinGeometry, heightMm: number): number {
-  const { strata, wall, areaScale, depthMm } = geometry;
+  const { strata, depthMm } = geometry;
   const inside = Math.min(heightMm, depthMm);
   const stratum = strata.findLast((each) => each.heightMm <= inside) ?? { heightMm: 0, belowMm3: 0 };
-  const insideMm3 = areaScale * (stratum.belowMm3 + volumeBetween(wall, stratum.heightMm, inside));
+  const insideMm3 = stratum.belowMm3 + volumeBetween(geometry, stratum.heightMm, inside);
   return mlFromMm3(insideMm3 + Math.max(0, heightMm - depthMm) * surfaceArea(geometry, depthMm));
 }
 

@@ -26,9 +26,17 @@ export type TroughWall = {
   readonly fluteStretch: number;
 };
 
+/** A wall measured at several heights, lowest first, straight between them; `longerMm` is length less width, 0 for a round. */
+export type ProfileWall = {
+  readonly kind: "profile";
+  readonly depthMm: number;
+  readonly points: readonly { readonly heightMm: number; readonly widthMm: number }[];
+  readonly longerMm: number;
+};
+
 export type DomeWall = { readonly kind: "dome"; readonly depthMm: number; readonly rimRadiusMm: number };
 
-export type Wall = StraightWall | TroughWall | DomeWall;
+export type Wall = StraightWall | TroughWall | DomeWall | ProfileWall;
 
 /** A level cut through the tin: the outer curve, the tube's curve, and the drawn half-widths along the tin's length. */
 export type Cut = {
@@ -44,7 +52,7 @@ export type Cut = {
 /**
  * The level cut through a wall at `heightMm` above the floor, for heights from 0 to the tin's depth.
  * Straight walls run from floor to rim, less the fillet; a trough's width is w = w_rim(1-(1-h/H)^m)^(1/m), narrowed by
- * the outer wall for λ of it and by the tube for the rest; a dome is a spherical cap.
+ * the outer wall for λ of it and by the tube for the rest; a dome is a spherical cap; a profile is straight between its points.
  */
 export function cutAt(wall: Wall, heightMm: number): Cut {
   switch (wall.kind) {
@@ -54,6 +62,8 @@ export function cutAt(wall: Wall, heightMm: number): Cut {
       return troughCut(wall, heightMm);
     case "dome":
       return domeCut(wall, heightMm);
+    case "profile":
+      return profileCut(wall, heightMm);
     default:
       return assertNever(wall);
   }
@@ -132,6 +142,23 @@ function domeCut(wall: DomeWall, heightMm: number): Cut {
   };
 }
 
+function profileCut({ points, longerMm }: ProfileWall, heightMm: number): Cut {
+  const above = Math.max(1, points.findIndex((point, index) => index > 0 && point.heightMm >= heightMm));
+  const [below, top] = [points[above - 1], points[above]];
+  if (below === undefined || top === undefined) throw new RangeError("a profile needs two points");
+  const widthMm = between(below.widthMm, top.widthMm, (heightMm - below.heightMm) / (top.heightMm - below.heightMm));
+  const outer = planMeasure(longerMm > 0 ? "rectangle" : "round", { lengthMm: widthMm + longerMm, widthMm, cornerMm: 0 }, 0);
+  return {
+    outerAreaMm2: outer.areaMm2,
+    outerPerimeterMm: outer.perimeterMm,
+    innerAreaMm2: 0,
+    innerPerimeterMm: 0,
+    halfLengthMm: (widthMm + longerMm) / 2,
+    halfWidthMm: widthMm / 2,
+    tubeRadiusMm: 0,
+  };
+}
+
 /** Heights between which a wall's area is smooth enough for the quadrature, mm, from 0 to the depth. */
 export function wallKnots(wall: Wall): readonly number[] {
   // Fillets and troughs start out level, like a square root: intervals that grow with the square of their number
@@ -141,6 +168,8 @@ export function wallKnots(wall: Wall): readonly number[] {
   switch (wall.kind) {
     case "straight":
       return wall.filletMm > 0 ? [...graded(wall.filletMm, 3), wall.filletMm, wall.depthMm] : [0, wall.depthMm];
+    case "profile":
+      return wall.points.map((point) => point.heightMm);
     case "trough":
     case "dome":
       return [...graded(wall.depthMm, 8), wall.depthMm];

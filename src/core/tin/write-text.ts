@@ -1,37 +1,50 @@
 import { INCH_MM, roundTo } from "../measure";
-import { tinCount, type Tin } from "./schema";
+import { tinCount, tinDepth, type Tin } from "./schema";
 
 /**
  * A tin as text that {@link readTin} reads back to the same tin: the one written form used in addresses and boxes.
  * @example writeTin({ shape: "round", diameterMm: 200, depthMm: 50, count: 2 }) // "2 x 20 x 5 cm round"
  */
 export function writeTin(tin: Tin): string {
-  const lengths = planLengths(tin);
   const count = tinCount(tin);
   const isCup = tin.shape === "well" || tin.shape === "ramekin" || tin.shape === "mug";
+  const sized = tin.shape === "drawn" || tin.shape === "odd" ? null : [...planLengths(tin), tin.depthMm];
   // "10 x 12 cm round" reads as ten of them, so one that is deeper than wide says that it is one.
-  const isPlainlyOne = count === 1 && !isCup && tin.depthMm <= (lengths[0] ?? 0);
+  const isPlainlyOne = count === 1 && !isCup && (sized === null || tinDepth(tin) <= (sized[0] ?? 0));
   const parts = [
     isPlainlyOne ? "" : isCup ? String(count) : `${count} x`,
     isCup ? NAMES[tin.shape] : "",
-    inBestUnit([...lengths, tin.depthMm]),
+    sized === null ? "" : inBestUnit(sized),
     isCup ? "" : NAMES[tin.shape],
+    tin.shape === "drawn" ? profileText(tin.profile) : "",
+    tin.shape === "drawn" && tin.rimLengthMm !== undefined ? `long ${plain(tin.rimLengthMm)} mm` : "",
+    tin.shape === "odd" && tin.depthMm !== undefined ? `deep ${plain(tin.depthMm)} mm` : "",
     tin.material === undefined || tin.material === "bright" ? "" : tin.material.replace("-", " "),
+    "sizes" in tin && tin.sizes === "outside" ? "outside" : "",
+    "sizesAt" in tin && tin.sizesAt === "floor" ? "at the floor" : "",
+    tin.looseBase === true ? "loose base" : "",
+    tin.lid === true ? "lid" : "",
     "tubeMm" in tin && tin.tubeMm !== undefined ? `hole ${plain(tin.tubeMm)} mm` : "",
-    tin.taperDeg === undefined ? "" : `taper ${plain(tin.taperDeg)}°`,
-    tin.cornerMm === undefined ? "" : `corner ${plain(tin.cornerMm)} mm`,
+    "taperDeg" in tin && tin.taperDeg !== undefined ? `taper ${plain(tin.taperDeg)}°` : "",
+    "cornerMm" in tin && tin.cornerMm !== undefined ? `corner ${plain(tin.cornerMm)} mm` : "",
     tin.brimMl === undefined ? "" : `holds ${plain(tin.brimMl)} ml`,
+    "halfMl" in tin && tin.halfMl !== undefined ? `half ${plain(tin.halfMl)} ml` : "",
   ];
   return parts.filter((part) => part !== "").join(" ");
+}
+
+/** `0:180 20:200 50:230`: height and width, in mm. */
+function profileText(profile: readonly { readonly heightMm: number; readonly widthMm: number }[]): string {
+  return profile.map(({ heightMm, widthMm }) => `${plain(heightMm)}:${plain(widthMm)}`).join(" ");
 }
 
 const NAMES: Readonly<Record<Tin["shape"], string>> = {
   round: "round", springform: "springform", square: "square", rectangle: "rectangle", loaf: "loaf", oval: "oval", heart: "heart",
   hexagon: "hexagon", dome: "dome", ring: "ring", tube: "tube", fluted: "fluted ring", well: "cups", skillet: "skillet",
-  ramekin: "ramekins", mug: "mugs",
+  ramekin: "ramekins", mug: "mugs", drawn: "drawn", odd: "odd shape",
 };
 
-function planLengths(tin: Tin): readonly number[] {
+function planLengths(tin: Exclude<Tin, { shape: "drawn" | "odd" }>): readonly number[] {
   if ("diameterMm" in tin) return [tin.diameterMm];
   if ("sideMm" in tin) return [tin.sideMm, tin.sideMm];
   if ("lengthMm" in tin) return [tin.lengthMm, tin.widthMm];

@@ -1,18 +1,27 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { cache } from "react";
-import { BenchOfCake } from "@/components/bench/bench-of-cake";
+import { CakeBench } from "@/components/cake/cake-bench";
 import { Trouble } from "@/components/frame/trouble";
-import { findCake, kitchenDatabase, listBenchRecipes, listTins, stored } from "@/data";
+import { findCake, findPantry, findRecipe, kitchenDatabase, listBenchRecipes, listOvens, listTins, stored } from "@/data";
 import { storageText } from "@/words";
-import { renameCake, saveCake } from "../actions";
+import { changeCake, keepApart, lookAtCake, recipeForCake, renameCake } from "../actions";
 
 type CakePageProps = { readonly params: Promise<{ readonly id: string }> };
 
 const load = cache(async (id: string) =>
   stored(async () => {
     const database = kitchenDatabase();
-    return { cake: await findCake(database, id), recipes: await listBenchRecipes(database), cupboard: await listTins(database) };
+    const cake = await findCake(database, id);
+    const recipeId = cake?.doc?.recipe?.id;
+    return {
+      cake,
+      recipeNow: recipeId === undefined ? null : ((await findRecipe(database, recipeId))?.doc ?? null),
+      recipes: await listBenchRecipes(database),
+      cupboard: await listTins(database),
+      ovens: await listOvens(database),
+      pantry: await findPantry(database),
+    };
   }),
 );
 
@@ -24,19 +33,18 @@ export async function generateMetadata({ params }: CakePageProps): Promise<Metad
 export default async function CakePage({ params }: CakePageProps) {
   const loaded = await load((await params).id);
   if (!loaded.ok) return <Trouble text={storageText(loaded.issue)} />;
-  const { cake, recipes, cupboard } = loaded.value;
+  const { cake, ...kitchen } = loaded.value;
   if (cake === null) notFound();
-  if (cake.question === null) {
-    return <Trouble text={`What “${cake.name}” was planned from can't be read. It is still in the kitchen's data file, unchanged.`} />;
+  const { id, name, doc, version } = cake;
+  if (doc === null) {
+    return <Trouble text={`What “${name}” was planned from can't be read. It is still in the kitchen's data file, unchanged.`} />;
   }
   return (
-    <BenchOfCake
-      key={cake.id}
-      cake={{ id: cake.id, name: cake.name, question: cake.question, updatedAt: cake.updatedAt.getTime() }}
-      recipes={recipes}
-      cupboard={cupboard}
-      save={saveCake}
-      rename={renameCake}
+    <CakeBench
+      key={id}
+      cake={{ id, name, doc, version, updatedAt: cake.updatedAt.getTime() }}
+      {...kitchen}
+      actions={{ change: changeCake, look: lookAtCake, keepApart, recipeForCake, rename: renameCake }}
     />
   );
 }

@@ -1,0 +1,44 @@
+"use server";
+
+import { randomUUID } from "node:crypto";
+import { revalidatePath } from "next/cache";
+import * as z from "zod";
+import type { OvenChoice } from "@/components/bench/choices";
+import type { Kept, Outcome } from "@/components/frame/outcome";
+import { KitchenOvenSchema, USUAL_OVEN } from "@/core/bake";
+import { parseWith } from "@/core/measure";
+import { addOven, changeOven, deleteOven, kitchenDatabase, restoreOven, stored } from "@/data";
+import { issueText, METRIC, storageText } from "@/words";
+import { keeping } from "../keeping";
+
+const MOST_NAME = 80;
+const IdSchema = z.string().min(1).max(100);
+const OvenToKeepSchema = z.strictObject({ id: IdSchema, name: z.string().trim().max(MOST_NAME), spec: KitchenOvenSchema });
+const GONE = "This oven is not in the kitchen any more.";
+
+/** A new oven, an ordinary one until more is known of it. */
+export async function keepOven(): Promise<Kept> {
+  const id = randomUUID();
+  const result = await stored(() => addOven(kitchenDatabase(), { id, name: "New oven", spec: USUAL_OVEN }, new Date()));
+  if (!result.ok) return { ok: false, message: storageText(result.issue) };
+  revalidatePath("/", "layout");
+  return { ok: true, id };
+}
+
+/** Keeps a changed oven. */
+export async function saveOven(input: OvenChoice): Promise<Outcome> {
+  const oven = parseWith(OvenToKeepSchema, input);
+  if (!oven.ok) return { ok: false, message: issueText(oven.issue, METRIC) };
+  if (oven.value.name === "") return { ok: false, message: `An oven needs a name: 1 to ${MOST_NAME} letters.` };
+  return keeping(() => changeOven(kitchenDatabase(), oven.value, new Date()), GONE);
+}
+
+/** Takes an oven out of the kitchen; {@link bringBackOven} undoes it. */
+export async function removeOven(id: string): Promise<Outcome> {
+  return keeping(() => deleteOven(kitchenDatabase(), IdSchema.parse(id), new Date()), GONE);
+}
+
+/** Puts an oven back into the kitchen. */
+export async function bringBackOven(id: string): Promise<Outcome> {
+  return keeping(() => restoreOven(kitchenDatabase(), IdSchema.parse(id)), GONE);
+}

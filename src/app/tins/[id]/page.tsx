@@ -1,0 +1,25 @@
+import type { Metadata } from "next";
+import { notFound } from "next/navigation";
+import { cache } from "react";
+import { Trouble } from "@/components/frame/trouble";
+import { OneTin } from "@/components/tins/tin-bench";
+import { findTin, kitchenDatabase, stored } from "@/data";
+import { storageText } from "@/words";
+import { bringBackTin, removeTin, saveTin } from "../actions";
+
+type TinPageProps = { readonly params: Promise<{ readonly id: string }> };
+
+const load = cache(async (id: string) => stored(() => findTin(kitchenDatabase(), id)));
+
+export async function generateMetadata({ params }: TinPageProps): Promise<Metadata> {
+  const loaded = await load((await params).id);
+  return { title: loaded.ok ? (loaded.value?.name ?? "No such tin") : "Tin" };
+}
+
+export default async function TinPage({ params }: TinPageProps) {
+  const loaded = await load((await params).id);
+  if (!loaded.ok) return <Trouble text={storageText(loaded.issue)} />;
+  if (loaded.value === null) notFound();
+  const { updatedAt, ...tin } = loaded.value;
+  return <OneTin key={tin.id} tin={{ ...tin, updatedAt: updatedAt.getTime() }} save={saveTin} remove={removeTin} bringBack={bringBackTin} />;
+}

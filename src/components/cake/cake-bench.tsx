@@ -1,0 +1,132 @@
+"use client";
+
+import { useCallback, useMemo, useState } from "react";
+import { Pencil } from "lucide-react";
+import { parseAsStringLiteral, useQueryState } from "nuqs";
+import { askAboutRecipe, mergedCake, planCake, readQuestion, recipeFacts, serveDetail, workRecipe, type CakeDoc, type CakePlan, type Question } from "@/core/cake";
+import { pantryOf } from "@/core/pantry";
+import type { RecipeDoc } from "@/core/recipe";
+import { issueText } from "@/words";
+import type { OvenChoice, RecipeChoice, TinChoice } from "../bench/choices";
+import { RenameSheet } from "../cakes/rename-sheet";
+import type { Kept, Outcome, SaveOutcome, Theirs } from "../frame/outcome";
+import { SavedMark } from "../frame/saved-mark";
+import { useTell } from "../frame/toasts";
+import { useUnits } from "../frame/units";
+import { useAutosave } from "../frame/use-autosave";
+import { BakeStation } from "./bake-station";
+import { ConflictNote } from "./conflict-note";
+import { FillStation } from "./fill-station";
+import { JourneyStrip } from "./journey-strip";
+import { MendCake } from "./mend-cake";
+import { MixStation, type KitchenPantry } from "./mix-station";
+import { BuildStation, CoolStation, FinishStation } from "./other-stations";
+import { ServeStation } from "./serve-station";
+import { STATION_NAMES, STATIONS } from "./stations";
+
+type CakeBenchProps = {
+  readonly cake: { readonly id: string; readonly name: string; readonly doc: CakeDoc; readonly version: number; readonly updatedAt: number };
+  /** The cake's recipe as it is in the kitchen now; null when it is gone or the cake has none. */
+  readonly recipeNow: RecipeDoc | null;
+  readonly recipes: readonly RecipeChoice[];
+  readonly cupboard: readonly TinChoice[];
+  readonly ovens: readonly OvenChoice[];
+  readonly pantry: KitchenPantry;
+  readonly actions: {
+    readonly change: (id: string, doc: CakeDoc, base: number) => Promise<SaveOutcome<CakeDoc>>;
+    readonly look: (id: string, version: number) => Promise<Theirs<CakeDoc> | null>;
+    readonly keepApart: (name: string, doc: CakeDoc) => Promise<Kept>;
+    readonly recipeForCake: (id: string) => Promise<RecipeDoc | null>;
+    readonly rename: (id: string, name: string) => Promise<Outcome>;
+  };
+};
+
+/** A cake on its bench: the strip of its stations, and the workbench of the one that is open. */
+export function CakeBench({ cake, recipeNow, recipes, cupboard, ovens, pantry, actions }: CakeBenchProps) {
+  const { id } = cake;
+  const { change, look, keepApart, recipeForCake } = actions;
+  const { units } = useUnits();
+  const tell = useTell();
+  const [state, dispatch] = useAutosave<CakeDoc>(cake.doc, cake.updatedAt, useCallback((doc: CakeDoc, base: number) => change(id, doc, base), [change, id]), {
+    version: cake.version,
+    merge: mergedCake,
+    look: useCallback((version: number) => look(id, version), [look, id]),
+  });
+  const [open, setOpen] = useQueryState("at", parseAsStringLiteral(STATIONS).withDefault("mix").withOptions({ history: "push" }));
+  const [isRenaming, setIsRenaming] = useState(false);
+  const { question, recipe } = state.value;
+  const read = useMemo(() => readQuestion(question, { size: units.measure, heat: units.heat }), [question, units]);
+  const plan = useMemo(() => (read.input.ok ? planCake(read.input.value) : read.input), [read]);
+  const planned = useMemo(() => (read.input.ok && plan.ok ? { plan: plan.value, served: serveDetail(read.input.value, plan.value) } : null), [read, plan]);
+  const [last, setLast] = useState(planned);
+  if (planned !== null && planned !== last) setLast(planned);
+  const held = planned ?? last;
+  const shown: CakePlan | null = held?.plan ?? null;
+
+  function onQuestion(changes: Partial<Question>, field = Object.keys(changes).join()): void {
+    dispatch({ type: "changed", change: (doc) => ({ ...doc, question: { ...doc.question, ...changes } }), field });
+    // Another recipe was chosen: the cake gets its own copy of it.
+    if (changes.recipe === undefined || changes.recipe === question.recipe) return;
+    const chosen = recipes.find(({ name }) => name === changes.recipe);
+    if (chosen === undefined) {
+      dispatch({ type: "changed", change: (doc) => ({ ...doc, recipe: null }), field });
+      return;
+    }
+    void recipeForCake(chosen.id)
+      .catch(() => null)
+      .then((doc) => {
+        if (doc === null) tell("The recipe's lines can't be fetched now. Its tins, heat and batter are here; choose it again for its lines.");
+        dispatch({ type: "changed", change: (old) => ({ ...old, recipe: doc === null ? null : { id: chosen.id, doc } }), field });
+      });
+  }
+
+  function takeNewer(): void {
+    if (recipe === null || recipeNow === null) return;
+    const facts = recipeFacts(recipeNow, workRecipe(recipeNow, pantryOf(pantry.own, pantry.learnt)));
+    dispatch({ type: "changed", change: (doc) => ({ question: askAboutRecipe(doc.question, recipeNow.name, facts), recipe: { id: recipe.id, doc: recipeNow } }) });
+  }
+
+  const newer = recipe !== null && recipeNow !== null && JSON.stringify(recipeNow) !== JSON.stringify(recipe.doc) ? recipeNow : null;
+  const isAtBox = Object.keys(read.issues).length > 0 || read.tins.some(({ ok }) => !ok) || question.tins.length === 0;
+  const problem = plan.ok ? null : isAtBox ? problemPlace(read, question) : issueText(plan.issue, units);
+  const station = shown === null ? null : { question, read, plan: shown, isStale: !plan.ok, units, onChange: onQuestion };
+  return (
+    <>
+      <div className="mb-3 flex flex-wrap items-center justify-between gap-x-4 gap-y-1">
+        <h1 className="flex min-w-0 items-center gap-2 text-[27px]">
+          <span className="min-w-0 break-words">{cake.name}</span>
+          <button type="button" className="button no-print !px-2.5" aria-label="Rename" aria-haspopup="dialog" onClick={() => setIsRenaming(true)}>
+            <Pencil size={17} aria-hidden />
+          </button>
+        </h1>
+        <SavedMark state={state} dispatch={dispatch} />
+      </div>
+      <ConflictNote name={cake.name} state={state} dispatch={dispatch} keepApart={keepApart} />
+      {held !== null && <JourneyStrip plan={held.plan} served={held.served} open={open} units={units} isStale={!plan.ok} onOpen={(next) => void setOpen(next)} />}
+      <p aria-live="polite" className={problem === null ? "sr-only" : "mb-3 rounded-control border-[1.5px] border-tomato bg-white px-3 py-1.5 font-semibold text-tomato"}>
+        {problem}
+        {problem !== null && <span className="font-normal text-ink-2">{shown === null ? "" : " Below stands the last answer."}</span>}
+      </p>
+      <h2 className="sr-only">{STATION_NAMES[open]}</h2>
+      {station === null && <MendCake question={question} read={read} recipes={recipes} cupboard={cupboard} units={units} onChange={onQuestion} />}
+      {station !== null && open === "mix" && <MixStation {...station} recipe={recipe} recipes={recipes} pantry={pantry} newer={newer} onTakeNewer={takeNewer} />}
+      {station !== null && open === "fill" && <FillStation {...station} cupboard={cupboard} />}
+      {station !== null && open === "bake" && <BakeStation {...station} ovens={ovens} />}
+      {station !== null && open === "cool" && <CoolStation {...station} />}
+      {station !== null && open === "build" && <BuildStation {...station} />}
+      {station !== null && open === "finish" && <FinishStation {...station} />}
+      {station !== null && open === "serve" && <ServeStation {...station} />}
+      {isRenaming && <RenameSheet cake={cake} rename={actions.rename} onClose={() => setIsRenaming(false)} />}
+    </>
+  );
+}
+
+/** A box says what is wrong with it where it stands; from another station it has to be found. */
+function problemPlace(read: ReturnType<typeof readQuestion>, question: Question): string {
+  if (Object.keys(read.issues).length === 0 && question.tins.length === 0) return "No tin yet: choose one in Fill.";
+  const isFill = read.issues.fruit !== undefined || read.tins.some(({ ok }) => !ok) || question.tins.length === 0;
+  if (read.issues.ownHeat !== undefined || read.issues.also !== undefined) return "Something in Bake can't be used yet.";
+  if (read.issues.pieces !== undefined) return "Something in Serve can't be used yet.";
+  const isMix = (["from", "heat", "minutes", "weight", "volume"] as const).some((box) => read.issues[box] !== undefined);
+  return isFill ? "Something in Fill can't be used yet." : isMix ? "Something in Mix can't be used yet." : "The amount to make can't be used yet.";
+}

@@ -1,0 +1,158 @@
+import type { ReactNode } from "react";
+import type { CakePlan } from "@/core/cake";
+import type { TinFill } from "@/core/fill";
+import { brimVolume, levelFor, tinGeometry } from "@/core/tin";
+import { cakePaths, pouredPaths, sectionPaths } from "../section/section-paths";
+
+/** Something standing on the strip's bench line, drawn in mm: x from its middle, y downwards from the bench. */
+export type Standing = { readonly widthMm: number; readonly heightMm: number; readonly drawing: ReactNode };
+
+/** Air between two tins, and legs of the rack, mm. */
+const GAP_MM = 14;
+const RACK_MM = 12;
+/** Bowls as kitchens have them, by how wide they are, mm; they are half as deep. */
+const BOWLS = [160, 200, 240, 280, 320, 360, 400].flatMap((diameterMm) => {
+  const geometry = tinGeometry({ shape: "dome", diameterMm, depthMm: diameterMm / 2 });
+  return geometry.ok ? [{ geometry: geometry.value, brimMl: brimVolume(geometry.value) }] : [];
+});
+
+const outline = { fill: "none", vectorEffect: "non-scaling-stroke", strokeLinejoin: "round", strokeLinecap: "round" } as const;
+
+/** The batter in the smallest bowl that leaves room to stir. */
+export function bowlOf({ mix }: CakePlan): Standing {
+  const bowl = (BOWLS.find(({ brimMl }) => brimMl > 1.6 * mix.volumeMl) ?? BOWLS.at(-1))?.geometry;
+  if (bowl === undefined) throw new RangeError("no bowl is a tin");
+  const { tin, poured, widthMm, heightMm } = pouredPaths(bowl, Math.min(bowl.depthMm, levelFor(bowl, mix.volumeMl)));
+  return {
+    widthMm, heightMm,
+    drawing: (
+      <>
+        <path d={poured} className="fill-batter" />
+        <path d={tin} {...outline} className="stroke-steel" strokeWidth="2.5" />
+      </>
+    ),
+  };
+}
+
+/** At most two tins side by side stand for all of them. */
+function pair(fills: readonly TinFill[], one: (fill: TinFill) => Standing): Standing {
+  const [first, second] = fills.flatMap((fill) => Array.from({ length: Math.min(2, fill.geometry.count) }, () => fill));
+  if (first === undefined) throw new RangeError("a plan has at least one tin");
+  const left = one(first);
+  if (second === undefined) return left;
+  const right = one(second);
+  const widthMm = left.widthMm + GAP_MM + right.widthMm;
+  return {
+    widthMm,
+    heightMm: Math.max(left.heightMm, right.heightMm),
+    drawing: (
+      <>
+        <g transform={`translate(${-(widthMm - left.widthMm) / 2} 0)`}>{left.drawing}</g>
+        <g transform={`translate(${(widthMm - right.widthMm) / 2} 0)`}>{right.drawing}</g>
+      </>
+    ),
+  };
+}
+
+export function filledTins({ fill }: CakePlan): Standing {
+  return pair(fill.tins, (each) => {
+    const { tin, batter, widthMm, heightMm } = sectionPaths(each);
+    return { widthMm, heightMm, drawing: <><path d={batter} className="fill-batter" /><path d={tin} {...outline} className="stroke-steel" strokeWidth="2.5" /></> };
+  });
+}
+
+export function bakingTins({ fill }: CakePlan): Standing {
+  return pair(fill.tins, (each) => {
+    const { tin, risen, crown, widthMm, heightMm } = sectionPaths(each);
+    return {
+      widthMm, heightMm,
+      drawing: (
+        <>
+          <path d={risen} className="fill-crumb" />
+          <path d={crown} {...outline} className="stroke-crust" strokeWidth="2" />
+          <path d={tin} {...outline} className="stroke-steel" strokeWidth="2.5" />
+        </>
+      ),
+    };
+  });
+}
+
+export function coolingCakes({ fill }: CakePlan): Standing {
+  return pair(fill.tins, (each) => {
+    const { crumb, top, widthMm, heightMm } = cakePaths(each.geometry, each.baked, true);
+    return {
+      widthMm: widthMm + 2 * GAP_MM, heightMm: heightMm + RACK_MM,
+      drawing: (
+        <>
+          <path d={`M${-widthMm / 2 - GAP_MM} ${-RACK_MM}h${widthMm + 2 * GAP_MM}M${-widthMm / 2} ${-RACK_MM}V0M${widthMm / 2} ${-RACK_MM}V0`} {...outline} className="stroke-steel" strokeWidth="2.5" />
+          <g transform={`translate(0 ${-RACK_MM})`}>
+            <path d={crumb} className="fill-crumb" />
+            <path d={top} {...outline} className="stroke-crust" strokeWidth="2" />
+          </g>
+        </>
+      ),
+    };
+  });
+}
+
+const FILLING_DRAWN_MM = 6;
+
+/** How the first cake is put together: its layers, level when they are stacked or coated, and what lies between them. */
+export function builtCake({ fill, finish }: CakePlan): Standing {
+  const [first] = fill.tins;
+  if (first === undefined) throw new RangeError("a plan has at least one tin");
+  const { crumb, top, widthMm, heightMm } = cakePaths(first.geometry, first.baked, finish.cover !== "top-and-sides");
+  const layers = Array.from({ length: finish.layers }, (_, layer) => layer * (first.baked.edgeMm + FILLING_DRAWN_MM));
+  const highestMm = layers.at(-1) ?? 0;
+  return {
+    widthMm, heightMm: highestMm + heightMm,
+    drawing: (
+      <>
+        {layers.length > 1 && <rect x={-widthMm / 2} y={-highestMm} width={widthMm} height={highestMm} className="fill-cream" />}
+        {layers.map((y) => (
+          <g key={y} transform={`translate(0 ${-y})`}>
+            <path d={crumb} className="fill-crumb" />
+            <path d={top} {...outline} className="stroke-crust" strokeWidth="2" />
+          </g>
+        ))}
+      </>
+    ),
+  };
+}
+
+/** The cake with its coat on: over the top as it is, or all round what was levelled. */
+export function finishedCake(plan: CakePlan): Standing {
+  const { finish, fill } = plan;
+  const cake = builtCake(plan);
+  const [first] = fill.tins;
+  if (finish.cover === "none" || first === undefined) return cake;
+  const coatMm = finish.thicknessMm;
+  if (finish.cover === "top") {
+    const { coat } = cakePaths(first.geometry, first.baked, true, coatMm);
+    return {
+      widthMm: cake.widthMm, heightMm: cake.heightMm + coatMm,
+      drawing: <>{cake.drawing}<path d={coat} className="fill-cream stroke-ink" strokeWidth="1.5" strokeLinejoin="round" vectorEffect="non-scaling-stroke" /></>,
+    };
+  }
+  const [widthMm, heightMm] = [cake.widthMm + 2 * coatMm, cake.heightMm + coatMm];
+  return {
+    widthMm, heightMm,
+    drawing: <rect x={-widthMm / 2} y={-heightMm} width={widthMm} height={heightMm} rx={6} className="fill-cream stroke-ink" strokeWidth="1.75" vectorEffect="non-scaling-stroke" />,
+  };
+}
+
+/** The finished cake with a first piece cut out of it. */
+export function servedCake(plan: CakePlan): Standing {
+  const cake = finishedCake(plan);
+  const wide = Math.min(cake.widthMm / 3, 45);
+  const at = cake.widthMm / 2 - wide - 6;
+  return {
+    ...cake,
+    drawing: (
+      <>
+        {cake.drawing}
+        {[at, at + wide].map((x) => <line key={x} x1={x} x2={x} y1={-cake.heightMm * 0.96} y2="0" className="stroke-ink" strokeWidth="1.75" strokeDasharray="5 3" vectorEffect="non-scaling-stroke" />)}
+      </>
+    ),
+  };
+}

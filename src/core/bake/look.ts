@@ -1,0 +1,66 @@
+import type { BatterKind } from "../mix";
+import { doneness, SIGNS, type Sign } from "./doneness";
+
+/** What was seen at one look; signs not looked for are left out. */
+export type Look = {
+  readonly tester?: "wet" | "moist-crumbs" | "clean" | undefined;
+  readonly spring?: "dent-stays" | "springs-back" | undefined;
+  readonly edge?: "holds" | "pulls" | undefined;
+  /** 1 pale to 5 dark. */
+  readonly colour?: 1 | 2 | 3 | 4 | 5 | undefined;
+  readonly coreC?: number | undefined;
+};
+
+export type LookAdvice =
+  | { readonly verdict: "out"; readonly because: "two-signs" | "core" | "past"; readonly signs: readonly Sign[]; readonly isPale: boolean }
+  | { readonly verdict: "wait"; /** Look again in so many minutes. */ readonly moreMin: number; readonly signs: readonly Sign[]; readonly foil: boolean };
+
+/** A cake's last stretch: the middle needs about this share of the likely minutes for its last six degrees. Judgement, from simulated bakes. */
+const LAST_DEGREES = 6;
+const LAST_SHARE = 0.13;
+/** How long to wait on a wet tester, and when one sign is there already, as shares of the likely minutes. Judgement. */
+const WET_SHARE = 0.12;
+const NEARLY_SHARE = 0.06;
+const WAIT = { least: 2, most: 15 } as const;
+
+/**
+ * What to do after a look: out when two signs agree and the tester is not wet, or the core is there, or it is long past; else how many
+ * minutes to wait before the next look. A dark top that is not done goes under foil.
+ * @param likelyMin the forecast; @param notPastMin its end
+ * @throws RangeError for minutes below 0
+ * @example afterLook("creamed", { tester: "wet" }, 34, { likelyMin: 39, notPastMin: 45 }) // { verdict: "wait", moreMin: 5, … }
+ */
+export function afterLook(kind: BatterKind, look: Look, minute: number, { likelyMin, notPastMin }: { readonly likelyMin: number; readonly notPastMin: number }): LookAdvice {
+  if (!(minute >= 0)) throw new RangeError(`minute must be 0 or more, got ${minute}`);
+  const { coreC, trust } = doneness(kind);
+  const signs = SIGNS.filter((sign) => saysDone(kind, look, sign));
+  const isWet = look.tester === "wet" && doneness(kind).tester !== null;
+  const isPale = (look.colour ?? 3) <= 1;
+  const hasTrusted = signs.some((sign) => trust.includes(sign));
+  if (!isWet && look.coreC !== undefined && look.coreC >= coreC.to) return { verdict: "out", because: "core", signs, isPale };
+  if (!isWet && signs.length >= 2 && hasTrusted) return { verdict: "out", because: "two-signs", signs, isPale };
+  if (!isWet && minute >= notPastMin && signs.length > 0) return { verdict: "out", because: "past", signs, isPale };
+  return { verdict: "wait", moreMin: waitMinutes(look, coreC.from, isWet, signs.length, likelyMin), signs, foil: (look.colour ?? 3) >= 4 };
+}
+
+function saysDone(kind: BatterKind, look: Look, sign: Sign): boolean {
+  const { coreC, tester } = doneness(kind);
+  switch (sign) {
+    case "tester":
+      return tester !== null && (look.tester === "clean" || (look.tester === "moist-crumbs" && tester === "moist-crumbs"));
+    case "spring":
+      return look.spring === "springs-back";
+    case "edge":
+      return look.edge === "pulls";
+    case "colour":
+      return look.colour === 3 || look.colour === 4;
+    case "core":
+      return look.coreC !== undefined && look.coreC >= coreC.from;
+  }
+}
+
+function waitMinutes(look: Look, fromC: number, isWet: boolean, signs: number, likelyMin: number): number {
+  const byCore = look.coreC === undefined ? null : (Math.max(0, fromC - look.coreC) / LAST_DEGREES) * LAST_SHARE * likelyMin;
+  const bySigns = (isWet || signs === 0 ? WET_SHARE : NEARLY_SHARE) * likelyMin;
+  return Math.min(WAIT.most, Math.max(WAIT.least, Math.round(byCore ?? bySigns)));
+}

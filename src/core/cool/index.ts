@@ -1,0 +1,2 @@
+export { BAKED_SHARE, coldMinutes, type ColdMinutes } from "./cold";
+export { turnOut, type TurnOut } from "./turn-out";

@@ -1,0 +1,63 @@
+import { outlineAt, planMask, spansAt, type TinGeometry } from "../tin";
+
+/** A cake from above, its middle at 0, 0: what it is to the knife, and between which y it lies at each x, mm. */
+export type CakeTop = {
+  readonly kind: "round" | "ring" | "block" | "loaf" | "cup" | "other";
+  readonly halfLengthMm: number;
+  readonly halfWidthMm: number;
+  /** Radius of a ring's hole; 0 without one. */
+  readonly holeMm: number;
+  readonly across: (xMm: number) => readonly [low: number, high: number];
+};
+
+const BISECTIONS = 30;
+
+/** The {@link CakeTop} of a cake as it comes out of its tin, at the height it is cut. */
+export function cakeTop(geometry: TinGeometry, heightMm: number): CakeTop {
+  const spans = spansAt(geometry, heightMm);
+  const mask = planMask(geometry, heightMm);
+  if (mask !== null) {
+    const edge = (x: number, toward: 1 | -1): number => {
+      let [inside, outside] = [innerY(mask, x), toward * mask.halfWidthMm * 1.01];
+      for (let step = 0; step < BISECTIONS; step += 1) {
+        const middle = (inside + outside) / 2;
+        if (mask.isInside(x, middle)) inside = middle;
+        else outside = middle;
+      }
+      return inside;
+    };
+    return { kind: "other", halfLengthMm: mask.halfLengthMm, halfWidthMm: mask.halfWidthMm, holeMm: 0, across: (x) => [edge(x, -1), edge(x, 1)] };
+  }
+  switch (spans.kind) {
+    case "round":
+      return discTop(geometry.tin.shape === "well" ? "cup" : "round", spans.diameterMm / 2, 0);
+    case "ring": {
+      const trough = spans.troughMm;
+      const outer = outerRadius(geometry, heightMm, trough);
+      return discTop("ring", outer, outer - trough);
+    }
+    case "rectangle": {
+      const [halfLengthMm, halfWidthMm] = [spans.lengthMm / 2, spans.widthMm / 2];
+      return { kind: geometry.tin.shape === "loaf" ? "loaf" : "block", halfLengthMm, halfWidthMm, holeMm: 0, across: () => [-halfWidthMm, halfWidthMm] };
+    }
+  }
+}
+
+/** A round top, or one with a hole. */
+export function discTop(kind: "round" | "ring" | "cup", radiusMm: number, holeMm: number): CakeTop {
+  return { kind, halfLengthMm: radiusMm, halfWidthMm: radiusMm, holeMm, across: (x) => { const half = Math.sqrt(Math.max(0, radiusMm * radiusMm - x * x)); return [-half, half]; } };
+}
+
+/** A y that lies inside at an x: the middle, or as far down as a heart's sides want it. */
+function innerY(mask: NonNullable<ReturnType<typeof planMask>>, x: number): number {
+  for (let step = 0; step <= 20; step += 1) {
+    for (const y of [(step / 20) * mask.halfWidthMm, (-step / 20) * mask.halfWidthMm]) if (mask.isInside(x, y)) return y;
+  }
+  return 0;
+}
+
+function outerRadius(geometry: TinGeometry, heightMm: number, troughMm: number): number {
+  // The trough's own width and the area between its two circles give both: π(R² - (R-w)²) = A.
+  const { areaMm2, tubeAreaMm2 } = outlineAt(geometry, heightMm);
+  return ((areaMm2 - tubeAreaMm2) / Math.PI + troughMm * troughMm) / (2 * troughMm);
+}

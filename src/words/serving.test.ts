@@ -1,0 +1,58 @@
+import { describe, expect, it } from "vitest";
+import { FIRST_QUESTION, planCake, readQuestion, serveDetail, type Question, type ServedCake } from "@/core/cake";
+import { keepingOf } from "@/core/serve";
+import { METRIC } from ".";
+import { cuttingIssueText, keepingLines, knifeSteps, pieceText } from "./serving";
+
+const US = { measure: "us", heat: "F" } as const;
+const spaced = (text: string): string => text.replaceAll("\u00a0", " ");
+
+function cake(changes: Partial<Question>): ServedCake {
+  const { input } = readQuestion({ ...FIRST_QUESTION, ...changes }, { size: "metric", heat: "C" });
+  const plan = input.ok ? planCake(input.value) : input;
+  if (!input.ok || !plan.ok) throw new Error(JSON.stringify(plan));
+  const [first] = serveDetail(input.value, plan.value).cakes;
+  if (first === undefined) throw new Error("nothing served");
+  return first;
+}
+
+describe("a piece in words", () => {
+  it.each<[Partial<Question>, RegExp]>([
+    [{ tins: ["24 x 6 cm springform"], pieces: "12" }, /^12\d mm long, 6\d mm across the back, \d+ g$/u],
+    [{ tins: ["33 x 23 x 5 cm rectangle"], pieces: "15" }, /^7\d mm × 6\d mm, \d+ g$/u],
+    [{ tins: ["24 x 6 cm springform"], cut: "strips", pieces: "16" }, /^about \d+ mm × \d+ mm, \d+ g$/u],
+    [{ tins: ["12 cups"] }, /^one each, \d+ g$/u],
+  ])("of %j is %s", (changes, words) => {
+    expect(spaced(pieceText(cake(changes), METRIC))).toMatch(words);
+  });
+});
+
+describe("the knife in words", () => {
+  it.each<[Partial<Question>, string]>([
+    [{ tins: ["24 x 6 cm springform"], pieces: "8" }, "Straight across through the middle."],
+    [{ tins: ["24 x 6 cm springform"], pieces: "7" }, "Mark the pieces round the edge first: an odd number has no straight lines through."],
+    [{ tins: ["fluted ring 25 cm"] }, "Mark opposite places on the rim first, then halve what lies between."],
+    [{ tins: ["33 x 23 x 5 cm rectangle"], pieces: "24" }, "The long lines first, the middle one, then each half again."],
+    [{ tins: ["24 x 6 cm springform"], pieces: "1" }, "It is served whole."],
+    [{ tins: ["12 cups"] }, "It is served whole."],
+  ])("for %j begins: %s", (changes, first) => {
+    expect(knifeSteps(cake(changes), METRIC)[0]).toBe(first);
+  });
+});
+
+it.each([
+  ["ribbons", 23, 24, "23 pieces only come out as ribbons. Shown cut in 24."], ["too-many-pieces", 90, 16, "90 pieces are too many: each would be too narrow to stand. Shown cut in 16."],
+  ["not-so", 6, null, "This cake can't be cut so in 6. Shown cut as usual for its shape."],
+] as const)("%s of %d says what is shown instead", (code, pieces, nearest, text) => {
+  expect(cuttingIssueText({ code, pieces, nearest })).toBe(text);
+});
+
+it("says how long it keeps in the kitchen's own degrees", () => {
+  expect(spaced(keepingLines(keepingOf("creamed", "none", "butter-and-sugar"), METRIC).join(" "))).toBe(
+    "In a cool room, covered: 3 days. In the fridge, 5 °C or below: 6 days; let it come to the room before it is eaten. In the freezer: 3 months, in pieces, wrapped, with name and date on each.",
+  );
+  const cold = spaced(keepingLines(keepingOf("creamed", "top", "whipped-cream"), US).join(" "));
+  expect(cold).toContain("no more than 2 hours in all; 1 hour above 90 °F");
+  expect(cold).toContain("In the fridge, 40 °F or below: 2 days.");
+  expect(cold).toContain("In the freezer: a month");
+});
