@@ -68,12 +68,12 @@ test.describe("the bench", () => {
     await expect(page.getByRole("textbox", myTin)).toHaveValue("15 x 5 cm round");
     await page.getByRole("button", { name: "in, cups" }).click();
     await page.getByRole("button", { name: "°F" }).click();
-    await expect(page.getByText("round 6 × 2 in")).toBeVisible();
+    await expect(page.getByText("round 6 × 2 in, holds")).toBeVisible();
     expect(await figure(page, "Heat")).toMatch(/^3\d\d °F$/u);
     expect(await figure(page, "Batter")).toMatch(/^all, about \d+ ?\d?\/?\d? cups$/u);
     await expect(page).toHaveURL(/tins=15/u);
     await page.reload();
-    await expect(page.getByText("round 6 × 2 in")).toBeVisible();
+    await expect(page.getByText("round 6 × 2 in, holds")).toBeVisible();
   });
 
   test("keeps the last answer, dimmed, while a box can't be read, and says what is wrong beside it", async ({ page }) => {
