@@ -1,4 +1,5 @@
 import { readFileSync } from "node:fs";
+import { buildRemarkText } from "@/words/finishing";
 import { parseCakeInput, planAnswer, planCake, weighLines } from "@/core/cake";
 import type { Issue, Result } from "@/core/measure";
 import { cautionText, issueText, METRIC, remarkText } from "@/words";
@@ -42,8 +43,9 @@ function parseJson(text: string): unknown {
 const [file] = process.argv.slice(2);
 if (file === undefined) fail("usage", "", "Name a request file, or - for standard input: npm run -s plan -- request.json");
 const input = weighLines(settled(parseCakeInput(parseJson(readRequest(file)))));
-const answer = planAnswer(settled(planCake(input)), input, {
+const answer = settled(planAnswer(settled(planCake(input)), input, {
   caution: (caution) => cautionText(caution, METRIC),
+  built: (remark) => buildRemarkText(remark, METRIC),
   remark: (remark) => remarkText(remark, METRIC),
-});
+}));
 process.stdout.write(`${JSON.stringify(answer, null, 2)}\n`);

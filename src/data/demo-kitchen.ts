@@ -1,5 +1,5 @@
 import type { KitchenOven } from "@/core/bake";
-import type { Question } from "@/core/cake";
+import { FIRST_QUESTION, type Question } from "@/core/cake";
 import type { Tin } from "@/core/tin";
 
 /** The demo kitchen: Lantern Row, a small harbour town, its suppers and its ferry crews. */
@@ -46,5 +46,18 @@ export const DEMO_TINS: readonly DemoTin[] = [
 export const DEMO_CAKES: readonly DemoCake[] = [
   { id: "harbour-supper", name: "Harbour supper cake", recipe: "blackcurrant-poppy", oven: "kitchen", question: { tins: ["33 x 22.9 x 5.1 cm rectangle"], scale: "same-depth" } },
   { id: "ferry-morning", name: "Ferry crew, Sunday morning", recipe: "stout-gingerbread", oven: "galley", question: { tins: ["2 x 21.6 x 11.4 x 6.5 cm loaf"], cover: "none" } },
-  { id: "lantern-night", name: "Lantern night cups", recipe: "cardamom-pear", question: { tins: ["12 cups 7 x 5.2 x 3.2 cm"], frosting: "cream-cheese" } },
+  {
+    id: "lifeboat-day", name: "Lifeboat day, four layers", recipe: "blackcurrant-poppy", oven: "kitchen",
+    question: {
+      tins: ["2 x 20.3 x 5.1 cm round"], scale: "times", amount: "1.25", cover: "top-and-sides", frosting: "meringue-butter",
+      build: { ...FIRST_QUESTION.build, splits: 2, filling: "jam", fillingMm: "5 mm", damMm: "14 mm" },
+      finish: {
+        ...FIRST_QUESTION.finish,
+        borders: [{ at: "top", style: "shell", widthMm: "16 mm" }, { at: "base", style: "pearl", widthMm: "10 mm" }],
+        fruit: { at: "top", pattern: "rings", widthMm: "22 mm", overlap: "", each: "1", syrup: false },
+        colours: [{ name: "plain", share: "3" }, { name: "plum", share: "1" }],
+      },
+    },
+  },
+  { id: "lantern-night", name: "Lantern night cups", recipe: "cardamom-pear", question: { tins: ["12 cups 7 x 5.2 x 3.2 cm"], frosting: "cream-cheese", finish: { ...FIRST_QUESTION.finish, swirl: "low", toppings: [{ what: "nuts", at: "top", amount: "light" }] } } },
 ];

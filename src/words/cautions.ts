@@ -1,6 +1,6 @@
 import { assertNever } from "@/core/measure";
 import type { Caution } from "@/core/caution";
-import { FROSTING_NAMES } from "./kinds";
+import { SPREAD_NAMES } from "./kinds";
 import { materialName, weightText, type Units } from "./quantities";
 
 /** A caution in plain words: what to do, then why. */
@@ -19,7 +19,7 @@ export function cautionText(caution: Caution, units: Units): string {
     case "wet-strips":
       return "Strips go in wet, never over a flame, and never in an oven hotter than they are made for.";
     case "keep-cold":
-      return `A finish of ${FROSTING_NAMES[caution.frosting]} is kept at 5 °C or below, and stands in the room for no more than 2 hours in all; 1 hour above 32 °C. Local food rules come first.`;
+      return `A finish of ${SPREAD_NAMES[caution.spread]} is kept at 5 °C or below, and stands in the room for no more than 2 hours in all; 1 hour above 32 °C. Local food rules come first.`;
     default:
       return assertNever(caution);
   }

@@ -1,7 +1,7 @@
 export { cautionText } from "./cautions";
 export { CEILING_NAMES, CROWNING_NAMES, dividedText, DIVIDING_NAMES, fitReason, leftoverText, limitText, PORTION_NAMES } from "./filling";
 export { issueText } from "./issues";
-export { FROSTING_NAMES, HEAT_WORDS, KIND_NAMES, SCALE_NAMES, SCHOOL_NAMES, VERDICT_WORDS } from "./kinds";
+export { FROSTING_NAMES, SPREAD_NAMES, HEAT_WORDS, KIND_NAMES, SCALE_NAMES, SCHOOL_NAMES, VERDICT_WORDS } from "./kinds";
 export {
   areaText, depthText, dialText, exactLengthText, fraction, gramsText, heatStepText, heatText, lengthText, METRIC, minutesText, materialName, percentText, shapeName, timesText, tinText, volumeText, weightText, type Units,
 } from "./quantities";

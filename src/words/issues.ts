@@ -3,11 +3,11 @@ import type { Units } from "./quantities";
 
 /** Fields as a baker would name them; the last part of a path decides. */
 const FIELD_NAMES: Readonly<Record<string, string>> = {
-  depthMm: "Depth", diameterMm: "Width across", lengthMm: "Length", widthMm: "Width", sideMm: "Side", rimMm: "Rim of the cup",
+  depthMm: "Depth", diameterMm: "Width across", lengthMm: "Length", widthMm: "Width", rimMm: "Rim of the cup",
   floorMm: "Floor of the cup", tubeMm: "Tube", taperDeg: "Lean of the wall", cornerMm: "Corner", brimMl: "Water to the brim", halfMl: "Water to half the depth", heightMm: "Height", rimLengthMm: "Length at the rim", sizesAt: "Where it was measured",
   count: "Number of tins", ovenC: "Heat", minutes: "Minutes", massG: "Weight of batter", volumeMl: "Volume of batter",
   specificGravity: "Weight per mL of batter", scale: "Scale", make: "Amount to make", heat: "Heat", ownHeat: "Heat", dialC: "Dial", trueC: "Thermometer", coreC: "Core", minute: "Minute", warmUpMin: "Warm-up", step: "Dial marks", atOnce: "Shelves at once", clearMm: "Room above a shelf", readsC: "Oven error", dialStepC: "Dial marks",
-  thicknessMm: "Frosting thickness", marginFraction: "Frosting margin", shape: "Shape", material: "Material", kind: "Kind of batter",
+  topMm: "Frosting on the top", sideMm: "Side", firstMm: "First coat", marginFraction: "To spare", splits: "Slices to a layer", fillingMm: "Filling", damMm: "Dam", soakMlPerKg: "Soak", heightsMm: "Measured height", rolledMm: "Rolled covering", drips: "Drips", overlap: "Overlap", each: "Slices to a fruit", share: "Share", shape: "Shape", material: "Material", kind: "Kind of batter",
   tins: "Tins", size: "Size", frosting: "Frosting", cover: "Cover", lines: "Ingredient lines", name: "Name", recipeText: "The text", portions: "Portions", weighedG: "Weighed amount", weighedGravity: "Weight of 1 mL of batter",
   ownMl: "Own cup", times: "Times the recipe", fillDepth: "Depth of the batter", guests: "Guests", fruitG: "Fruit", recipeEggs: "Eggs in the recipe", pieces: "Pieces", fullAtMost: "How full", crowningMm: "Crown above the rim",
 };
@@ -23,6 +23,10 @@ const REASONS: Readonly<Record<RangeReason, string>> = {
   "profile-rises": "each width stands higher than the one before",
   "water-disagrees-with-size": "the water and the sizes disagree by over 15 %: measure again",
   "hole-would-close": "the hole of the ring would close",
+  "split-too-thin": "slices under 12 mm tear",
+  "dam-leaves-no-room": "it would leave no room for the filling",
+  "coat-wider-than-ledge": "the coat would be wider than the ledge between the tiers",
+  "fruit-wider-than-cake": "a piece has to fit on the cake",
   "heat-never-sets": "below that the middle never sets, above it the rim burns first",
 };
 
@@ -46,6 +50,8 @@ const EXAMPLES: Readonly<Record<string, string>> = {
   guests: "a number like 24",
   fruitG: "a weight like 300 g",
   pieces: "a number like 12",
+  fillingMm: "a thickness like 6 mm or 1/4 in", damMm: "a width like 12 mm or 1/2 in", topMm: "a thickness like 8 mm or 3/8 in", sideMm: "a thickness like 8 mm or 3/8 in", firstMm: "a thickness like 2 mm",
+  rolledMm: "a thickness like 4 mm", heightsMm: "a height like 38 mm or 1 1/2 in", widthMm: "a width like 12 mm or 1/2 in", soakMlPerKg: "a number like 80", marginFraction: "a share like 12 %", overlap: "a share like 20 %", share: "a share like 1/3", drips: "a number like 20", each: "a number like 6",
   recipeEggs: "a number like 4",
   portions: "an amount like 18",
   eggs: "an amount like 3",
@@ -122,6 +128,8 @@ function directionWords(path: string, unit: Unit): readonly [under: string, over
       return ["too short", "too long"];
     case "count":
       return ["too few", "too many"];
+    case "mL/kg":
+      return ["too little", "too much"];
     case "g/mL":
       return ["too light", "too heavy"];
     case "mL":
@@ -137,6 +145,8 @@ function last(path: string): string {
 }
 
 function fieldName(path: string): string {
+  // A tin has sides, and so has a coat.
+  if (/^(?:sideMm|finish\.sideMm)$/u.test(path)) return "Frosting on the sides";
   const field = last(path);
   return FIELD_NAMES[field] ?? (field === "" ? "The request" : field);
 }
@@ -161,6 +171,7 @@ function unitName(unit: Unit, units: Units): string {
     case "mL":
     case "g":
     case "g/mL":
+    case "mL/kg":
     case "min":
       return ` ${unit}`;
   }

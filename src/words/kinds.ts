@@ -1,7 +1,7 @@
 import type { HeatReason } from "@/core/bake";
 import type { Question } from "@/core/cake";
 import type { Verdict } from "@/core/fill";
-import type { Frosting } from "@/core/finish";
+import type { Frosting, Spread } from "@/core/build";
 import type { BatterKind } from "@/core/mix";
 
 /** What a baker calls each kind of batter. */
@@ -15,6 +15,9 @@ export const FROSTING_NAMES: Readonly<Record<Frosting, string>> = {
   "butter-and-sugar": "butter and sugar", "cream-cheese": "cream cheese", "whipped-cream": "whipped cream",
   "meringue-butter": "meringue butter", "whipped-ganache": "whipped ganache", "boiled-fudge": "boiled fudge", "water-icing": "water icing",
 };
+
+/** Everything that is spread, filled or poured. */
+export const SPREAD_NAMES: Readonly<Record<Spread, string>> = { ...FROSTING_NAMES, jam: "jam", curd: "curd", custard: "custard", "pouring-ganache": "pouring ganache" };
 
 /** How much of the recipe to make. */
 export const SCALE_NAMES: Readonly<Record<Question["scale"], string>> = {

@@ -1,6 +1,7 @@
 import { createLoader, createParser, createSerializer, parseAsBoolean, parseAsStringLiteral } from "nuqs/server";
 import { FIRST_QUESTION, SCALES, SCHOOLS, type Question } from "@/core/cake";
-import { COVERS, FROSTINGS } from "@/core/finish";
+import { FROSTINGS } from "@/core/build";
+import { COVERS } from "@/core/finish";
 import { BATTER_KINDS } from "@/core/mix";
 import { HEAT_SOURCES } from "@/core/recipe";
 

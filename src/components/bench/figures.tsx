@@ -4,7 +4,8 @@ import type { ReactNode } from "react";
 import { CircleCheck, Info, TriangleAlert } from "lucide-react";
 import { SCALES, SCHOOLS, type CakePlan, type Question } from "@/core/cake";
 import type { Verdict } from "@/core/fill";
-import { COVERS, FROSTINGS, type Cover } from "@/core/finish";
+import { FROSTINGS } from "@/core/build";
+import { COVERS, type Cover } from "@/core/finish";
 import {
   areaText, cautionText, depthText, FROSTING_NAMES, HEAT_WORDS, heatText, minutesText, percentText, remarkText, SCALE_NAMES, SCHOOL_NAMES, timesText, tinText, VERDICT_WORDS,
   volumeText, weightText, type Units,
@@ -21,7 +22,7 @@ type FiguresProps = {
 
 /** Those that need no amount; a cake's page has them all. */
 const BENCH_SCALES = ["keep", "same-depth", "fill-limit"] as const;
-const COVER_NAMES: Readonly<Record<Cover, string>> = { top: "Frost the top", "top-and-sides": "Frost top and sides", none: "No frosting" };
+const COVER_NAMES: Readonly<Record<Cover, string>> = { top: "Frost the top", "top-and-sides": "Frost top and sides", "half-naked": "Scrape the sides", naked: "Fill and top", none: "No frosting" };
 
 /** The numbers that hang under the bench, each with the choice that moves it. */
 export function Figures({ plan, question, units, onChange }: FiguresProps) {
@@ -99,9 +100,9 @@ function otherAmount(massG: number, volumeMl: number, units: Units): string {
 function frostingLines({ finish }: CakePlan, units: Units): readonly string[] {
   const spare = `${percentText(finish.marginFraction)} to spare`;
   const other = otherAmount(finish.massG, finish.volumeMl, units);
-  if (finish.cover === "top") return [`${depthText(finish.thicknessMm, units)} over ${areaText(finish.topMm2, units)}`, `${other}, ${spare}`];
+  if (finish.cover === "top") return [`${depthText(finish.coat.topMm, units)} over ${areaText(finish.topMm2, units)}`, `${other}, ${spare}`];
   const layers = finish.layers > 1 ? `${finish.layers} layers filled, coat ` : "coat ";
-  return [`${layers}${depthText(finish.thicknessMm, units)}`, `${other}, ${spare}`];
+  return [`${layers}${depthText(finish.coat.topMm, units)}`, `${other}, ${spare}`];
 }
 
 type CellProps = {

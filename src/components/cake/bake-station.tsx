@@ -18,7 +18,7 @@ import { heatPlans, solvedOf, specOf, type HeatWay } from "./heat-ways";
 import { momentAt } from "./inside-at";
 import { InsideDrawing } from "./inside-drawing";
 import { LookAdvisor } from "./look-advisor";
-import { Figures } from "./other-stations";
+import { Figures } from "../frame/figures";
 import { OvenChooser } from "./oven-chooser";
 import { ShelfLoads } from "./shelf-loads";
 import { useInsides } from "./use-insides";

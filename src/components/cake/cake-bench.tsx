@@ -15,12 +15,14 @@ import { useTell } from "../frame/toasts";
 import { useUnits } from "../frame/units";
 import { useAutosave } from "../frame/use-autosave";
 import { BakeStation } from "./bake-station";
+import { BuildStation } from "./build-station";
 import { ConflictNote } from "./conflict-note";
 import { FillStation } from "./fill-station";
+import { FinishStation, type OtherCake } from "./finish-station";
 import { JourneyStrip } from "./journey-strip";
 import { MendCake } from "./mend-cake";
 import { MixStation, type KitchenPantry } from "./mix-station";
-import { BuildStation, CoolStation, FinishStation } from "./other-stations";
+import { CoolStation } from "./cool-station";
 import { ServeStation } from "./serve-station";
 import { STATION_NAMES, STATIONS } from "./stations";
 
@@ -32,6 +34,8 @@ type CakeBenchProps = {
   readonly cupboard: readonly TinChoice[];
   readonly ovens: readonly OvenChoice[];
   readonly pantry: KitchenPantry;
+  /** The kitchen's other cakes, whose finish can be taken over and whose frosting made along. */
+  readonly others: readonly OtherCake[];
   readonly actions: {
     readonly change: (id: string, doc: CakeDoc, base: number) => Promise<SaveOutcome<CakeDoc>>;
     readonly look: (id: string, version: number) => Promise<Theirs<CakeDoc> | null>;
@@ -42,7 +46,7 @@ type CakeBenchProps = {
 };
 
 /** A cake on its bench: the strip of its stations, and the workbench of the one that is open. */
-export function CakeBench({ cake, recipeNow, recipes, cupboard, ovens, pantry, actions }: CakeBenchProps) {
+export function CakeBench({ cake, recipeNow, recipes, cupboard, ovens, pantry, others, actions }: CakeBenchProps) {
   const { id } = cake;
   const { change, look, keepApart, recipeForCake } = actions;
   const { units } = useUnits();
@@ -88,8 +92,10 @@ export function CakeBench({ cake, recipeNow, recipes, cupboard, ovens, pantry, a
 
   const newer = recipe !== null && recipeNow !== null && JSON.stringify(recipeNow) !== JSON.stringify(recipe.doc) ? recipeNow : null;
   const isAtBox = Object.keys(read.issues).length > 0 || read.tins.some(({ ok }) => !ok) || question.tins.length === 0;
+  // What is wrong with how it is put together stands on that station's drawing.
+  const isOnDrawing = !plan.ok && !isAtBox && (plan.issue.path.startsWith(`${open}.`));
   const problem = plan.ok ? null : isAtBox ? problemPlace(read, question) : issueText(plan.issue, units);
-  const station = shown === null ? null : { question, read, plan: shown, isStale: !plan.ok, units, onChange: onQuestion };
+  const station = shown === null ? null : { question, read, plan: shown, isStale: !plan.ok, refused: plan.ok ? null : plan.issue, units, onChange: onQuestion };
   return (
     <>
       <div className="mb-3 flex flex-wrap items-center justify-between gap-x-4 gap-y-1">
@@ -103,7 +109,7 @@ export function CakeBench({ cake, recipeNow, recipes, cupboard, ovens, pantry, a
       </div>
       <ConflictNote name={cake.name} state={state} dispatch={dispatch} keepApart={keepApart} />
       {held !== null && <JourneyStrip plan={held.plan} served={held.served} open={open} units={units} isStale={!plan.ok} onOpen={(next) => void setOpen(next)} />}
-      <p aria-live="polite" className={problem === null ? "sr-only" : "mb-3 rounded-control border-[1.5px] border-tomato bg-white px-3 py-1.5 font-semibold text-tomato"}>
+      <p aria-live="polite" className={problem === null || isOnDrawing ? "sr-only" : "mb-3 rounded-control border-[1.5px] border-tomato bg-white px-3 py-1.5 font-semibold text-tomato"}>
         {problem}
         {problem !== null && <span className="font-normal text-ink-2">{shown === null ? "" : " Below stands the last answer."}</span>}
       </p>
@@ -114,18 +120,23 @@ export function CakeBench({ cake, recipeNow, recipes, cupboard, ovens, pantry, a
       {station !== null && open === "bake" && <BakeStation {...station} ovens={ovens} />}
       {station !== null && open === "cool" && <CoolStation {...station} />}
       {station !== null && open === "build" && <BuildStation {...station} />}
-      {station !== null && open === "finish" && <FinishStation {...station} />}
+      {station !== null && open === "finish" && <FinishStation {...station} recipe={recipe} pantry={pantry} others={others} />}
       {station !== null && open === "serve" && <ServeStation {...station} />}
       {isRenaming && <RenameSheet cake={cake} rename={actions.rename} onClose={() => setIsRenaming(false)} />}
     </>
   );
 }
 
+const BUILD_BOXES = ["heights", "fillingMm", "damMm", "soak"] as const;
+const FINISH_BOXES = ["topMm", "sideMm", "firstMm", "margin", "borders", "swirls", "drips", "rolledMm", "fruit", "colours"] as const;
+
 /** A box says what is wrong with it where it stands; from another station it has to be found. */
 function problemPlace(read: ReturnType<typeof readQuestion>, question: Question): string {
   if (Object.keys(read.issues).length === 0 && question.tins.length === 0) return "No tin yet: choose one in Fill.";
   const isFill = read.issues.fruit !== undefined || read.tins.some(({ ok }) => !ok) || question.tins.length === 0;
   if (read.issues.ownHeat !== undefined || read.issues.also !== undefined) return "Something in Bake can't be used yet.";
+  if (BUILD_BOXES.some((box) => read.issues[box] !== undefined)) return "Something in Build can't be used yet.";
+  if (FINISH_BOXES.some((box) => read.issues[box] !== undefined)) return "Something in Finish can't be used yet.";
   if (read.issues.pieces !== undefined) return "Something in Serve can't be used yet.";
   const isMix = (["from", "heat", "minutes", "weight", "volume"] as const).some((box) => read.issues[box] !== undefined);
   return isFill ? "Something in Fill can't be used yet." : isMix ? "Something in Mix can't be used yet." : "The amount to make can't be used yet.";

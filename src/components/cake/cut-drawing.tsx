@@ -41,7 +41,8 @@ function outside([x, y]: readonly [number, number], w: number, h: number): reado
   return length === 0 ? [0, 0] : [x + (away * (x / w)) / length, y + (away * (y / h)) / length];
 }
 
-function outlinePath(top: CakeTop): string {
+/** The outline of a cake from above, with its hole. */
+export function outlinePath(top: CakeTop): string {
   const xs = Array.from({ length: SAMPLES + 1 }, (_, index) => -top.halfLengthMm * Math.cos((Math.PI * index) / SAMPLES));
   const inside = xs.map((x) => Math.min(top.halfLengthMm * 0.9999, Math.max(-top.halfLengthMm * 0.9999, x)));
   const upper = inside.map((x) => `${x.toFixed(2)} ${(-top.across(x)[1]).toFixed(2)}`);

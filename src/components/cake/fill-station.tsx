@@ -2,6 +2,7 @@
 
 import { Fragment } from "react";
 import { timesForDepth, CEILINGS, divided, DIVIDING, type TinFill } from "@/core/fill";
+import type { Issue } from "@/core/measure";
 import { linerPieces, paperNeeded, writeTin } from "@/core/tin";
 import { CROWNINGS, type CakePlan, type Question, type ReadQuestion } from "@/core/cake";
 import { CEILING_NAMES, CROWNING_NAMES, depthText, dividedText, DIVIDING_NAMES, issueText, leftoverText, lengthText, limitText, percentText, tinText, VERDICT_WORDS, volumeText, weightText, type Units } from "@/words";
@@ -20,6 +21,8 @@ export type StationProps = {
   readonly read: ReadQuestion;
   readonly plan: CakePlan;
   readonly isStale: boolean;
+  /** Why the question can't be planned, when each box by itself is right: shown at its place on the drawing. */
+  readonly refused: Issue | null;
   readonly units: Units;
   readonly onChange: (changes: Partial<Question>, field?: string) => void;
 };

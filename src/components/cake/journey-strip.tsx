@@ -1,15 +1,16 @@
 "use client";
 
-import type { CSSProperties } from "react";
+import { useEffect, useRef, type CSSProperties } from "react";
 import type { CakePlan, ServeDetail } from "@/core/cake";
 import { coldMinutes, turnOut } from "@/core/cool";
 import { roundTo } from "@/core/measure";
-import { stackHeight, FILLING_MM } from "@/core/build";
-import { dialText, depthText, FROSTING_NAMES, minutesText, percentText, timesText, VERDICT_WORDS, weightText, type Units } from "@/words";
+import { dialText, depthText, minutesText, percentText, timesText, VERDICT_WORDS, weightText, type Units } from "@/words";
+import { finishedWith, layersText } from "@/words/finishing";
 import { CUT_NAMES } from "@/words/serving";
 import { amountText, worstFill } from "../bench/describe";
 import { STATION_NAMES, STATIONS, type Station } from "./stations";
-import { bakingTins, bowlOf, builtCake, coolingCakes, filledTins, finishedCake, servedCake, type Standing } from "./strip-drawings";
+import { bakingTins, bowlOf, builtCake, coolingCakes, filledTins, finishedCake, servedCake } from "./strip-drawings";
+import type { Standing } from "../section/standing";
 
 type JourneyStripProps = {
   readonly plan: CakePlan;
@@ -33,6 +34,9 @@ export function JourneyStrip({ plan, served, open, units, isStale, onOpen }: Jou
   const standings = STATIONS.map((station) => ({ station, ...DRAWINGS[station](plan) }));
   const widest = Math.max(...standings.map(({ widthMm }) => widthMm)) / WIDEST;
   const tallest = Math.max(...standings.map(({ heightMm }) => heightMm));
+  const lit = useRef<HTMLButtonElement>(null);
+  // On a narrow screen the strip is scrolled along to the station that is open.
+  useEffect(() => { lit.current?.scrollIntoView({ block: "nearest", inline: "center" }); }, [open]);
   return (
     <nav aria-label="Stations" className={`panel no-print mb-4 overflow-x-auto ${isStale ? "opacity-60" : ""}`}>
       <ul className="grid min-w-[770px] grid-cols-7" style={{ "--tall": `${TALLEST_PX}px` } as CSSProperties}>
@@ -44,6 +48,7 @@ export function JourneyStrip({ plan, served, open, units, isStale, onOpen }: Jou
           return (
             <li key={station} className="border-line not-first:border-l-[1.5px] not-first:border-dashed">
               <button
+                ref={isOpen ? lit : undefined}
                 type="button"
                 aria-current={isOpen ? "step" : undefined}
                 onClick={() => onOpen(station)}
@@ -74,7 +79,7 @@ export function JourneyStrip({ plan, served, open, units, isStale, onOpen }: Jou
 
 /** What hangs under a station: its figure, then a line or two. */
 function factsOf(station: Station, plan: CakePlan, served: ServeDetail, units: Units): readonly string[] {
-  const { mix, fill, bake, finish, egg } = plan;
+  const { mix, fill, bake, build, finish, egg } = plan;
   const [first] = fill.tins;
   const worst = worstFill(fill.tins);
   if (first === undefined || worst === undefined) return [""];
@@ -96,9 +101,14 @@ function factsOf(station: Station, plan: CakePlan, served: ServeDetail, units: U
       return ["cold in the tin", out.isUpsideDown ? "hung upside down" : after];
     }
     case "build": {
-      const edge = depthText(first.baked.edgeMm, units);
-      const height = stackHeight(finish.layers, first.baked.edgeMm, FILLING_MM);
-      return finish.layers > 1 ? [`${finish.layers} × ${edge}`, `${depthText(height, units)} high with filling`] : [`${edge} high`, `crown ${depthText(first.baked.crownTopMm - first.baked.edgeMm, units)} more`];
+      const tier = build.cakes[0]?.tiers[0];
+      if (tier === undefined) return [""];
+      const tiers = build.cakes[0]?.tiers.length ?? 1;
+      const filled = build.quantities.filter(({ thing }) => thing === "filling").reduce((sum, { massG }) => sum + massG, 0);
+      const layers = layersText(tier.layers, tier.layerMm, units);
+      if (tiers > 1) return [`${tiers} tiers`, `${layers} below`];
+      if (tier.layers > 1) return [layers, `${depthText(tier.heightMm, units)} high, ${weightText(filled, units)} filling`];
+      return [`${layers} high`, tier.domeMm > 0 ? `crown ${depthText(tier.domeMm, units)} more` : `${weightText(tier.trimmedG, units)} of crown cut off`];
     }
     case "serve": {
       const cake = served.cakes[0];
@@ -106,6 +116,6 @@ function factsOf(station: Station, plan: CakePlan, served: ServeDetail, units: U
       return cake?.cutting == null ? [pieces, "no knife needed"] : [pieces, CUT_NAMES[cake.cutting.style].toLowerCase(), `${weightText(cake.pieceG, units)} each`];
     }
     case "finish":
-      return finish.cover === "none" ? ["plain", "no frosting"] : [amountText(finish.massG, finish.volumeMl, units), FROSTING_NAMES[finish.frosting], `${depthText(finish.thicknessMm, units)} ${finish.cover === "top" ? "on top" : "all round"}`];
+      return finish.batches.length === 0 ? ["plain", "no frosting"] : [finish.massG > 0 ? amountText(finish.massG, finish.volumeMl, units) : "no frosting", finishedWith(finish)];
   }
 }

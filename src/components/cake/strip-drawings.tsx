@@ -1,11 +1,10 @@
-import type { ReactNode } from "react";
 import type { CakePlan } from "@/core/cake";
 import type { TinFill } from "@/core/fill";
 import { brimVolume, levelFor, tinGeometry } from "@/core/tin";
+import { drawnCake } from "../section/cake-places";
+import { cutCake, wholeCake } from "../section/cake-shapes";
 import { cakePaths, pouredPaths, sectionPaths } from "../section/section-paths";
-
-/** Something standing on the strip's bench line, drawn in mm: x from its middle, y downwards from the bench. */
-export type Standing = { readonly widthMm: number; readonly heightMm: number; readonly drawing: ReactNode };
+import type { Standing } from "../section/standing";
 
 /** Air between two tins, and legs of the rack, mm. */
 const GAP_MM = 14;
@@ -95,50 +94,14 @@ export function coolingCakes({ fill }: CakePlan): Standing {
   });
 }
 
-const FILLING_DRAWN_MM = 6;
-
-/** How the first cake is put together: its layers, level when they are stacked or coated, and what lies between them. */
-export function builtCake({ fill, finish }: CakePlan): Standing {
-  const [first] = fill.tins;
-  if (first === undefined) throw new RangeError("a plan has at least one tin");
-  const { crumb, top, widthMm, heightMm } = cakePaths(first.geometry, first.baked, finish.cover !== "top-and-sides");
-  const layers = Array.from({ length: finish.layers }, (_, layer) => layer * (first.baked.edgeMm + FILLING_DRAWN_MM));
-  const highestMm = layers.at(-1) ?? 0;
-  return {
-    widthMm, heightMm: highestMm + heightMm,
-    drawing: (
-      <>
-        {layers.length > 1 && <rect x={-widthMm / 2} y={-highestMm} width={widthMm} height={highestMm} className="fill-cream" />}
-        {layers.map((y) => (
-          <g key={y} transform={`translate(0 ${-y})`}>
-            <path d={crumb} className="fill-crumb" />
-            <path d={top} {...outline} className="stroke-crust" strokeWidth="2" />
-          </g>
-        ))}
-      </>
-    ),
-  };
+/** How the first cake is put together: slices and what lies between them. */
+export function builtCake(plan: CakePlan): Standing {
+  return cutCake(drawnCake(plan), false);
 }
 
-/** The cake with its coat on: over the top as it is, or all round what was levelled. */
+/** The cake as it stands on the table. */
 export function finishedCake(plan: CakePlan): Standing {
-  const { finish, fill } = plan;
-  const cake = builtCake(plan);
-  const [first] = fill.tins;
-  if (finish.cover === "none" || first === undefined) return cake;
-  const coatMm = finish.thicknessMm;
-  if (finish.cover === "top") {
-    const { coat } = cakePaths(first.geometry, first.baked, true, coatMm);
-    return {
-      widthMm: cake.widthMm, heightMm: cake.heightMm + coatMm,
-      drawing: <>{cake.drawing}<path d={coat} className="fill-cream stroke-ink" strokeWidth="1.5" strokeLinejoin="round" vectorEffect="non-scaling-stroke" /></>,
-    };
-  }
-  const [widthMm, heightMm] = [cake.widthMm + 2 * coatMm, cake.heightMm + coatMm];
-  return {
-    widthMm, heightMm,
-    drawing: <rect x={-widthMm / 2} y={-heightMm} width={widthMm} height={heightMm} rx={6} className="fill-cream stroke-ink" strokeWidth="1.75" vectorEffect="non-scaling-stroke" />,
-  };
+  return wholeCake(drawnCake(plan));
 }
 
 /** The finished cake with a first piece cut out of it. */

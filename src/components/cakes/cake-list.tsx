@@ -4,10 +4,12 @@ import { useState } from "react";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { Copy, Pencil, Trash2 } from "lucide-react";
+import type { CakePlan } from "@/core/cake";
 import type { Outcome } from "../frame/outcome";
 import { useTell } from "../frame/toasts";
 import { useUnits } from "../frame/units";
-import { FilledTin } from "../section/filled-tin";
+import { drawnCake } from "../section/cake-places";
+import { wholeCake } from "../section/cake-shapes";
 import { cakeSummary, type ListedCake } from "./cake-summary";
 import { RenameSheet } from "./rename-sheet";
 
@@ -43,11 +45,11 @@ export function CakeList({ cakes, actions }: { readonly cakes: readonly ListedCa
     <>
       <ul className="panel divide-y-[1.5px] divide-line">
         {cakes.map((cake) => {
-          const { tins, facts, fill } = cakeSummary(cake.question, units);
+          const { tins, facts, plan } = cakeSummary(cake.question, units);
           return (
             <li key={cake.id} className="flex flex-wrap items-center gap-x-4 gap-y-2 px-4 py-3">
               <span className="flex w-28 shrink-0 items-end justify-center border-b-[3px] border-ink max-sm:hidden">
-                {fill !== null && <FilledTin fill={fill} pxPerMm={0.28} />}
+                {plan !== null && <Thumbnail plan={plan} />}
               </span>
               <div className="min-w-0 flex-1 basis-56">
                 <Link href={`/cakes/${cake.id}`} className="text-[17px] font-semibold break-words underline-offset-4 hover:underline">
@@ -73,5 +75,18 @@ export function CakeList({ cakes, actions }: { readonly cakes: readonly ListedCa
       </ul>
       {renaming !== null && <RenameSheet cake={renaming} rename={actions.renameCake} onClose={() => setRenaming(null)} />}
     </>
+  );
+}
+
+/** All thumbnails are drawn at one scale, px a mm, but never wider than their place. */
+const PX_PER_MM = 0.3;
+
+/** A cake as it stands on the table when it is finished; decoration beside its name. */
+function Thumbnail({ plan }: { readonly plan: CakePlan }) {
+  const { drawing, widthMm, heightMm } = wholeCake(drawnCake(plan));
+  return (
+    <svg viewBox={`${-widthMm / 2} ${-heightMm - 2} ${widthMm} ${heightMm + 2}`} width={widthMm * PX_PER_MM} className="max-w-full overflow-visible" aria-hidden="true">
+      {drawing}
+    </svg>
   );
 }

@@ -7,16 +7,19 @@ export const FROSTINGS = [
 export const FrostingSchema = z.enum(FROSTINGS);
 export type Frosting = z.infer<typeof FrostingSchema>;
 
+/** What goes between layers when it is not the frosting itself. */
+export const FILLINGS = ["jam", "curd", "custard", "whipped-cream", "whipped-ganache", "cream-cheese"] as const;
+/** What is poured. */
+export const POURS = ["pouring-ganache", "water-icing", "boiled-fudge", "jam"] as const;
+
+/** Everything that is spread, filled or poured. */
+export type Spread = Frosting | (typeof FILLINGS)[number] | (typeof POURS)[number];
+
 /** Density as spread, g/mL. Judgement; weighing a cup of it is better. */
-export const FROSTING_DENSITY: Readonly<Record<Frosting, number>> = {
-  "butter-and-sugar": 0.8,
-  "cream-cheese": 0.95,
-  "whipped-cream": 0.47,
-  "meringue-butter": 0.7,
-  "whipped-ganache": 0.8,
-  "boiled-fudge": 1.25,
-  "water-icing": 1.35,
+export const SPREAD_DENSITY: Readonly<Record<Spread, number>> = {
+  "butter-and-sugar": 0.8, "cream-cheese": 0.95, "whipped-cream": 0.47, "meringue-butter": 0.7, "whipped-ganache": 0.8, "boiled-fudge": 1.25, "water-icing": 1.35,
+  jam: 1.33, curd: 1.15, custard: 1.08, "pouring-ganache": 1.15,
 };
 
-/** Frostings that spoil in a warm room. */
-export const COLD_FROSTINGS: readonly Frosting[] = ["cream-cheese", "whipped-cream"];
+/** What spoils in a warm room. */
+export const COLD_SPREADS: readonly Spread[] = ["cream-cheese", "whipped-cream", "custard", "curd"];

@@ -1,7 +1,9 @@
 import * as z from "zod";
 import { bakeInside } from "../bake";
-import { roundTo } from "../measure";
+import type { BuildRemark } from "../build";
+import { good, roundTo, type Result } from "../measure";
 import { bakeDetail, insideCases, solvedTin } from "./bake-detail";
+import { laidFruit } from "./finish-detail";
 import type { CakeInput } from "./input";
 import { serveDetail } from "./serve-detail";
 import type { CakePlan } from "./plan";
@@ -46,8 +48,18 @@ export const AnswerSchema = z.strictObject({
     tooLargeForShelf: z.array(number).optional(),
   }),
   cool: z.strictObject({ tins: z.array(z.strictObject({ turnOutMin: number.nullable(), coldMin: number, fromMin: number, toMin: number })) }),
+  build: z.strictObject({
+    standing: z.string(), fillingMm: number, filling: z.string(),
+    cakes: z.array(z.strictObject({ cakes: number, tiers: z.array(z.strictObject({ tin: number, layers: number, layerMm: number, domeMm: number, heightMm: number, trimmedG: number, cakeG: number })) })),
+    remarks: z.array(saying),
+  }),
   finish: z.strictObject({
-    cover: z.string(), frosting: z.string(), topCm2: number, thicknessMm: number, layers: number, volumeMl: number, massG: number,
+    cover: z.string(), frosting: z.string(), topCm2: number, topMm: number, sideMm: number, layers: number, volumeMl: number, massG: number,
+    /** Everything that goes on or between, nothing to spare. */
+    quantities: z.array(z.strictObject({ thing: z.string(), stuff: z.string(), tin: number, cakes: number, volumeMl: number.nullable(), massG: number, count: number.optional() })),
+    /** What has to be made or bought, with what is to spare. */
+    make: z.array(z.strictObject({ stuff: z.string(), volumeMl: number.nullable(), massG: number })),
+    fruit: z.array(z.strictObject({ tin: number, cakes: number, pieces: number, fruits: number.nullable(), syrupMl: number.nullable() })),
   }),
   serve: z.strictObject({
     pieces: number,
@@ -62,15 +74,18 @@ export type Answer = z.infer<typeof AnswerSchema>;
 /** The words of a plan, which the core leaves to whoever shows it. */
 export type PlanWords = {
   readonly caution: (caution: CakePlan["cautions"][number]) => string;
+  readonly built: (remark: BuildRemark) => string;
   readonly remark: (remark: CakePlan["remarks"][number]) => string;
 };
 
 /** A plan as the answer to a request, rounded to what its figures can carry. */
-export function planAnswer(plan: CakePlan, input: CakeInput, words: PlanWords): Answer {
-  const { mix, fill, bake, finish } = plan;
+export function planAnswer(plan: CakePlan, input: CakeInput, words: PlanWords): Result<Answer> {
+  const { mix, fill, bake, build, finish } = plan;
+  const fruit = laidFruit(input, plan);
+  if (!fruit.ok) return fruit;
   const detail = bakeDetail(input, plan);
   const solved = solvedTins(input, plan);
-  return {
+  return good({
     scale: roundTo(plan.scale, 0.001),
     mix: { massG: Math.round(mix.massG), volumeMl: Math.round(mix.volumeMl), specificGravity: roundTo(mix.specificGravity, 0.01), kind: mix.kind, ...(plan.egg === null ? {} : { eggs: plan.egg.eggs }) },
     fill: {
@@ -109,19 +124,37 @@ export function planAnswer(plan: CakePlan, input: CakeInput, words: PlanWords): 
       ...(detail.shelves === null ? {} : { loads: detail.shelves.loads.map((load) => load.flat().map(({ tin }) => tin)), tooLargeForShelf: [...detail.shelves.tooLarge] }),
     },
     cool: { tins: detail.cold.map((each) => ({ ...each })) },
+    build: {
+      standing: build.standing,
+      fillingMm: build.fillingMm,
+      filling: build.filling,
+      cakes: build.cakes.map(({ cakes, tiers }) => ({
+        cakes,
+        tiers: tiers.map(({ index, layers, layerMm, domeMm, heightMm, trimmedG, cakeG }) => ({
+          tin: index, layers, layerMm: roundTo(layerMm, 0.1), domeMm: roundTo(domeMm, 0.1), heightMm: roundTo(heightMm, 0.1), trimmedG: Math.round(trimmedG), cakeG: Math.round(cakeG),
+        })),
+      })),
+      remarks: build.remarks.map((remark) => ({ code: remark.code, text: words.built(remark) })),
+    },
     finish: {
       cover: finish.cover,
       frosting: finish.frosting,
       topCm2: Math.round(finish.topMm2 / 100),
-      thicknessMm: finish.thicknessMm,
+      topMm: finish.coat.topMm,
+      sideMm: finish.coat.sideMm,
       layers: finish.layers,
       volumeMl: Math.round(finish.volumeMl),
       massG: Math.round(finish.massG),
+      quantities: finish.quantities.map(({ thing, stuff, index, times, volumeMl, massG, count }) => ({
+        thing, stuff, tin: index, cakes: times, volumeMl: volumeMl === null ? null : roundTo(volumeMl, 0.1), massG: roundTo(massG, 0.1), ...(count === null ? {} : { count }),
+      })),
+      make: finish.batches.map(({ stuff, volumeMl, massG }) => ({ stuff, volumeMl: volumeMl === null ? null : Math.round(volumeMl), massG: Math.round(massG) })),
+      fruit: fruit.value.map(({ index, cakes, layout }) => ({ tin: index, cakes, pieces: layout.places.length, fruits: layout.fruits, syrupMl: layout.syrup === null ? null : Math.round(layout.syrup.volumeMl) })),
     },
     serve: served(serveDetail(input, plan)),
     cautions: plan.cautions.map((caution) => ({ code: caution.code, text: words.caution(caution) })),
     remarks: plan.remarks.map((remark) => ({ code: remark.code, text: words.remark(remark) })),
-  };
+  });
 }
 
 function served({ cakes, pieces, keeping }: ReturnType<typeof serveDetail>): Answer["serve"] {

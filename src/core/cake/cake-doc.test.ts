@@ -19,6 +19,12 @@ describe("two changes of one cake", () => {
     expect(mergedCake(base, cake({ tins: ["a"] }), cake({ tins: ["b"] }))).toBeNull();
   });
 
+  it("of different boxes of the finish are both kept, too", () => {
+    const finish = (changes: Partial<Question["finish"]>): CakeDoc => cake({ finish: { ...FIRST_QUESTION.finish, ...changes } });
+    expect(mergedCake(base, finish({ topMm: "9 mm" }), finish({ sideMm: "5 mm" }))).toEqual(finish({ topMm: "9 mm", sideMm: "5 mm" }));
+    expect(mergedCake(base, finish({ topMm: "9 mm" }), finish({ topMm: "5 mm" }))).toBeNull();
+  });
+
   it("come to the same whichever page saves first", () => {
     const change = fc.record({ minutes: fc.constantFrom("34 min", "40"), heat: fc.constantFrom("180 °C", "170"), weight: fc.constantFrom("", "900 g") });
     fc.assert(fc.property(change, change, (one, other) => {
@@ -29,7 +35,7 @@ describe("two changes of one cake", () => {
 
 describe("a cake from outside", () => {
   it("kept before boxes were added reads with what those begin with", () => {
-    const added = ["amount", "portion", "recipeEggs", "eggs", "fullAtMost", "crowning", "fruit", "dividing"];
+    const added = ["amount", "portion", "recipeEggs", "eggs", "fullAtMost", "crowning", "fruit", "dividing", "build", "finish"];
     const old = Object.fromEntries(Object.entries(FIRST_QUESTION).filter(([box]) => !added.includes(box)));
     expect(parseCakeDoc({ question: old, recipe: null })).toEqual({ ok: true, value: base });
   });

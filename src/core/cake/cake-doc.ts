@@ -26,12 +26,26 @@ export function parseCakeDoc(input: unknown): Result<CakeDoc> {
 export function mergedCake(base: CakeDoc, mine: CakeDoc, theirs: CakeDoc): CakeDoc | null {
   const question: Record<string, unknown> = { ...base.question };
   for (const box of Object.keys(QuestionSchema.shape) as readonly (keyof Question)[]) {
-    const merged = mergedPart(base.question[box], mine.question[box], theirs.question[box]);
+    const merged = isBoxes(box) ? mergedBoxes(base.question[box], mine.question[box], theirs.question[box]) : mergedPart(base.question[box], mine.question[box], theirs.question[box]);
     if (merged === null) return null;
     question[box] = merged.value;
   }
   const recipe = mergedPart(base.recipe, mine.recipe, theirs.recipe);
   return recipe === null ? null : { question: question as Question, recipe: recipe.value };
+}
+
+const isBoxes = (box: keyof Question): box is "build" | "finish" => box === "build" || box === "finish";
+
+/** Boxes within a box, each merged by itself. */
+function mergedBoxes<T extends Question["build"] | Question["finish"]>(base: T, mine: T, theirs: T): { readonly value: T } | null {
+  const boxes: Record<string, unknown> = { ...base };
+  for (const box of Object.keys(base)) {
+    const part = (of: T): unknown => (of as Readonly<Record<string, unknown>>)[box];
+    const merged = mergedPart(part(base), part(mine), part(theirs));
+    if (merged === null) return null;
+    boxes[box] = merged.value;
+  }
+  return { value: boxes as T };
 }
 
 function mergedPart<T>(base: T, mine: T, theirs: T): { readonly value: T } | null {

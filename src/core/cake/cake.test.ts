@@ -135,7 +135,7 @@ describe("requests that can't be planned", () => {
     ["a weight no batter has", {}, { batter: { massG: 5000, volumeMl: 1000 } }, { path: "recipe.batter.specificGravity", value: 5, max: 1.5 }],
     ["a tin that contradicts itself", { tins: [{ shape: "tube", diameterMm: 200, depthMm: 100, tubeMm: 190 }] }, {}, { path: "tins[0].tubeMm" }],
     ["a heat turned down below setting", { heat: "low" }, { reference: { tins: SUPPER.recipe.reference.tins, ovenC: 120 } }, { path: "heat", value: 90, because: "heat-never-sets" }],
-    ["a coat that closes the hole", { tins: [{ shape: "tube", diameterMm: 200, depthMm: 100, tubeMm: 15 }], finish: { cover: "top-and-sides", thicknessMm: 20 } }, {}, { path: "finish.thicknessMm" }],
+    ["a coat that closes the hole", { tins: [{ shape: "tube", diameterMm: 200, depthMm: 100, tubeMm: 15 }], finish: { cover: "top-and-sides", sideMm: 20 } }, {}, { path: "finish.sideMm" }],
   ])("%s is refused when planned", (_name, changes, recipe, issue) => {
     expect(planCake({ ...SUPPER, ...changes, recipe: { ...SUPPER.recipe, ...recipe } })).toMatchObject({ ok: false, issue });
   });
@@ -143,10 +143,11 @@ describe("requests that can't be planned", () => {
 
 it("the answer keeps to its own schema and rounds for a bench", () => {
   const tins: CakeInput["tins"] = [{ shape: "round", diameterMm: 150, depthMm: 50 }];
-  const answer = planAnswer(plan({ tins }), { ...SUPPER, tins }, { caution: ({ code }) => code, remark: ({ code }) => code });
-  expect(AnswerSchema.parse(answer)).toEqual(answer);
-  expect(answer.fill.tins[0]?.depthMm).toBe(50);
-  expect(answer.cautions).toEqual([{ code: "tray-underneath", text: "tray-underneath" }]);
+  const answer = planAnswer(plan({ tins }), { ...SUPPER, tins }, { caution: ({ code }) => code, built: ({ code }) => code, remark: ({ code }) => code });
+  if (!answer.ok) throw new Error(JSON.stringify(answer.issue));
+  expect(AnswerSchema.parse(answer.value)).toEqual(answer.value);
+  expect(answer.value.fill.tins[0]?.depthMm).toBe(50);
+  expect(answer.value.cautions).toEqual([{ code: "tray-underneath", text: "tray-underneath" }]);
 });
 
 describe("ingredient lines in a request", () => {

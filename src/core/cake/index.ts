@@ -2,6 +2,8 @@ export { chosenPieces, withPieces } from "./chosen-tins";
 export { AnswerSchema, planAnswer } from "./answer";
 export { bakeDetail, insideCases, solvedTin, type BakeDetail, type SolvedTin } from "./bake-detail";
 export { mergedCake, parseCakeDoc, type CakeDoc } from "./cake-doc";
+export { colourBoxes, type BuildBoxes, type FinishBoxes } from "./finish-boxes";
+export { laidFruit, madeFrosting, type LaidFruit } from "./finish-detail";
 export { CakeInputSchema, parseCakeInput, type CakeInput } from "./input";
 export { makeTimes, MAKES, settledScaling, type MakeRequest, type Scaling } from "./make";
 export { planCake, type CakePlan } from "./plan";

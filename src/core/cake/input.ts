@@ -1,5 +1,6 @@
 import * as z from "zod";
 import { HeatSchema, OVEN_LIMITS_C, OvenSchema } from "../bake";
+import { BuildSchema } from "../build";
 import { FillSchema, ScaleSchema } from "../fill";
 import { FinishSchema } from "../finish";
 import { numberIn, parseWith, type Result } from "../measure";
@@ -50,6 +51,7 @@ export const CakeInputSchema = z.strictObject({
   strips: z.boolean().optional(),
   /** Lined with paper, floor and sides, where the recipe's own tins are not. */
   lined: z.boolean().optional(),
+  build: BuildSchema.optional(),
   finish: FinishSchema.optional(),
   serve: ServeSchema.optional(),
 });

@@ -1,9 +1,10 @@
 import {
   chosenHeat, dialSetting, forecast, OVEN_LIMITS_C, ovenOffset, thicknessRatio, type BakeCase, type Dial, type HeatReason, type Minutes, type ReferenceBake,
 } from "../bake";
+import { buildCakes, type Build } from "../build";
 import { cautionsFor, type Caution } from "../caution";
 import { canWearStrips, depthRatio, fillTins, scaleFactor, type Fill, type FillOptions } from "../fill";
-import { frostingFor, type Finish } from "../finish";
+import { finishCakes, USUAL_FROSTING, type Cover, type Finish } from "../finish";
 import { bad, EGGS_G, good, issueAt, type Result } from "../measure";
 import { ASSUMED_FILL, batterFrom, batterFromTins, KIND_FACTS, scaledBatter, USUAL_KIND, type Batter, type Spread } from "../mix";
 import { settleEggs, type EggChoice } from "../recipe";
@@ -41,9 +42,16 @@ export type CakePlan = {
   readonly mix: Batter;
   readonly fill: Fill;
   readonly bake: Bake;
+  readonly build: Build;
   readonly finish: Finish;
   readonly cautions: readonly Caution[];
   readonly remarks: readonly Remark[];
+};
+
+/** How a cake of each cover usually stands, and whether its crown is cut off. */
+const USUAL_BUILD: Readonly<Record<Cover, { readonly standing: "apart" | "stacked"; readonly isLevel: boolean }>> = {
+  none: { standing: "apart", isLevel: false }, top: { standing: "apart", isLevel: false },
+  "top-and-sides": { standing: "stacked", isLevel: true }, "half-naked": { standing: "stacked", isLevel: true }, naked: { standing: "stacked", isLevel: true },
 };
 
 /** How many times a recipe may be made. */
@@ -76,7 +84,10 @@ export function planCake(input: CakeInput): Result<CakePlan> {
   const ownFill = fillTins(batter.value, reference.value);
   const bake = bakeFor(input, batter.value, ownFill, fill, mix);
   if (!bake.ok) return bake;
-  const finish = frostingFor(input.finish ?? {}, fill.tins);
+  const { cover = "top", frosting = USUAL_FROSTING } = input.finish ?? {};
+  const build = buildCakes(input.build ?? {}, fill.tins, { kind: mix.kind, frosting, ...USUAL_BUILD[cover] });
+  if (!build.ok) return build;
+  const finish = finishCakes(input.finish ?? {}, build.value);
   if (!finish.ok) return finish;
 
   const wears = hasStrips && wanted.value.some(canWearStrips);
@@ -90,8 +101,9 @@ export function planCake(input: CakeInput): Result<CakePlan> {
     mix,
     fill,
     bake: bake.value.bake,
+    build: build.value,
     finish: finish.value,
-    cautions: cautionsFor({ fill, finish: finish.value, hasStrips: wears }),
+    cautions: cautionsFor({ fill, spreads: finish.value.batches.map(({ stuff }) => stuff), hasStrips: wears }),
     remarks: remarksFor({ input, mix, fill, cases: bake.value.cases, references: bake.value.references, trueC: bake.value.bake.ovenC }),
   });
 }

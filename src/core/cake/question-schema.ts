@@ -1,11 +1,13 @@
 import * as z from "zod";
 import { KitchenOvenSchema } from "../bake";
+import { FROSTINGS } from "../build";
 import { CEILINGS, DIVIDING, PORTIONS } from "../fill";
-import { COVERS, FROSTINGS } from "../finish";
+import { COVERS } from "../finish";
 import { parseWith, type Result } from "../measure";
 import { BATTER_KINDS } from "../mix";
 import { HEAT_SOURCES } from "../recipe";
 import { CUTS, PIECE_SIZES } from "../serve";
+import { BuildBoxesSchema, FinishBoxesSchema } from "./finish-boxes";
 import { EGG_SCHOOLS } from "./input";
 import { SCALES, SCHOOLS } from "./question-choices";
 
@@ -53,6 +55,8 @@ export const QuestionSchema = z.strictObject({
   oven: z.strictObject({ id: z.string().max(100), name: line, spec: KitchenOvenSchema }).nullable().default(null),
   cover: z.enum(COVERS),
   frosting: z.enum(FROSTINGS),
+  build: BuildBoxesSchema.prefault({}),
+  finish: FinishBoxesSchema.prefault({}),
   /** How it is cut; `usual` for its shape. */
   cut: z.enum(["usual", ...CUTS]).default("usual"),
   pieceSize: z.enum(PIECE_SIZES).default("dessert"),

@@ -1,12 +1,14 @@
 import { FillSchema, type Scale } from "../fill";
 import {
-  bad, boxed, good, issueAt, numberIn, readAmount, readLengthMm, readMassG, readMinutes, readTempC, readVolumeMl, wholeIn, type DegreeScale, type Issue, type Result,
+  bad, boxed, good, issueAt, numberIn, readAmount, readLengthMm, readMassG, readMinutes, readTempC, readVolumeMl, wholeIn, type Issue, type Result,
 } from "../measure";
 import { BatterSchema } from "../mix";
 import { readTin, writeTin, type ReadTin, type SizeHabit } from "../tin";
+import { BuildBoxesSchema, FinishBoxesSchema, readFinish, type FinishBox } from "./finish-boxes";
 import { parseCakeInput, ReferenceSchema, type CakeInput } from "./input";
 import { CROWNINGS } from "./question-choices";
 import type { Question } from "./question-schema";
+import type { ReadingHabit } from "./reading-habit";
 import type { RecipeFacts } from "./recipe-facts";
 
 /** What the bench opens with: the question bakers ask most. */
@@ -39,13 +41,15 @@ export const FIRST_QUESTION: Question = {
   oven: null,
   cover: "top",
   frosting: "butter-and-sugar",
+  build: BuildBoxesSchema.parse({}),
+  finish: FinishBoxesSchema.parse({}),
   cut: "usual",
   pieceSize: "dessert",
   pieces: "",
 };
 
 /** Boxes of the question that can be wrong by themselves. */
-export type QuestionBox = "from" | "heat" | "minutes" | "weight" | "volume" | "amount" | "fruit" | "recipeEggs" | "ownHeat" | "also" | "pieces";
+export type QuestionBox = "from" | "heat" | "minutes" | "weight" | "volume" | "amount" | "fruit" | "recipeEggs" | "ownHeat" | "also" | "pieces" | FinishBox;
 
 export type ReadQuestion = {
   readonly from: readonly ReadTin[];
@@ -56,9 +60,6 @@ export type ReadQuestion = {
   /** Everything together; the first thing wrong when it can't be planned. */
   readonly input: Result<CakeInput>;
 };
-
-/** The kitchen's habits, for numbers written without a unit. */
-export type ReadingHabit = { readonly size: SizeHabit; readonly heat: DegreeScale };
 
 /**
  * The question read: sizes, heat, minutes and batter from their texts, each box's own issue, and the input of a plan
@@ -82,7 +83,8 @@ export function readQuestion(question: Question, habit: ReadingHabit): ReadQuest
   const pieces = boxed("pieces", question.pieces, bareAmount, PiecesSchema, "an amount");
 
   const boxes = { from, heat, minutes, weight, volume, amount, fruit, recipeEggs, ownHeat, also, pieces };
-  const issues: Partial<Record<QuestionBox, Issue>> = {};
+  const on = readFinish(question.build, question.finish, habit);
+  const issues: Partial<Record<QuestionBox, Issue>> = { ...on.issues };
   for (const box of QUESTION_BOXES) {
     const result = boxes[box];
     if (!result.ok) issues[box] = result.issue;
@@ -120,7 +122,8 @@ export function readQuestion(question: Question, habit: ReadingHabit): ReadQuest
     oven: ovenOf(question),
     strips: question.strips,
     lined: question.lined,
-    finish: { cover: question.cover, frosting: question.frosting },
+    build: on.build,
+    finish: { cover: question.cover, frosting: question.frosting, ...on.finish },
     serve: { ...(question.cut === "usual" ? {} : { cut: question.cut }), size: question.pieceSize, ...given("pieces", pieces.value) },
   });
   return { ...read, issues, input };

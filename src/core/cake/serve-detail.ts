@@ -1,4 +1,3 @@
-import { BAKED_SHARE } from "../cool";
 import { cakeTop, cutsFor, cutTop, keepingOf, usualPieces, type CakeTop, type CutStyle, type Cutting, type CuttingIssue, type Keeping, type PieceSize } from "../serve";
 import type { CakeInput } from "./input";
 import type { CakePlan } from "./plan";
@@ -35,20 +34,20 @@ function cutAsNear(top: CakeTop, style: CutStyle, asked: number | null, size: Pi
   return { cutting: cutAsNear(top, usual, null, size).cutting, issue: found.issue };
 }
 
-/** How a plan's cakes are cut and how long they keep. */
+/** How a plan's cakes are cut and how long they keep. Tiers are taken apart and cut one by one. */
 export function serveDetail(input: CakeInput, plan: CakePlan): ServeDetail {
-  const { fill, finish, mix } = plan;
+  const { finish, mix } = plan;
   const { cut, size = "dessert", pieces } = input.serve ?? {};
-  const frostingG = finish.massG / (1 + finish.marginFraction) / Math.max(1, fill.tins.reduce((sum, { geometry }) => sum + geometry.count, 0));
-  const cakes = fill.tins.map(({ geometry, baked, batterG, fruitMl }, index): ServedCake => {
-    const layers = geometry.count % finish.layers === 0 ? finish.layers : 1;
-    const top = cakeTop(geometry, baked.edgeMm);
+  const cakes = finish.cakes.flatMap((each) => each.tiers.map(({ tier }): ServedCake => {
+    const { index } = tier;
+    const onIt = finish.quantities.filter((quantity) => quantity.index === index).reduce((sum, { massG }) => sum + massG, 0);
+    const wholeG = tier.cakeG + onIt / each.cakes;
+    const top = cakeTop(tier.geometry, tier.layerMm);
     const cuts = cutsFor(top);
-    const wholeG = layers * (BAKED_SHARE * batterG + fruitMl + frostingG);
-    const style = cuts.find((each) => each === cut) ?? cuts[0];
-    if (style === undefined) return { index, cakes: geometry.count, top, cuts, cutting: null, issue: null, pieces: 1, pieceG: wholeG };
+    const style = cuts.find((way) => way === cut) ?? cuts[0];
+    if (style === undefined) return { index, cakes: each.cakes, top, cuts, cutting: null, issue: null, pieces: 1, pieceG: wholeG };
     const { cutting, issue } = cutAsNear(top, style, pieces ?? null, size);
-    return { index, cakes: geometry.count / layers, top, cuts, cutting, issue, pieces: cutting.pieces, pieceG: wholeG / cutting.pieces };
-  });
-  return { cakes, pieces: cakes.reduce((sum, each) => sum + each.cakes * each.pieces, 0), keeping: keepingOf(mix.kind, finish.cover, finish.frosting) };
+    return { index, cakes: each.cakes, top, cuts, cutting, issue, pieces: cutting.pieces, pieceG: wholeG / cutting.pieces };
+  })).toSorted((one, other) => one.index - other.index);
+  return { cakes, pieces: cakes.reduce((sum, each) => sum + each.cakes * each.pieces, 0), keeping: keepingOf(mix.kind, finish.batches.map(({ stuff }) => stuff)) };
 }

@@ -1,5 +1,5 @@
+import { COLD_SPREADS, type Spread, type Stuff } from "../build";
 import type { Cups, Fill } from "../fill";
-import { COLD_FROSTINGS, type Finish, type Frosting } from "../finish";
 import type { Material, Shape } from "../tin";
 
 /** A hazard in the plan, with the facts its words need. */
@@ -8,11 +8,11 @@ export type Caution =
   | { readonly code: "thermal-shock"; readonly material: Material }
   | { readonly code: "spray-residue"; readonly shape: Shape; readonly material: Material }
   | { readonly code: "wet-strips" }
-  | { readonly code: "keep-cold"; readonly frosting: Frosting };
+  | { readonly code: "keep-cold"; readonly spread: Spread };
 
 /** What a plan has to warn of: each rule has one trigger in the plan. */
-export function cautionsFor(plan: { readonly fill: Fill; readonly finish: Finish; readonly hasStrips: boolean }): readonly Caution[] {
-  const { fill, finish, hasStrips } = plan;
+export function cautionsFor(plan: { readonly fill: Fill; readonly spreads: readonly Stuff[]; readonly hasStrips: boolean }): readonly Caution[] {
+  const { fill, spreads, hasStrips } = plan;
   const cautions: Caution[] = [];
   if (fill.overG > 0) cautions.push({ code: "tray-underneath", takeOutG: fill.overG, cups: fill.cups });
   const tins = fill.tins.map(({ geometry }) => geometry);
@@ -21,6 +21,7 @@ export function cautionsFor(plan: { readonly fill: Fill; readonly finish: Finish
   const sticky = tins.find(({ material, tin }) => material === "dark" || tin.shape === "fluted");
   if (sticky !== undefined) cautions.push({ code: "spray-residue", shape: sticky.tin.shape, material: sticky.material });
   if (hasStrips) cautions.push({ code: "wet-strips" });
-  if (finish.cover !== "none" && COLD_FROSTINGS.includes(finish.frosting)) cautions.push({ code: "keep-cold", frosting: finish.frosting });
+  const cold = COLD_SPREADS.find((spread) => spreads.includes(spread));
+  if (cold !== undefined) cautions.push({ code: "keep-cold", spread: cold });
   return cautions;
 }

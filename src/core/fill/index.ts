@@ -1,4 +1,4 @@
-export { canWearStrips, type CakeHeights } from "./crown";
+export { cakeVolume, canWearStrips, type CakeHeights } from "./crown";
 export type { Cups } from "./cups";
 export { divided, DIVIDING, type Divided, type Dividing } from "./divide";
 export { fillTins, type Fill, type TinFill, type Verdict } from "./fill";

@@ -1,2 +1,13 @@
-export { COVERS, FinishSchema, frostingFor, type Cover, type Finish, type FinishRequest } from "./coat";
-export { COLD_FROSTINGS, FROSTINGS, type Frosting } from "./frostings";
+export { arranged, PACKING_THRESHOLDS, SQUEEZE, type Ground, type Place } from "./arrange";
+export { colourBowls, type Bowl } from "./colours";
+export { FEELS, ganacheConsistency, nextSpoon, sugarConsistency, type Consistency, type NextSpoon } from "./consistency";
+export { fruitLayout, type FruitLayout } from "./fruit";
+export { ROUNDINGS, scaledFormula, sharedNeeds, USUAL_FORMULA, type FormulaLine, type Rounding, type ScaledFormula } from "./formulas";
+export { borderLength, finishCakes, USUAL_FROSTING, type Batch, type Finish, type FinishedCake, type FinishedTier } from "./finish";
+export { swirlSize } from "./piping";
+export { dripLength, POUR_WINDOWS, type PourWindow } from "./pours";
+export { ROLLED_MM } from "./rolled";
+export {
+  AMOUNTS, BORDER_PLACES, BorderSchema, COVERS, FinishSchema, FRUIT_PLACES, FruitSchema, LAID_PLACES, PATTERNS, PIPED, POUR_SIDES, SWIRLS, ToppingSchema,
+  type Amount, type Cover, type FinishRequest, type Pattern, type Piped, type Swirl,
+} from "./schema";

@@ -1,5 +1,5 @@
 /** What a number counts; the interface turns it into the baker's own units. */
-export type Unit = "mm" | "mL" | "g" | "g/mL" | "°C" | "°C difference" | "min" | "°" | "count" | "times";
+export type Unit = "mm" | "mL" | "g" | "g/mL" | "mL/kg" | "°C" | "°C difference" | "min" | "°" | "count" | "times";
 
 /** Why a range is narrower than the general one. */
 export type RangeReason =
@@ -13,7 +13,11 @@ export type RangeReason =
   | "profile-goes-from-floor-to-rim"
   | "profile-rises"
   | "hole-would-close"
-  | "heat-never-sets";
+  | "heat-never-sets"
+  | "split-too-thin"
+  | "dam-leaves-no-room"
+  | "coat-wider-than-ledge"
+  | "fruit-wider-than-cake";
 
 /** An expected failure as data: what is wrong, where, with which value. The words are the interface's. */
 export type Issue =

@@ -41,7 +41,7 @@ export function readVolumeMl(text: string): number | null {
  * Millimetres from `23 cm`, `9in`, `9"`, `51 mm`; a bare number is in the unit the kitchen uses. Null when it can't be read.
  * @example readLengthMm("9 in", "cm") // 228.6
  */
-export function readLengthMm(text: string, bare: "cm" | "in"): number | null {
+export function readLengthMm(text: string, bare: "cm" | "mm" | "in"): number | null {
   const lengthMm = readSum(text.replace(/["”″]|''/u, " in"), MILLIMETRES, bare);
   // The binary tail of 0.1 x 10 is no part of a size.
   return lengthMm === null ? null : Number(lengthMm.toFixed(3));

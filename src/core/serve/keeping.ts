@@ -1,4 +1,4 @@
-import { COLD_FROSTINGS, type Cover, type Frosting } from "../finish";
+import { COLD_SPREADS, type Spread, type Stuff } from "../build";
 import type { BatterKind } from "../mix";
 
 /** How long a cake keeps, from when it is finished: hours in the room, days in the fridge, months in the freezer; 0 for not there. */
@@ -14,15 +14,15 @@ const PLAIN: Readonly<Record<BatterKind, Keeping>> = {
 };
 
 /** What a frosting allows at most. */
-const FROSTED: Readonly<Record<Frosting, Keeping>> = {
+const FROSTED: Readonly<Record<Spread, Keeping>> = {
   "butter-and-sugar": keeping(72, 7, 3), "cream-cheese": keeping(2, 4, 2), "whipped-cream": keeping(2, 2, 1), "meringue-butter": keeping(24, 5, 2), "whipped-ganache": keeping(48, 5, 2),
-  "boiled-fudge": keeping(96, 7, 3), "water-icing": keeping(72, 5, 3),
+  "boiled-fudge": keeping(96, 7, 3), "water-icing": keeping(72, 5, 3), jam: keeping(72, 7, 3), curd: keeping(2, 5, 2), custard: keeping(2, 3, 0), "pouring-ganache": keeping(48, 5, 2),
 };
 
-/** How long a finished cake keeps: as long as its cake and its frosting both do; two hours in the room for what spoils. */
-export function keepingOf(kind: BatterKind, cover: Cover, frosting: Frosting): Keeping & { readonly isCold: boolean } {
-  const [cake, frosted] = [PLAIN[kind], cover === "none" ? null : FROSTED[frosting]];
-  const least = (of: (keeping: Keeping) => number): number => Math.min(of(cake), frosted === null ? Infinity : of(frosted));
-  const isCold = kind === "baked-cheese" || (cover !== "none" && COLD_FROSTINGS.includes(frosting));
+/** How long a finished cake keeps: as long as its cake and everything on it do; two hours in the room for what spoils. */
+export function keepingOf(kind: BatterKind, on: readonly Stuff[]): Keeping & { readonly isCold: boolean } {
+  const spreads = (Object.keys(FROSTED) as Spread[]).filter((spread) => on.includes(spread));
+  const least = (of: (keeping: Keeping) => number): number => Math.min(of(PLAIN[kind]), ...spreads.map((spread) => of(FROSTED[spread])));
+  const isCold = kind === "baked-cheese" || spreads.some((spread) => COLD_SPREADS.includes(spread));
   return { roomHours: least((each) => each.roomHours), fridgeDays: least((each) => each.fridgeDays), freezerMonths: least((each) => each.freezerMonths), isCold };
 }

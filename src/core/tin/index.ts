@@ -6,6 +6,7 @@ export { linerPieces, paperNeeded, type LinerPiece } from "./liner";
 export { linerPages, PAPERS, type LinerPage } from "./liner-pages";
 export { isWhole, linerSvg, TEXT_MM, textPlace } from "./liner-svg";
 export { planMask, type PlanMask } from "./mask";
+export { inRadius, movedArea, solidArea } from "./moved-outline";
 export { readTin, type Assumed, type ReadTin, type SizeHabit } from "./read-text";
 export { MATERIALS, parseTin, tinCount, tinDepth, TinSchema, type Material, type Shape, type Tin } from "./schema";
 export { sectionAt, tinSection, type SectionPoint } from "./section";

@@ -3,7 +3,7 @@ import { notFound } from "next/navigation";
 import { cache } from "react";
 import { CakeBench } from "@/components/cake/cake-bench";
 import { Trouble } from "@/components/frame/trouble";
-import { findCake, findPantry, findRecipe, kitchenDatabase, listBenchRecipes, listOvens, listTins, stored } from "@/data";
+import { findCake, findPantry, findRecipe, kitchenDatabase, listBenchRecipes, listCakes, listOvens, listTins, stored } from "@/data";
 import { storageText } from "@/words";
 import { changeCake, keepApart, lookAtCake, recipeForCake, renameCake } from "../actions";
 
@@ -21,6 +21,7 @@ const load = cache(async (id: string) =>
       cupboard: await listTins(database),
       ovens: await listOvens(database),
       pantry: await findPantry(database),
+      others: (await listCakes(database)).flatMap((other) => (other.id === id || other.question === null ? [] : [{ id: other.id, name: other.name, question: other.question }])),
     };
   }),
 );

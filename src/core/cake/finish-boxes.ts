@@ -1,0 +1,157 @@
+import * as z from "zod";
+import { BuildSchema, FILLINGS, POURS, STANDINGS, TOPS, type BuildRequest } from "../build";
+import {
+  BORDER_PLACES, BorderSchema, FEELS, FinishSchema, FRUIT_PLACES, FruitSchema, PATTERNS, PIPED, POUR_SIDES, ROUNDINGS, SWIRLS, ToppingSchema,
+  type FinishRequest,
+} from "../finish";
+import { boxed, numberIn, readAmount, readLengthMm, wholeIn, type Issue, type Result } from "../measure";
+import type { ReadingHabit } from "./reading-habit";
+
+const line = z.string().max(200).default("");
+
+/** How a cake is put together, as its baker wrote it; an empty box is as usual. */
+export const BuildBoxesSchema = z.strictObject({
+  standing: z.enum(["usual", ...STANDINGS]).default("usual"),
+  top: z.enum(["usual", ...TOPS]).default("usual"),
+  splits: wholeIn(1, 6).default(1),
+  /** Measured heights at the edge, in the order of the tins. */
+  heights: z.array(line).max(20).default([]),
+  fillingMm: line,
+  filling: z.enum(["same", ...FILLINGS]).default("same"),
+  damMm: line,
+  soak: line,
+});
+export type BuildBoxes = z.infer<typeof BuildBoxesSchema>;
+
+/** What goes on a cake, as its baker wrote it. */
+export const FinishBoxesSchema = z.strictObject({
+  topMm: line,
+  sideMm: line,
+  firstMm: line,
+  innerWall: z.boolean().default(true),
+  margin: line,
+  borders: z.array(z.strictObject({ at: z.enum(BORDER_PLACES), style: z.enum(PIPED), widthMm: line })).max(4).default([]),
+  swirl: z.enum(["none", ...SWIRLS]).default("none"),
+  swirls: line,
+  pour: z.enum(["none", ...POURS]).default("none"),
+  pourSides: z.enum(POUR_SIDES).default("drips"),
+  drips: line,
+  toppings: z.array(ToppingSchema).max(6).default([]),
+  rolledMm: line,
+  fruit: z.strictObject({ at: z.enum(FRUIT_PLACES), pattern: z.enum(PATTERNS), widthMm: line, overlap: line, each: line, syrup: z.boolean() }).nullable().default(null),
+  colours: z.array(z.strictObject({ name: z.string().max(40), share: line })).max(6).default([]),
+  rounding: z.enum(ROUNDINGS).default("grams"),
+  /** The recipe's own part the frosting is made by; the usual formula when empty. */
+  part: z.string().max(40).default(""),
+  /** Other cakes whose frosting is made along with this one's. */
+  alsoFor: z.array(z.string().max(100)).max(6).default([]),
+  /** What the frosting was found to be, oldest first. */
+  feels: z.array(z.enum(FEELS)).max(60).default([]),
+});
+export type FinishBoxes = z.infer<typeof FinishBoxesSchema>;
+
+/** Boxes of Build and Finish that can be wrong by themselves; of several alike the first that is. */
+export const FINISH_BOX_NAMES = ["heights", "fillingMm", "damMm", "soak", "topMm", "sideMm", "firstMm", "margin", "borders", "swirls", "drips", "rolledMm", "fruit", "colours"] as const;
+export type FinishBox = (typeof FINISH_BOX_NAMES)[number];
+
+export type ReadFinish = {
+  readonly issues: Partial<Readonly<Record<FinishBox, Issue>>>;
+  /** What could be read. */
+  readonly build: BuildRequest;
+  readonly finish: Pick<FinishRequest, Exclude<keyof FinishRequest, "cover" | "frosting">>;
+};
+
+/** Shares of the frosting by colour, as far as they can be read. */
+export function colourBoxes({ colours }: FinishBoxes): readonly { readonly name: string; readonly share: number }[] {
+  return colours.flatMap(({ name, share }) => { const read = readColour("share", share); return read.ok ? [{ name, share: read.value }] : []; });
+}
+
+function readColour(path: string, text: string): Result<number> {
+  return boxed(path, text === "" ? "1" : text, relative, ShareSchema, "a share");
+}
+
+/** The boxes of Build and Finish read; thicknesses without a unit are in millimetres, or inches. */
+export function readFinish(build: BuildBoxes, finish: FinishBoxes, habit: ReadingHabit): ReadFinish {
+  const issues: Partial<Record<FinishBox, Issue>> = {};
+  const take = <T>(box: FinishBox, result: Result<T>): T | undefined => {
+    if (result.ok) return result.value;
+    issues[box] ??= result.issue;
+    return undefined;
+  };
+  const lengthMm = (text: string): number | null => readLengthMm(text, habit.size === "us" ? "in" : "mm");
+  const length = (box: FinishBox, path: string, text: string, schema: z.ZodType<number | undefined>): number | undefined => take(box, boxed(path, text, lengthMm, schema, "a thickness"));
+  const count = (box: FinishBox, path: string, text: string, schema: z.ZodType<number | undefined>): number | undefined => take(box, boxed(path, text, plainNumber, schema, "a number"));
+  const share = (box: FinishBox, path: string, text: string, schema: z.ZodType<number | undefined>): number | undefined => take(box, boxed(path, text, readShare, schema, "a share like 12 %"));
+  const built = BuildSchema.shape;
+  const on = FinishSchema.shape;
+  const HeightSchema = built.heightsMm.unwrap().element.unwrap().optional();
+  const heights = build.heights.map((text, index) => length("heights", `heightsMm[${index}]`, text, HeightSchema) ?? null);
+  const fillingMm = length("fillingMm", "fillingMm", build.fillingMm, built.fillingMm);
+  const damMm = length("damMm", "damMm", build.damMm, built.damMm);
+  const soakMlPerKg = count("soak", "soakMlPerKg", build.soak.replace(/\s*ml.*$/iu, ""), built.soakMlPerKg);
+  const topMm = length("topMm", "topMm", finish.topMm, on.topMm);
+  const sideMm = length("sideMm", "sideMm", finish.sideMm, on.sideMm);
+  const firstMm = length("firstMm", "firstMm", finish.firstMm, on.firstMm);
+  const marginFraction = share("margin", "marginFraction", finish.margin, on.marginFraction);
+  const borders = finish.borders.flatMap(({ at, style, widthMm }, index) => {
+    const width = length("borders", `borders[${index}].widthMm`, widthMm === "" ? USUAL_BORDER : widthMm, BorderSchema.shape.widthMm);
+    return width === undefined ? [] : [{ at, style, widthMm: width }];
+  });
+  const swirls = count("swirls", "swirls.count", finish.swirls, SwirlCountSchema);
+  const drips = count("drips", "pour.drips", finish.drips, DripsSchema);
+  const rolledMm = length("rolledMm", "rolledMm", finish.rolledMm, on.rolledMm);
+  const fruitWidthMm = finish.fruit === null ? undefined : length("fruit", "fruit.widthMm", finish.fruit.widthMm === "" ? USUAL_FRUIT : finish.fruit.widthMm, FruitSchema.shape.widthMm);
+  const overlap = finish.fruit === null ? undefined : share("fruit", "fruit.overlap", finish.fruit.overlap, FruitSchema.shape.overlap);
+  const each = finish.fruit === null ? undefined : count("fruit", "fruit.each", finish.fruit.each, FruitSchema.shape.each);
+  for (const [index, { share: text }] of finish.colours.entries()) take("colours", readColour(`colours[${index}].share`, text));
+  return {
+    issues,
+    build: {
+      ...(build.standing === "usual" ? {} : { standing: build.standing }),
+      ...(build.top === "usual" ? {} : { top: build.top }),
+      ...(build.splits === 1 ? {} : { splits: build.splits }),
+      ...(heights.some((height) => height !== null) ? { heightsMm: heights } : {}),
+      ...(build.filling === "same" ? {} : { filling: build.filling }),
+      ...known({ fillingMm, damMm, soakMlPerKg }),
+    },
+    finish: {
+      ...known({ topMm, sideMm, firstMm, marginFraction, rolledMm }),
+      ...(finish.innerWall ? {} : { innerWall: false }),
+      ...(borders.length === 0 ? {} : { borders }),
+      ...(finish.swirl === "none" ? {} : { swirls: { style: finish.swirl, ...known({ count: swirls }) } }),
+      ...(finish.pour === "none" ? {} : { pour: { what: finish.pour, sides: finish.pourSides, ...known({ drips }) } }),
+      ...(finish.toppings.length === 0 ? {} : { toppings: finish.toppings }),
+      ...(finish.fruit === null || fruitWidthMm === undefined ? {} : { fruit: { at: finish.fruit.at, pattern: finish.fruit.pattern, syrup: finish.fruit.syrup, widthMm: fruitWidthMm, ...known({ overlap, each }) } }),
+    },
+  };
+}
+
+/** A border and a slice as wide as usual. */
+const USUAL_BORDER = "12 mm";
+const USUAL_FRUIT = "40 mm";
+const SwirlCountSchema = FinishSchema.shape.swirls.unwrap().shape.count;
+const DripsSchema = FinishSchema.shape.pour.unwrap().shape.drips;
+const ShareSchema = numberIn(0.01, 1000, "count");
+
+function plainNumber(text: string): number | null {
+  const amount = readAmount(text);
+  return amount === null || amount.rest !== "" ? null : amount.value;
+}
+
+/** A share of a whole that nobody has to work out: `2`, `1/3`, `40 %`. */
+function relative(text: string): number | null {
+  const amount = readAmount(text);
+  return amount === null || !["", "%"].includes(amount.rest.trim()) ? null : amount.value;
+}
+
+/** `12 %`, `0.12` or `12`: what is above 1 is per cent. */
+function readShare(text: string): number | null {
+  const amount = readAmount(text);
+  if (amount === null || !["", "%"].includes(amount.rest.trim())) return null;
+  return amount.rest.trim() === "%" || amount.value > 1 ? amount.value / 100 : amount.value;
+}
+
+/** Only the fields that are known. */
+function known<T extends Readonly<Record<string, number | undefined>>>(fields: T): { [Field in keyof T]?: number } {
+  return Object.fromEntries(Object.entries(fields).filter(([, value]) => value !== undefined)) as { [Field in keyof T]?: number };
+}
