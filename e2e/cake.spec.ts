@@ -12,7 +12,7 @@ test.describe("a cake's page", () => {
   test("goes from station to station by address, by strip, and back", async ({ page }) => {
     await page.goto("/cakes/harbour-supper");
     await expect(page.getByRole("table", { name: "The batter, scaled" })).toContainText("poppy seeds");
-    for (const [name, seen] of [["Fill", "From the cupboard for this batter"], ["Bake", "Door shut until"], ["Cool", "out of the tin after"], ["Build", "at the edge"], ["Finish", "To spare"]] as const) {
+    for (const [name, seen] of [["Fill", "From the cupboard for this batter"], ["Bake", "Door shut until"], ["Cool", "out of the tin after"], ["Build", "Slices each layer is split into"], ["Finish", "To spare"]] as const) {
       await station(page, name).click();
       await expect(page).toHaveURL(new RegExp(`at=${name.toLowerCase()}`, "u"));
       await expect(station(page, name)).toHaveAttribute("aria-current", "step");

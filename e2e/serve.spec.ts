@@ -16,7 +16,9 @@ test.describe("serving a cake", () => {
     await page.getByLabel("How many to each cake").fill("a few");
     await expect(page.getByText("“a few” can't be read", { exact: false })).toBeVisible();
     await expect(page.getByText("Something in Serve can't be used yet.", { exact: false })).toBeVisible();
+    await page.getByLabel("Guests").fill("60");
     await page.getByLabel("How many to each cake").fill("15");
+    await expect(cut).toContainText("15 pieces for 60 guests: make it 4 times, or larger.");
     await expect(cut.getByRole("img", { name: /^15 pieces/u })).toBeVisible();
     await expect(page.getByRole("status").filter({ hasText: /Saved \d\d:\d\d/u })).toBeVisible();
     await page.reload();

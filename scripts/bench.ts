@@ -1,8 +1,10 @@
 import { Bench } from "tinybench";
 import { bakeInside } from "../src/core/bake";
+import { buildCakes } from "../src/core/build";
 import { planCake, type CakeInput } from "../src/core/cake";
 import { bakeWork } from "../src/workers/bake-work";
 import { bestTinSets, type StockTin } from "../src/core/fill";
+import { finishCakes, fruitLayout } from "../src/core/finish";
 import { levelFor, tinGeometry, type Tin } from "../src/core/tin";
 import { mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
@@ -73,10 +75,22 @@ const fitted = (volumeMl: number): readonly unknown[] =>
   bestTinSets({ kind: "creamed", volumeMl, massG: volumeMl * 0.86, volumeRangeMl: [volumeMl, volumeMl], specificGravity: 0.86, basis: "volume" }, [eight.value], 1200, cupboard);
 let asked = 0;
 
+/** Four layers with filling, dam, coat, 40 shells, drips, nuts and fruit. */
+const layers = planCake({ ...input, tins: [{ shape: "round", diameterMm: 203, depthMm: 51, count: 2 }] });
+if (!layers.ok) throw new Error("no layers");
+function builtAndFinished(): void {
+  if (!layers.ok || !eight.ok) return;
+  const build = buildCakes({ standing: "stacked", splits: 2, filling: "jam", damMm: 14, soakMlPerKg: 80 }, layers.value.fill.tins, { kind: "creamed", frosting: "meringue-butter", standing: "stacked", isLevel: true });
+  if (!build.ok) throw new Error("not built");
+  finishCakes({ cover: "top-and-sides", borders: [{ at: "top", style: "shell", widthMm: 20 }, { at: "base", style: "pearl", widthMm: 10 }], pour: { what: "pouring-ganache", sides: "drips" }, toppings: [{ what: "nuts", at: "sides", amount: "usual" }] }, build.value);
+  fruitLayout({ at: "top", pattern: "packed", widthMm: 22 }, eight.value, 40);
+}
+
 const bench = new Bench({ time: 800, warmupTime: 300 });
 bench
   .add("fixed arithmetic", arithmetic)
   .add("whole plan, 4 tins", () => planCake(input))
+  .add("build and finish, 4 layers", builtAndFinished)
   .add("level in a fluted ring", () => levelFor(geometry.value, 1100))
   .add("tins for a batter, 20 kinds", () => { asked += 1; fitted(600 + 17 * (asked % 200)); })
   .add("reading a 60-line recipe", () => readRecipe(SIXTY_LINES, pantry))
@@ -134,6 +148,17 @@ const WARM_UP = 20;
 /** Long enough for the repainted numbers, short of the pause after which the address follows, ms. */
 const SETTLED_MS = 150;
 
+/** Gathers the gaps between a page's frames. As text: the runner's own names for functions are not known in the page. */
+const FRAMES = `(() => {
+  const gaps = (globalThis.frameGaps = []);
+  let last = performance.now();
+  requestAnimationFrame(function tick(now) {
+    gaps.push(now - last);
+    last = now;
+    requestAnimationFrame(tick);
+  });
+})()`;
+
 await withServedKitchen("3219", async (browser, address) => {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   const devtools = await page.context().newCDPSession(page);
@@ -174,19 +199,26 @@ await withServedKitchen("3219", async (browser, address) => {
     if (move >= WARM_UP) dragged.push((await scripting()) - before);
   }
   await page.mouse.up();
+  // The coat of a cake of four layers and some fifty shells, dragged at a hand's pace: a frame each.
+  await page.goto(`${address}/cakes/lifeboat-day?at=finish`, { waitUntil: "networkidle" });
+  const coat = await page.getByRole("slider", { name: "Frosting on the sides" }).boundingBox();
+  if (coat === null) throw new Error("no coat to drag");
+  await page.evaluate(FRAMES);
+  await page.mouse.move(coat.x + 20, coat.y + 22);
+  await page.mouse.down();
+  const pulling = await scripting();
+  for (let move = 0; move < 2 * KEYSTROKES; move += 1) {
+    await page.mouse.move(coat.x + 20 + 12 * Math.sin(move / 6), coat.y + 22);
+    await new Promise((resolve) => setTimeout(resolve, 14));
+  }
+  const pulled = ((await scripting()) - pulling) / (2 * KEYSTROKES);
+  await page.mouse.up();
+  const coatGaps = await page.evaluate(() => (globalThis as unknown as { frameGaps: number[] }).frameGaps);
+  console.log(`${"dragging the coat, a move".padEnd(28)} ${pulled.toFixed(1)} ms   x ${(pulled / median("fixed arithmetic")).toFixed(1)} of the fixed arithmetic; ${coatGaps.filter((gap) => gap > 34).length} of ${coatGaps.length} frames over two frames`);
   // The page's frames while the worker solves: heats are changed every 300 ms for three seconds.
   await page.goto(`${address}/cakes/harbour-supper?at=bake`, { waitUntil: "networkidle" });
   await page.getByRole("slider", { name: "Minute of the bake" }).waitFor();
-  // As text: the runner's own names for functions are not known in the page.
-  await page.evaluate(`(() => {
-    const gaps = (globalThis.frameGaps = []);
-    let last = performance.now();
-    requestAnimationFrame(function tick(now) {
-      gaps.push(now - last);
-      last = now;
-      requestAnimationFrame(tick);
-    });
-  })()`);
+  await page.evaluate(FRAMES);
   const own = page.getByLabel("My own heat, true in the oven");
   for (let change = 0; change < 10; change += 1) {
     await own.fill(`${150 + 3 * change}`);

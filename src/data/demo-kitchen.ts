@@ -50,6 +50,7 @@ export const DEMO_CAKES: readonly DemoCake[] = [
     id: "lifeboat-day", name: "Lifeboat day, four layers", recipe: "blackcurrant-poppy", oven: "kitchen",
     question: {
       tins: ["2 x 20.3 x 5.1 cm round"], scale: "times", amount: "1.25", cover: "top-and-sides", frosting: "meringue-butter",
+      day: { ...FIRST_QUESTION.day, wantedAt: "2026-12-05T15:00", outFrom: "12:00", outTo: "12:45" },
       build: { ...FIRST_QUESTION.build, splits: 2, filling: "jam", fillingMm: "5 mm", damMm: "14 mm" },
       finish: {
         ...FIRST_QUESTION.finish,

@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { FIRST_QUESTION, planCake, readQuestion, serveDetail, type Question, type ServedCake } from "@/core/cake";
 import { keepingOf } from "@/core/serve";
 import { METRIC } from ".";
-import { cuttingIssueText, keepingLines, knifeSteps, pieceText } from "./serving";
+import { cuttingIssueText, guestsText, keepingLines, knifeSteps, pieceText } from "./serving";
 
 const US = { measure: "us", heat: "F" } as const;
 const spaced = (text: string): string => text.replaceAll("\u00a0", " ");
@@ -55,4 +55,11 @@ it("says how long it keeps in the kitchen's own degrees", () => {
   expect(cold).toContain("no more than 2 hours in all; 1 hour above 90 °F");
   expect(cold).toContain("In the fridge, 40 °F or below: 2 days.");
   expect(cold).toContain("In the freezer: a month");
+});
+
+it("says whether there is a piece for each guest, and what would give one", () => {
+  const sizes = [{ kind: "round", diameterMm: 230, pieces: 22 }, { kind: "block", lengthMm: 230, widthMm: 230, pieces: 30 }] as const;
+  expect(spaced(guestsText({ asked: 20, times: 2, sizes }, 12, METRIC))).toBe("12 pieces for 20 guests: make it 2 times, or larger. One cake that is: a round of 23 cm, or a sheet of 23 cm by 23 cm.");
+  expect(spaced(guestsText({ asked: 11, times: 1, sizes: [] }, 12, METRIC))).toBe("Enough for 11 guests, 1 piece over. No single cake of a usual size is enough.");
+  expect(spaced(guestsText({ asked: 12, times: 1, sizes }, 12, US))).toContain("Enough for 12 guests, to the piece. One cake that is: a round of 9 in");
 });

@@ -177,16 +177,21 @@ export function EachTin({ plan, units }: { readonly plan: CakePlan; readonly uni
 
 /** What to beware of first, then what the plan assumes. */
 export function Notes({ plan, units }: { readonly plan: CakePlan; readonly units: Units }) {
-  if (plan.cautions.length + plan.remarks.length === 0) return null;
+  return <NoteList cautions={plan.cautions} remarks={plan.remarks} units={units} />;
+}
+
+/** Cautions first, remarks after. */
+export function NoteList({ cautions, remarks, units }: Pick<CakePlan, "cautions" | "remarks"> & { readonly units: Units }) {
+  if (cautions.length + remarks.length === 0) return null;
   return (
     <ul aria-label="Cautions and remarks" className="space-y-1 border-t-[1.5px] border-line px-4 py-3 text-[15px] md:px-6">
-      {plan.cautions.map((caution) => (
+      {cautions.map((caution) => (
         <li key={caution.code} className="flex gap-2 font-semibold">
           <TriangleAlert size={18} aria-hidden className="mt-0.5 shrink-0 text-tomato" />
           {cautionText(caution, units)}
         </li>
       ))}
-      {plan.remarks.map((remark) => (
+      {remarks.map((remark) => (
         <li key={remark.code} className="flex gap-2 text-ink-2">
           <Info size={18} aria-hidden className="mt-0.5 shrink-0" />
           {remarkText(remark, units)}

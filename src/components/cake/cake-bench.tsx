@@ -7,6 +7,7 @@ import { askAboutRecipe, mergedCake, planCake, readQuestion, recipeFacts, serveD
 import { pantryOf } from "@/core/pantry";
 import type { RecipeDoc } from "@/core/recipe";
 import { issueText } from "@/words";
+import { dayText } from "@/words/day";
 import type { OvenChoice, RecipeChoice, TinChoice } from "../bench/choices";
 import { RenameSheet } from "../cakes/rename-sheet";
 import type { Kept, Outcome, SaveOutcome, Theirs } from "../frame/outcome";
@@ -17,6 +18,7 @@ import { useAutosave } from "../frame/use-autosave";
 import { BakeStation } from "./bake-station";
 import { BuildStation } from "./build-station";
 import { ConflictNote } from "./conflict-note";
+import { DayStation } from "./day-station";
 import { FillStation } from "./fill-station";
 import { FinishStation, type OtherCake } from "./finish-station";
 import { JourneyStrip } from "./journey-strip";
@@ -108,7 +110,7 @@ export function CakeBench({ cake, recipeNow, recipes, cupboard, ovens, pantry, o
         <SavedMark state={state} dispatch={dispatch} />
       </div>
       <ConflictNote name={cake.name} state={state} dispatch={dispatch} keepApart={keepApart} />
-      {held !== null && <JourneyStrip plan={held.plan} served={held.served} open={open} units={units} isStale={!plan.ok} onOpen={(next) => void setOpen(next)} />}
+      {held !== null && <JourneyStrip plan={held.plan} served={held.served} wanted={wantedText(question.day.wantedAt)} open={open} units={units} isStale={!plan.ok} onOpen={(next) => void setOpen(next)} />}
       <p aria-live="polite" className={problem === null || isOnDrawing ? "sr-only" : "mb-3 rounded-control border-[1.5px] border-tomato bg-white px-3 py-1.5 font-semibold text-tomato"}>
         {problem}
         {problem !== null && <span className="font-normal text-ink-2">{shown === null ? "" : " Below stands the last answer."}</span>}
@@ -122,6 +124,7 @@ export function CakeBench({ cake, recipeNow, recipes, cupboard, ovens, pantry, o
       {station !== null && open === "build" && <BuildStation {...station} />}
       {station !== null && open === "finish" && <FinishStation {...station} recipe={recipe} pantry={pantry} others={others} />}
       {station !== null && open === "serve" && <ServeStation {...station} />}
+      {station !== null && open === "day" && <DayStation {...station} recipe={recipe} pantry={pantry} />}
       {isRenaming && <RenameSheet cake={cake} rename={actions.rename} onClose={() => setIsRenaming(false)} />}
     </>
   );
@@ -130,6 +133,13 @@ export function CakeBench({ cake, recipeNow, recipes, cupboard, ovens, pantry, o
 const BUILD_BOXES = ["heights", "fillingMm", "damMm", "soak"] as const;
 const FINISH_BOXES = ["topMm", "sideMm", "firstMm", "margin", "borders", "swirls", "drips", "rolledMm", "fruit", "colours"] as const;
 
+/** `2026-11-28T15:00` as it is said: no time zone comes into it. */
+function wantedText(wantedAt: string): string | null {
+  const found = /^(\d{4})-(\d{2})-(\d{2})T(\d{2}:\d{2})/u.exec(wantedAt);
+  if (found === null) return null;
+  return `${dayText(new Date(Number(found[1]), Number(found[2]) - 1, Number(found[3])), "short")}, ${found[4]}`;
+}
+
 /** A box says what is wrong with it where it stands; from another station it has to be found. */
 function problemPlace(read: ReturnType<typeof readQuestion>, question: Question): string {
   if (Object.keys(read.issues).length === 0 && question.tins.length === 0) return "No tin yet: choose one in Fill.";
@@ -137,7 +147,7 @@ function problemPlace(read: ReturnType<typeof readQuestion>, question: Question)
   if (read.issues.ownHeat !== undefined || read.issues.also !== undefined) return "Something in Bake can't be used yet.";
   if (BUILD_BOXES.some((box) => read.issues[box] !== undefined)) return "Something in Build can't be used yet.";
   if (FINISH_BOXES.some((box) => read.issues[box] !== undefined)) return "Something in Finish can't be used yet.";
-  if (read.issues.pieces !== undefined) return "Something in Serve can't be used yet.";
+  if (read.issues.pieces !== undefined || read.issues.guests !== undefined) return "Something in Serve can't be used yet.";
   const isMix = (["from", "heat", "minutes", "weight", "volume"] as const).some((box) => read.issues[box] !== undefined);
   return isFill ? "Something in Fill can't be used yet." : isMix ? "Something in Mix can't be used yet." : "The amount to make can't be used yet.";
 }

@@ -2,10 +2,12 @@
 
 import { useMemo, useRef } from "react";
 import { FROSTINGS } from "@/core/build";
+import { FINISH_CAUTIONS } from "@/core/caution";
 import { laidFruit, type CakeDoc, type FinishBoxes, type Question } from "@/core/cake";
 import { COVERS } from "@/core/finish";
 import { FROSTING_NAMES, issueText, percentText, volumeText, weightText } from "@/words";
 import { COVER_NAMES, sheetText, thickText } from "@/words/finishing";
+import { NoteList } from "../bench/figures";
 import { Choice, Field } from "../frame/field";
 import { drawnCake, type DrawnCake } from "../section/cake-places";
 import { cutCake } from "../section/cake-shapes";
@@ -31,7 +33,7 @@ const ROOM = 1.45;
 
 /** What of a question is its finish. */
 function finishOf({ cover, frosting, build, finish }: Question): Pick<Question, "cover" | "frosting" | "build" | "finish"> {
-  return { cover, frosting, build: { ...build, heights: [] }, finish: { ...finish, part: "", alsoFor: [], feels: [] } };
+  return { cover, frosting, build: { ...build, heights: [] }, finish: { ...finish, part: "", fillingPart: "", alsoFor: [], feels: [] } };
 }
 
 /** Finish: what goes on, pulled at on its drawing, and everything that has to be made for it. */
@@ -108,6 +110,7 @@ export function FinishStation(props: FinishStationProps) {
           {finish.sheets.map((sheet, index) => <p key={index} className="px-6 pt-2 text-[15px] max-sm:px-4">Roll out {sheetText(sheet, units)}.</p>)}
           <QuantityList label="What goes on and between" quantities={finish.quantities} units={units} />
           <FrostingBatch {...props} onFinish={change} />
+          <NoteList cautions={plan.cautions.filter(({ code }) => FINISH_CAUTIONS.includes(code))} remarks={[]} units={units} />
         </div>
       </section>
     </div>

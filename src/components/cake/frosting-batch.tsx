@@ -2,10 +2,12 @@
 
 import { useMemo } from "react";
 import { X } from "lucide-react";
-import { colourBoxes, madeFrosting, planCake, readQuestion, workRecipe, type CakeDoc, type FinishBoxes, type Question } from "@/core/cake";
-import { ROUNDINGS, sharedNeeds, type Batch } from "@/core/finish";
+import type { Spread } from "@/core/build";
+import { colourBoxes, madeSpread, planCake, readQuestion, workRecipe, type CakeDoc, type FinishBoxes, type MadeSpread, type Question } from "@/core/cake";
+import { colourBowls, nextSpoon, ROUNDINGS, sharedNeeds, type Batch } from "@/core/finish";
 import { pantryOf } from "@/core/pantry";
-import { FROSTING_NAMES, issueText, percentText, volumeText, weightText, type Units } from "@/words";
+import type { PartFormula } from "@/core/recipe";
+import { FROSTING_NAMES, issueText, percentText, SPREAD_NAMES, volumeText, weightText, type Units } from "@/words";
 import { CONSISTENCY_NAMES, nextSpoonText, ROUNDING_NAMES, stuffName } from "@/words/finishing";
 import { Choice, Field } from "../frame/field";
 import { More } from "../frame/more";
@@ -39,8 +41,14 @@ export function FrostingBatch({ question, read, plan, units, recipe, pantry, oth
   const parts = worked?.formula.parts.filter(({ part, massG }) => part.role !== "batter" && massG > 0) ?? [];
   const along = useMemo(() => others.filter(({ id }) => boxes.alsoFor.includes(id)).map((other) => ({ name: other.name, needs: needsOf(other, units) })), [others, boxes.alsoFor, units]);
   const shared = sharedNeeds([{ name: "", needs: finish.batches }, ...along]).filter(({ stuff }) => finish.batches.some((batch) => batch.stuff === stuff));
-  const frostingG = shared.find(({ stuff }) => stuff === finish.frosting)?.massG ?? 0;
-  const made = madeFrosting(plan, frostingG, boxes, colourBoxes(boxes), parts.find(({ part }) => part.id === boxes.part) ?? null);
+  const neededOf = (spread: Spread): number => shared.find(({ stuff }) => stuff === spread)?.massG ?? 0;
+  const partOf = (id: string): PartFormula | null => parts.find(({ part }) => part.id === id) ?? null;
+  const made = madeSpread(finish.frosting, neededOf(finish.frosting), boxes.rounding, partOf(boxes.part));
+  const hasFilling = plan.build.filling !== finish.frosting && neededOf(plan.build.filling) > 0;
+  const filling = hasFilling ? madeSpread(plan.build.filling, neededOf(plan.build.filling), boxes.rounding, partOf(boxes.fillingPart)) : null;
+  const shares = colourBoxes(boxes);
+  const { bowls, tooSmall } = made === null || shares.length === 0 ? { bowls: [], tooSmall: [] } : colourBowls(made.formula.massG, shares);
+  const next = made === null || boxes.feels.length === 0 ? null : nextSpoon(finish.frosting, made.formula.massG, boxes.feels);
   const free = others.filter(({ id }) => !boxes.alsoFor.includes(id));
   if (finish.batches.length === 0) return null;
   return (
@@ -65,17 +73,20 @@ export function FrostingBatch({ question, read, plan, units, recipe, pantry, oth
           );
         })}
       </ul>
+      {hasFilling && (filling !== null || parts.length > 0) && (
+        <section aria-label="The recipe for the filling" className="pt-2">
+          {filling !== null && <WeighOut made={filling} name={SPREAD_NAMES[plan.build.filling]} units={units} />}
+          {parts.length > 0 && (
+            <label className="block max-w-64">
+              <span className="label block">{capital(SPREAD_NAMES[plan.build.filling])} made by</span>
+              <Choice label="Filling made by" className="field pr-1" value={boxes.fillingPart} choices={[["", madeSpread(plan.build.filling, 1, "grams", null) === null ? "nothing: it is bought" : "the usual formula"], ...parts.map(({ part }) => [part.id, part.name] as const)]} onChange={(fillingPart) => onFinish({ fillingPart })} />
+            </label>
+          )}
+        </section>
+      )}
       {made !== null && (
         <section aria-label="The recipe for the frosting" className="pt-2">
-          <h3 className="text-[17px]">
-            {made.own ?? `Usual ${FROSTING_NAMES[finish.frosting]}`}, {weightText(made.formula.massG, units)}
-            <span className="font-sans text-[15px] font-normal text-ink-2"> · {CONSISTENCY_NAMES[made.consistency]}</span>
-          </h3>
-          <ul aria-label="Weigh out" className="flex flex-wrap gap-x-6 gap-y-0.5 py-1">
-            {made.formula.lines.map(({ name, massG }, index) => (
-              <li key={index}><span className="font-semibold">{weightText(massG, units)}</span> {name}</li>
-            ))}
-          </ul>
+          <WeighOut made={made} name={FROSTING_NAMES[finish.frosting]} units={units} />
           <div className="flex flex-wrap items-end gap-2">
             {parts.length > 0 && (
               <label className="min-w-44">
@@ -110,7 +121,7 @@ export function FrostingBatch({ question, read, plan, units, recipe, pantry, oth
               <button type="button" className="button" onClick={() => onFinish({ feels: [...boxes.feels, "too-stiff"] })}>Too stiff</button>
               {boxes.feels.length > 0 && <button type="button" className="button" onClick={() => onFinish({ feels: [] })}>Begin again</button>}
             </div>
-            <p role="status" className="pt-1 font-semibold">{made.next === null ? "" : nextSpoonText(made.next)}</p>
+            <p role="status" className="pt-1 font-semibold">{next === null ? "" : nextSpoonText(next)}</p>
           </More>
           <More summary={boxes.colours.length === 0 ? "In several colours" : `In ${boxes.colours.length} ${boxes.colours.length === 1 ? "colour" : "colours"}`} isNeeded={read.issues.colours !== undefined}>
             <ul aria-label="Bowls" className="space-y-1.5 pt-1">
@@ -121,13 +132,13 @@ export function FrostingBatch({ question, read, plan, units, recipe, pantry, oth
                   <li key={index} className="flex flex-wrap items-end gap-2">
                     <div className="flex w-40"><Field label={`Colour ${index + 1}`} value={name} onChange={(text) => change({ name: text.slice(0, 40) })} /></div>
                     <div className="flex w-28"><Field label={`Share of colour ${index + 1}`} value={share} onChange={(text) => change({ share: text })} problem={issue === undefined ? null : issueText(issue, units)} placeholder="1" /></div>
-                    <span className="figure-text min-w-16 pb-1.5 text-[19px]">{made.bowls[index] === undefined ? "" : weightText(made.bowls[index].massG, units)}</span>
+                    <span className="figure-text min-w-16 pb-1.5 text-[19px]">{bowls[index] === undefined ? "" : weightText(bowls[index].massG, units)}</span>
                     <button type="button" className="flex size-10 items-center justify-center" aria-label={`Take away colour ${index + 1}`} onClick={() => onFinish({ colours: boxes.colours.filter((_, at) => at !== index) }, "remove")}><X size={17} aria-hidden /></button>
                   </li>
                 );
               })}
             </ul>
-            {made.tooSmall.length > 0 && <p className="text-[15px] font-semibold text-crust">{made.tooSmall.map((name) => name || "one").join(", ")}: under 40 g is hard to colour evenly and to pipe.</p>}
+            {tooSmall.length > 0 && <p className="text-[15px] font-semibold text-crust">{tooSmall.map((name) => name || "one").join(", ")}: under 40 g is hard to colour evenly and to pipe.</p>}
             {boxes.colours.length < MOST_COLOURS && (
               <button type="button" className="button mt-1.5" onClick={() => onFinish({ colours: [...boxes.colours, { name: boxes.colours.length === 0 ? "plain" : "", share: "" }] }, "add-colour")}>Add a colour</button>
             )}
@@ -137,3 +148,22 @@ export function FrostingBatch({ question, read, plan, units, recipe, pantry, oth
     </div>
   );
 }
+
+/** A formula scaled, line by line. */
+function WeighOut({ made, name, units }: { readonly made: MadeSpread; readonly name: string; readonly units: Units }) {
+  return (
+    <>
+      <h3 className="text-[17px]">
+        {made.own ?? `Usual ${name}`}, {weightText(made.formula.massG, units)}
+        {made.consistency !== null && <span className="font-sans text-[15px] font-normal text-ink-2"> · {CONSISTENCY_NAMES[made.consistency]}</span>}
+      </h3>
+      <ul aria-label="Weigh out" className="flex flex-wrap gap-x-6 gap-y-0.5 py-1">
+        {made.formula.lines.map(({ name: line, massG }, index) => (
+          <li key={index}><span className="font-semibold">{weightText(massG, units)}</span> {line}</li>
+        ))}
+      </ul>
+    </>
+  );
+}
+
+const capital = (text: string): string => text.slice(0, 1).toUpperCase() + text.slice(1);

@@ -1,20 +1,21 @@
 "use client";
 
 import { useEffect, useRef, type CSSProperties } from "react";
-import type { CakePlan, ServeDetail } from "@/core/cake";
-import { coldMinutes, turnOut } from "@/core/cool";
+import { coolDetail, type CakePlan, type ServeDetail } from "@/core/cake";
 import { roundTo } from "@/core/measure";
 import { dialText, depthText, minutesText, percentText, timesText, VERDICT_WORDS, weightText, type Units } from "@/words";
 import { finishedWith, layersText } from "@/words/finishing";
 import { CUT_NAMES } from "@/words/serving";
 import { amountText, worstFill } from "../bench/describe";
 import { STATION_NAMES, STATIONS, type Station } from "./stations";
-import { bakingTins, bowlOf, builtCake, coolingCakes, filledTins, finishedCake, servedCake } from "./strip-drawings";
+import { bakingTins, bowlOf, builtCake, coolingCakes, filledTins, finishedCake, servedCake, clockOnTheWall } from "./strip-drawings";
 import type { Standing } from "../section/standing";
 
 type JourneyStripProps = {
   readonly plan: CakePlan;
   readonly served: ServeDetail;
+  /** Day and hour it is wanted, in words; null while nobody said. */
+  readonly wanted: string | null;
   readonly open: Station;
   readonly units: Units;
   readonly isStale: boolean;
@@ -22,15 +23,15 @@ type JourneyStripProps = {
 };
 
 const DRAWINGS: Readonly<Record<Station, (plan: CakePlan) => Standing>> = {
-  mix: bowlOf, fill: filledTins, bake: bakingTins, cool: coolingCakes, build: builtCake, finish: finishedCake, serve: servedCake,
+  mix: bowlOf, fill: filledTins, bake: bakingTins, cool: coolingCakes, build: builtCake, finish: finishedCake, serve: servedCake, day: clockOnTheWall,
 };
 
 /** Room for the tallest drawing, and the share of a station's width the widest may take. */
 const TALLEST_PX = 74;
 const WIDEST = 0.86;
 
-/** The cake's way from the bowl to the plate: seven stations on one bench line, all at one scale; the open one is lit. */
-export function JourneyStrip({ plan, served, open, units, isStale, onOpen }: JourneyStripProps) {
+/** The cake's way from the bowl to the plate: eight stations on one bench line, all at one scale; the open one is lit. */
+export function JourneyStrip({ plan, served, wanted, open, units, isStale, onOpen }: JourneyStripProps) {
   const standings = STATIONS.map((station) => ({ station, ...DRAWINGS[station](plan) }));
   const widest = Math.max(...standings.map(({ widthMm }) => widthMm)) / WIDEST;
   const tallest = Math.max(...standings.map(({ heightMm }) => heightMm));
@@ -39,9 +40,9 @@ export function JourneyStrip({ plan, served, open, units, isStale, onOpen }: Jou
   useEffect(() => { lit.current?.scrollIntoView({ block: "nearest", inline: "center" }); }, [open]);
   return (
     <nav aria-label="Stations" className={`panel no-print mb-4 overflow-x-auto ${isStale ? "opacity-60" : ""}`}>
-      <ul className="grid min-w-[770px] grid-cols-7" style={{ "--tall": `${TALLEST_PX}px` } as CSSProperties}>
+      <ul className="grid min-w-[880px] grid-cols-8" style={{ "--tall": `${TALLEST_PX}px` } as CSSProperties}>
         {standings.map(({ station, widthMm, heightMm, drawing }) => {
-          const [figure, ...lines] = factsOf(station, plan, served, units);
+          const [figure, ...lines] = factsOf(station, plan, served, wanted, units);
           // One scale for all: as wide as the station allows the widest, and no taller than the room there is.
           const width = `min(${(widthMm / widest) * 100}%, ${(widthMm / tallest) * TALLEST_PX}px)`;
           const isOpen = station === open;
@@ -78,7 +79,7 @@ export function JourneyStrip({ plan, served, open, units, isStale, onOpen }: Jou
 }
 
 /** What hangs under a station: its figure, then a line or two. */
-function factsOf(station: Station, plan: CakePlan, served: ServeDetail, units: Units): readonly string[] {
+function factsOf(station: Station, plan: CakePlan, served: ServeDetail, wanted: string | null, units: Units): readonly string[] {
   const { mix, fill, bake, build, finish, egg } = plan;
   const [first] = fill.tins;
   const worst = worstFill(fill.tins);
@@ -94,9 +95,11 @@ function factsOf(station: Station, plan: CakePlan, served: ServeDetail, units: U
     case "bake":
       return [`${dialText(bake, units)} · ${minutesText(bake.likelyMin)}`, `look at ${bake.firstLookMin}, not past ${bake.notPastMin}`];
     case "cool": {
-      const out = turnOut(mix.kind, first.geometry);
-      const cold = Math.max(...fill.tins.map(({ geometry, batterG, baked }) => coldMinutes({ geometry, kind: mix.kind, batterG, heightMm: baked.crownTopMm }).coldMin));
+      const cooled = coolDetail(plan);
+      const out = cooled[0]?.out;
+      const cold = Math.max(...cooled.map(({ coldMin }) => coldMin));
       const after = `cold about ${minutesText(roundTo(cold, 5))} after the oven`;
+      if (out === undefined) return [""];
       if (out.when === "after") return [`out after ${minutesText(out.minutes)}`, after];
       return ["cold in the tin", out.isUpsideDown ? "hung upside down" : after];
     }
@@ -115,6 +118,8 @@ function factsOf(station: Station, plan: CakePlan, served: ServeDetail, units: U
       const pieces = `${served.pieces} ${served.pieces === 1 ? "piece" : "pieces"}`;
       return cake?.cutting == null ? [pieces, "no knife needed"] : [pieces, CUT_NAMES[cake.cutting.style].toLowerCase(), `${weightText(cake.pieceG, units)} each`];
     }
+    case "day":
+      return [wanted === null ? "not planned" : wanted, wanted === null ? "say when it is wanted" : ""];
     case "finish":
       return finish.batches.length === 0 ? ["plain", "no frosting"] : [finish.massG > 0 ? amountText(finish.massG, finish.volumeMl, units) : "no frosting", finishedWith(finish)];
   }

@@ -5,7 +5,7 @@ import { Printer } from "lucide-react";
 import { serveDetail, type Question, type ServedCake } from "@/core/cake";
 import { PIECE_SIZES, type CutStyle } from "@/core/serve";
 import { issueText, tinText, type Units } from "@/words";
-import { CUT_NAMES, cuttingIssueText, keepingLines, knifeSteps, pieceText } from "@/words/serving";
+import { CUT_NAMES, cuttingIssueText, guestsText, keepingLines, knifeSteps, pieceText } from "@/words/serving";
 import { Choice, Field } from "../frame/field";
 import { CutDrawing } from "./cut-drawing";
 import type { StationProps } from "./fill-station";
@@ -33,6 +33,9 @@ export function ServeStation({ question, read, plan, isStale, units, onChange }:
         <div className="flex">
           <Field label="How many to each cake" value={question.pieces} onChange={(pieces) => onChange({ pieces }, "pieces")} problem={issue === undefined ? null : issueText(issue, units)} placeholder="as many as are usual" />
         </div>
+        <div className="flex">
+          <Field label="Guests" value={question.guests} onChange={(guests) => onChange({ guests }, "guests")} problem={read.issues.guests === undefined ? null : issueText(read.issues.guests, units)} placeholder="how many there are" />
+        </div>
         <button type="button" className="button" onClick={() => globalThis.print()}>
           <Printer size={17} aria-hidden /> Print the cut
         </button>
@@ -43,6 +46,7 @@ export function ServeStation({ question, read, plan, isStale, units, onChange }:
             <p className="figure-text px-6 pt-4 text-[25px] max-sm:px-4">
               {detail.pieces} {detail.pieces === 1 ? "piece" : "pieces"}
             </p>
+            {detail.guests !== null && <p className="px-6 pt-1 text-[17px] max-sm:px-4">{guestsText(detail.guests, detail.pieces, units)}</p>}
             <ul className="divide-y-[1.5px] divide-line">
               {detail.cakes.map((cake) => (
                 <Served key={cake.index} cake={cake} name={tinNameOf(plan, cake, units)} units={units} />

@@ -119,3 +119,17 @@ export function servedCake(plan: CakePlan): Standing {
     ),
   };
 }
+
+/** A round clock, for the day. */
+export function clockOnTheWall(): Standing {
+  const r = 55;
+  return {
+    widthMm: 2 * r + 8, heightMm: 2 * r + 8,
+    drawing: (
+      <g transform={`translate(0 ${-r - 4})`}>
+        <circle r={r} className="fill-cream stroke-steel" strokeWidth="2.5" vectorEffect="non-scaling-stroke" />
+        <path d={`M0 ${-r * 0.72}V0L${r * 0.45} ${r * 0.26}`} {...outline} className="stroke-ink" strokeWidth="2.5" />
+      </g>
+    ),
+  };
+}

@@ -3,6 +3,7 @@ import { bakeInside } from "../bake";
 import type { BuildRemark } from "../build";
 import { good, roundTo, type Result } from "../measure";
 import { bakeDetail, insideCases, solvedTin } from "./bake-detail";
+import { coolDetail } from "./cool-detail";
 import { laidFruit } from "./finish-detail";
 import type { CakeInput } from "./input";
 import { serveDetail } from "./serve-detail";
@@ -47,7 +48,7 @@ export const AnswerSchema = z.strictObject({
     loads: z.array(z.array(number)).optional(),
     tooLargeForShelf: z.array(number).optional(),
   }),
-  cool: z.strictObject({ tins: z.array(z.strictObject({ turnOutMin: number.nullable(), coldMin: number, fromMin: number, toMin: number })) }),
+  cool: z.strictObject({ tins: z.array(z.strictObject({ turnOutMin: number.nullable(), coldMin: number, fromMin: number, toMin: number, lukewarmMin: number, fridgeMin: number, freezerMin: number })) }),
   build: z.strictObject({
     standing: z.string(), fillingMm: number, filling: z.string(),
     cakes: z.array(z.strictObject({ cakes: number, tiers: z.array(z.strictObject({ tin: number, layers: number, layerMm: number, domeMm: number, heightMm: number, trimmedG: number, cakeG: number })) })),
@@ -65,6 +66,8 @@ export const AnswerSchema = z.strictObject({
     pieces: number,
     cakes: z.array(z.strictObject({ tin: number, cakes: number, cut: z.string().nullable(), pieces: number, pieceG: number, nearest: number.nullable().optional() })),
     roomHours: number, fridgeDays: number, freezerMonths: number,
+    /** With the number of guests known: times these cakes that are enough. */
+    timesForGuests: number.optional(),
   }),
   cautions: z.array(saying),
   remarks: z.array(saying),
@@ -123,7 +126,7 @@ export function planAnswer(plan: CakePlan, input: CakeInput, words: PlanWords): 
       outOrder: detail.outOrder.map((group) => [...group]),
       ...(detail.shelves === null ? {} : { loads: detail.shelves.loads.map((load) => load.flat().map(({ tin }) => tin)), tooLargeForShelf: [...detail.shelves.tooLarge] }),
     },
-    cool: { tins: detail.cold.map((each) => ({ ...each })) },
+    cool: { tins: coolDetail(plan).map(({ turnOutMin, coldMin, fromMin, toMin, lukewarmMin, fridgeMin, freezerMin }) => ({ turnOutMin, coldMin, fromMin, toMin, lukewarmMin, fridgeMin, freezerMin })) },
     build: {
       standing: build.standing,
       fillingMm: build.fillingMm,
@@ -157,12 +160,13 @@ export function planAnswer(plan: CakePlan, input: CakeInput, words: PlanWords): 
   });
 }
 
-function served({ cakes, pieces, keeping }: ReturnType<typeof serveDetail>): Answer["serve"] {
+function served({ cakes, pieces, keeping, guests }: ReturnType<typeof serveDetail>): Answer["serve"] {
   const { roomHours, fridgeDays, freezerMonths } = keeping;
   return {
     pieces,
     cakes: cakes.map((cake) => ({ tin: cake.index, cakes: cake.cakes, cut: cake.cutting?.style ?? null, pieces: cake.pieces, pieceG: Math.round(cake.pieceG), ...(cake.issue === null ? {} : { nearest: cake.issue.nearest }) })),
     roomHours, fridgeDays, freezerMonths,
+    ...(guests === null ? {} : { timesForGuests: guests.times }),
   };
 }
 

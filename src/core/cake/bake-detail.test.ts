@@ -29,12 +29,6 @@ describe("what a plan says of its bake", () => {
     const inOven = planned({ tins, oven: oven({}) });
     expect(bakeDetail(inOven.input, inOven.plan).shelves?.loads.length).toBeGreaterThan(1);
   });
-
-  it("has one time to be cold for each tin", () => {
-    const { input, plan } = planned({ tins: ["20 cm round", "12 cups"] });
-    const [round, cups] = bakeDetail(input, plan).cold;
-    expect(cups?.coldMin ?? 999).toBeLessThan(round?.coldMin ?? 0);
-  });
 });
 
 describe("a solved tin", () => {

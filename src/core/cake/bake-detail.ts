@@ -1,5 +1,4 @@
 import { closedFormMinutes, comparedInsides, doneness, foilLookMinute, OVEN_LIMITS_C, shelfPlan, type BakeInside, type Compared, type Doneness, type InsideCase, type ShelfPlan } from "../bake";
-import { coldMinutes, type ColdMinutes } from "../cool";
 import { canWearStrips } from "../fill";
 import type { CakeInput } from "./input";
 import { planCake, type CakePlan } from "./plan";
@@ -15,8 +14,6 @@ export type BakeDetail = {
   readonly outOrder: readonly (readonly number[])[];
   /** Null when nothing is known of the oven's shelf. */
   readonly shelves: ShelfPlan | null;
-  /** For each tin, from the oven until it is cold. */
-  readonly cold: readonly ColdMinutes[];
 };
 
 /** The {@link BakeDetail} of a plan. */
@@ -29,7 +26,6 @@ export function bakeDetail(input: CakeInput, plan: CakePlan): BakeDetail {
     foilLookMin: foilLookMinute(bake.likelyMin, bake.doorShutUntilMin),
     outOrder: outOrder(bake.tins.map(({ likelyMin }) => likelyMin)),
     shelves: oven?.shelf === undefined ? null : shelfPlan(fill.tins.map(({ geometry }) => geometry), oven.shelf),
-    cold: fill.tins.map(({ geometry, batterG, baked }) => coldMinutes({ geometry, kind: mix.kind, batterG, heightMm: baked.crownTopMm })),
   };
 }
 

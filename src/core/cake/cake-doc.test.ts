@@ -35,7 +35,7 @@ describe("two changes of one cake", () => {
 
 describe("a cake from outside", () => {
   it("kept before boxes were added reads with what those begin with", () => {
-    const added = ["amount", "portion", "recipeEggs", "eggs", "fullAtMost", "crowning", "fruit", "dividing", "build", "finish"];
+    const added = ["amount", "portion", "recipeEggs", "eggs", "fullAtMost", "crowning", "fruit", "dividing", "build", "finish", "guests", "day"];
     const old = Object.fromEntries(Object.entries(FIRST_QUESTION).filter(([box]) => !added.includes(box)));
     expect(parseCakeDoc({ question: old, recipe: null })).toEqual({ ok: true, value: base });
   });

@@ -34,10 +34,10 @@ export function mergedCake(base: CakeDoc, mine: CakeDoc, theirs: CakeDoc): CakeD
   return recipe === null ? null : { question: question as Question, recipe: recipe.value };
 }
 
-const isBoxes = (box: keyof Question): box is "build" | "finish" => box === "build" || box === "finish";
+const isBoxes = (box: keyof Question): box is "build" | "finish" | "day" => box === "build" || box === "finish" || box === "day";
 
 /** Boxes within a box, each merged by itself. */
-function mergedBoxes<T extends Question["build"] | Question["finish"]>(base: T, mine: T, theirs: T): { readonly value: T } | null {
+function mergedBoxes<T extends Question["build"] | Question["finish"] | Question["day"]>(base: T, mine: T, theirs: T): { readonly value: T } | null {
   const boxes: Record<string, unknown> = { ...base };
   for (const box of Object.keys(base)) {
     const part = (of: T): unknown => (of as Readonly<Record<string, unknown>>)[box];

@@ -101,9 +101,20 @@ describe("cautions, each with a plan that shows it and one that does not", () =>
     ["spray-residue", { tins: [{ shape: "fluted", diameterMm: 250, depthMm: 90 }] }],
     ["wet-strips", { strips: true }],
     ["keep-cold", { finish: { frosting: "cream-cheese" } }],
+    ["keep-cold", { build: { filling: "curd" }, finish: { cover: "top-and-sides" }, tins: [{ shape: "round", diameterMm: 203, depthMm: 51, count: 2 }] }],
+    ["keep-cold", { finish: { fruit: { at: "top", pattern: "rings", widthMm: 30 } } }],
+    ["raw-egg", { finish: { frosting: "meringue-butter" } }],
+    ["hot-sugar", { finish: { frosting: "boiled-fudge" } }],
+    ["hot-sugar", { build: { soakMlPerKg: 80 } }],
+    ["supports-out", { build: { standing: "tiers" }, tins: [{ shape: "round", diameterMm: 203, depthMm: 51 }, { shape: "round", diameterMm: 150, depthMm: 51 }] }],
   ])("%s", (code, changes) => {
     expect(codes(plan(changes).cautions)).toContain(code);
     expect(codes(plan().cautions)).not.toContain(code);
+  });
+
+  it("do not speak of fresh fruit that is cooked in syrup, nor of a filling without a gap", () => {
+    expect(codes(plan({ finish: { fruit: { at: "top", pattern: "rings", widthMm: 30, syrup: true } } }).cautions)).not.toContain("keep-cold");
+    expect(codes(plan({ build: { filling: "curd" } }).cautions)).not.toContain("keep-cold");
   });
 
   it("say how much to take out when the tin is too small, and for how many cups", () => {

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { pantryOf } from "../pantry";
 import { readRecipe } from "../recipe";
-import { colourBoxes, FIRST_QUESTION, laidFruit, madeFrosting, planCake, readQuestion, workRecipe, type CakePlan, type Question } from ".";
+import { colourBoxes, FIRST_QUESTION, laidFruit, madeSpread, planCake, readQuestion, workRecipe, type CakePlan, type Question } from ".";
 
 const METRIC = { size: "metric", heat: "C" } as const;
 const { build, finish } = FIRST_QUESTION;
@@ -62,21 +62,25 @@ describe("the frosting as it is made", () => {
   const own = parts.find(({ part }) => part.role === "frosting") ?? null;
 
   it("by the recipe's own part leads with its fat, and is told to spread from its water and sugar", () => {
-    const planned = plan({});
-    const made = madeFrosting(planned, planned.finish.massG, finish, [], own);
+    const { massG } = plan({}).finish;
+    const made = madeSpread("butter-and-sugar", massG, "grams", own);
     expect(made?.formula.lines.map(({ name }) => name)).toEqual(["butter", "icing sugar", "milk"]);
     expect((made?.formula.lines[1]?.massG ?? 0) / (made?.formula.lines[0]?.massG ?? 1)).toBeCloseTo(2, 9);
-    expect(made).toMatchObject({ own: own?.part.name, consistency: "spreading", next: null });
-    expect(made?.formula.massG ?? 0).toBeGreaterThanOrEqual(planned.finish.massG);
+    expect(made).toMatchObject({ own: own?.part.name, consistency: "spreading" });
+    expect(made?.formula.massG ?? 0).toBeGreaterThanOrEqual(massG);
   });
 
-  it("goes by the usual formula otherwise, over bowls, and tells the next spoonful", () => {
-    const planned = plan({});
-    const boxes = { ...finish, colours: [{ name: "plain", share: "" }, { name: "plum", share: "50 %" }], feels: ["too-stiff" as const] };
-    const made = madeFrosting(planned, planned.finish.massG, boxes, colourBoxes(boxes), null);
-    expect(made?.bowls.reduce((sum, { massG }) => sum + massG, 0)).toBeCloseTo(made?.formula.massG ?? 0, 6);
-    expect(made).toMatchObject({ own: null, next: { do: "add", name: "milk" } });
-    expect(madeFrosting(plan({ cover: "none" }), 0, boxes, [], null)).toBeNull();
+  it("goes by the usual formula otherwise; what is bought or not needed is not made", () => {
+    expect(madeSpread("water-icing", 200, "grams", null)).toMatchObject({ own: null, consistency: "pouring" });
+    expect(madeSpread("whipped-cream", 200, "packs", null)?.formula.lines[0]?.massG).toBe(250);
+    expect(madeSpread("jam", 200, "grams", null)).toBeNull();
+    // A filling nobody has a usual formula for is made by a part of the recipe.
+    expect(madeSpread("curd", 200, "grams", own)).toMatchObject({ own: own?.part.name });
+    expect(madeSpread("butter-and-sugar", 0, "grams", null)).toBeNull();
+  });
+
+  it("goes into bowls by shares that nobody has to add up", () => {
+    expect(colourBoxes({ ...finish, colours: [{ name: "plain", share: "" }, { name: "plum", share: "50 %" }, { name: "odd", share: "lots" }] })).toEqual([{ name: "plain", share: 1 }, { name: "plum", share: 50 }]);
   });
 });
 

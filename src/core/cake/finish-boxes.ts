@@ -41,8 +41,9 @@ export const FinishBoxesSchema = z.strictObject({
   fruit: z.strictObject({ at: z.enum(FRUIT_PLACES), pattern: z.enum(PATTERNS), widthMm: line, overlap: line, each: line, syrup: z.boolean() }).nullable().default(null),
   colours: z.array(z.strictObject({ name: z.string().max(40), share: line })).max(6).default([]),
   rounding: z.enum(ROUNDINGS).default("grams"),
-  /** The recipe's own part the frosting is made by; the usual formula when empty. */
+  /** The recipe's own parts the frosting and the filling are made by; the usual formula when empty. */
   part: z.string().max(40).default(""),
+  fillingPart: z.string().max(40).default(""),
   /** Other cakes whose frosting is made along with this one's. */
   alsoFor: z.array(z.string().max(100)).max(6).default([]),
   /** What the frosting was found to be, oldest first. */
@@ -79,7 +80,7 @@ export function readFinish(build: BuildBoxes, finish: FinishBoxes, habit: Readin
     return undefined;
   };
   const lengthMm = (text: string): number | null => readLengthMm(text, habit.size === "us" ? "in" : "mm");
-  const length = (box: FinishBox, path: string, text: string, schema: z.ZodType<number | undefined>): number | undefined => take(box, boxed(path, text, lengthMm, schema, "a thickness"));
+  const length = (box: FinishBox, path: string, text: string, schema: z.ZodType<number | undefined>): number | undefined => take(box, boxed(path, text, lengthMm, schema, "a thickness like 8 mm or 3/8 in"));
   const count = (box: FinishBox, path: string, text: string, schema: z.ZodType<number | undefined>): number | undefined => take(box, boxed(path, text, plainNumber, schema, "a number"));
   const share = (box: FinishBox, path: string, text: string, schema: z.ZodType<number | undefined>): number | undefined => take(box, boxed(path, text, readShare, schema, "a share like 12 %"));
   const built = BuildSchema.shape;

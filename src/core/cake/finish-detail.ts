@@ -1,11 +1,7 @@
-import { COLD_SPREADS, type Frosting } from "../build";
-import {
-  colourBowls, fruitLayout, nextSpoon, scaledFormula, sugarConsistency, USUAL_FORMULA,
-  type Bowl, type Consistency, type FormulaLine, type FruitLayout, type NextSpoon, type ScaledFormula,
-} from "../finish";
+import { FROSTINGS, type Frosting, type Spread } from "../build";
+import { fruitLayout, scaledFormula, sugarConsistency, USUAL_FORMULA, type Consistency, type FormulaLine, type FruitLayout, type Rounding, type ScaledFormula } from "../finish";
 import { good, type Result } from "../measure";
 import type { PartFormula } from "../recipe";
-import type { FinishBoxes } from "./finish-boxes";
 import type { CakeInput } from "./input";
 import type { CakePlan } from "./plan";
 
@@ -29,41 +25,36 @@ export function laidFruit(input: CakeInput, plan: CakePlan): Result<readonly Lai
   return good(found);
 }
 
-/** The frosting as it is made. */
-export type MadeFrosting = {
+/** A frosting or a filling as it is made. */
+export type MadeSpread = {
   readonly formula: ScaledFormula;
   /** The name of the recipe's own part; null for the usual formula. */
   readonly own: string | null;
-  readonly consistency: Consistency;
-  readonly bowls: readonly Bowl[];
-  readonly tooSmall: readonly string[];
-  readonly next: NextSpoon | null;
-  readonly isCold: boolean;
+  /** Null where the formula does not tell. */
+  readonly consistency: Consistency | null;
 };
 
 /** A sugar frosting has at least this share of sugar; others are what they are named. */
 const LEAST_SUGAR = 0.3;
 
 /**
- * How the frosting of a plan is made: by the recipe's own part or the usual formula, in whichever bowls; null when none is.
- * @param massG what is needed in all, other cakes' included
+ * How a spread is made: by the recipe's own part or its usual formula, scaled to what is needed and rounded up; null when it is
+ * bought as it is, or nothing of it is needed.
+ * @param massG what is needed in all, what is to spare and other cakes' included
  */
-export function madeFrosting(plan: CakePlan, massG: number, boxes: Pick<FinishBoxes, "rounding" | "feels">, colours: readonly { readonly name: string; readonly share: number }[], part: PartFormula | null): MadeFrosting | null {
-  const { frosting } = plan.finish;
-  if (!(massG > 0)) return null;
+export function madeSpread(stuff: Spread, massG: number, rounding: Rounding, part: PartFormula | null): MadeSpread | null {
   const own = part === null ? [] : linesOf(part);
-  const formula = scaledFormula(own.length > 0 ? own : USUAL_FORMULA[frosting], massG, boxes.rounding);
-  const bowls = colours.length === 0 ? { bowls: [], tooSmall: [] } : colourBowls(formula.massG, colours);
+  const formula = own.length > 0 ? own : isFrosting(stuff) ? USUAL_FORMULA[stuff] : [];
+  if (!(massG > 0) || formula.length === 0) return null;
+  const isSugar = part !== null && own.length > 0 && part.totals.sugar > LEAST_SUGAR * part.massG;
   return {
-    formula,
+    formula: scaledFormula(formula, massG, rounding),
     own: own.length > 0 && part !== null ? part.part.name : null,
-    consistency: part !== null && own.length > 0 && part.totals.sugar > LEAST_SUGAR * part.massG ? sugarConsistency(part.totals.sugar, part.totals.water, part.totals.fat) : usualConsistency(frosting),
-    ...bowls,
-    next: boxes.feels.length === 0 ? null : nextSpoon(frosting, formula.massG, boxes.feels),
-    isCold: COLD_SPREADS.includes(frosting),
+    consistency: isSugar ? sugarConsistency(part.totals.sugar, part.totals.water, part.totals.fat) : isFrosting(stuff) ? usualConsistency(stuff) : null,
   };
 }
 
+const isFrosting = (stuff: Spread): stuff is Frosting => (FROSTINGS as readonly Spread[]).includes(stuff);
 const usualConsistency = (frosting: Frosting): Consistency => (frosting === "water-icing" ? "pouring" : "spreading");
 
 /** A part's weighed lines, fat first: that is what comes in sticks and packs. */

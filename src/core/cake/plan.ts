@@ -103,7 +103,14 @@ export function planCake(input: CakeInput): Result<CakePlan> {
     bake: bake.value.bake,
     build: build.value,
     finish: finish.value,
-    cautions: cautionsFor({ fill, spreads: finish.value.batches.map(({ stuff }) => stuff), hasStrips: wears }),
+    cautions: cautionsFor({
+      fill,
+      spreads: finish.value.batches.map(({ stuff }) => stuff),
+      hasFreshFruit: input.finish?.fruit?.at === "top" && input.finish.fruit.syrup !== true,
+      cooksSyrup: input.finish?.fruit?.syrup === true,
+      tiers: Math.max(...build.value.cakes.map(({ tiers }) => tiers.length)),
+      hasStrips: wears,
+    }),
     remarks: remarksFor({ input, mix, fill, cases: bake.value.cases, references: bake.value.references, trueC: bake.value.bake.ovenC }),
   });
 }

@@ -7,6 +7,7 @@ import { parseWith, type Result } from "../measure";
 import { BATTER_KINDS } from "../mix";
 import { HEAT_SOURCES } from "../recipe";
 import { CUTS, PIECE_SIZES } from "../serve";
+import { DayBoxesSchema } from "./day-boxes";
 import { BuildBoxesSchema, FinishBoxesSchema } from "./finish-boxes";
 import { EGG_SCHOOLS } from "./input";
 import { SCALES, SCHOOLS } from "./question-choices";
@@ -57,11 +58,14 @@ export const QuestionSchema = z.strictObject({
   frosting: z.enum(FROSTINGS),
   build: BuildBoxesSchema.prefault({}),
   finish: FinishBoxesSchema.prefault({}),
+  day: DayBoxesSchema.prefault({}),
   /** How it is cut; `usual` for its shape. */
   cut: z.enum(["usual", ...CUTS]).default("usual"),
   pieceSize: z.enum(PIECE_SIZES).default("dessert"),
   /** Pieces each cake gives; empty for as many as are usual. */
   pieces: line.default(""),
+  /** Guests to be served; empty when nobody said. */
+  guests: line.default(""),
 });
 export type Question = z.infer<typeof QuestionSchema>;
 

@@ -4,6 +4,7 @@ import {
 } from "../measure";
 import { BatterSchema } from "../mix";
 import { readTin, writeTin, type ReadTin, type SizeHabit } from "../tin";
+import { DayBoxesSchema } from "./day-boxes";
 import { BuildBoxesSchema, FinishBoxesSchema, readFinish, type FinishBox } from "./finish-boxes";
 import { parseCakeInput, ReferenceSchema, type CakeInput } from "./input";
 import { CROWNINGS } from "./question-choices";
@@ -43,13 +44,15 @@ export const FIRST_QUESTION: Question = {
   frosting: "butter-and-sugar",
   build: BuildBoxesSchema.parse({}),
   finish: FinishBoxesSchema.parse({}),
+  day: DayBoxesSchema.parse({}),
   cut: "usual",
   pieceSize: "dessert",
   pieces: "",
+  guests: "",
 };
 
 /** Boxes of the question that can be wrong by themselves. */
-export type QuestionBox = "from" | "heat" | "minutes" | "weight" | "volume" | "amount" | "fruit" | "recipeEggs" | "ownHeat" | "also" | "pieces" | FinishBox;
+export type QuestionBox = "from" | "heat" | "minutes" | "weight" | "volume" | "amount" | "fruit" | "recipeEggs" | "ownHeat" | "also" | "pieces" | "guests" | FinishBox;
 
 export type ReadQuestion = {
   readonly from: readonly ReadTin[];
@@ -81,8 +84,9 @@ export function readQuestion(question: Question, habit: ReadingHabit): ReadQuest
   const ownHeat = question.school === "own" ? boxed("ownHeat", question.ownHeat, (text) => readTempC(text, habit.heat), OwnHeatSchema, "a heat") : good(undefined);
   const also = readAlso(question, habit);
   const pieces = boxed("pieces", question.pieces, bareAmount, PiecesSchema, "an amount");
+  const guests = boxed("guests", question.guests, bareAmount, GuestsSchema.optional(), "an amount");
 
-  const boxes = { from, heat, minutes, weight, volume, amount, fruit, recipeEggs, ownHeat, also, pieces };
+  const boxes = { from, heat, minutes, weight, volume, amount, fruit, recipeEggs, ownHeat, also, pieces, guests };
   const on = readFinish(question.build, question.finish, habit);
   const issues: Partial<Record<QuestionBox, Issue>> = { ...on.issues };
   for (const box of QUESTION_BOXES) {
@@ -94,7 +98,7 @@ export function readQuestion(question: Question, habit: ReadingHabit): ReadQuest
   if (question.source !== "oven") return { ...read, issues: {}, input: bad({ code: "not-extrapolated", path: "source", source: question.source }) };
   const firstIssue = Object.values(issues)[0] ?? firstOf(tins);
   if (firstIssue !== null) return { ...read, issues, input: bad(firstIssue) };
-  if (!from.ok || !heat.ok || !minutes.ok || !weight.ok || !volume.ok || !amount.ok || !fruit.ok || !recipeEggs.ok || !ownHeat.ok || !also.ok || !pieces.ok) throw new RangeError("a box without an issue was not read");
+  if (!from.ok || !heat.ok || !minutes.ok || !weight.ok || !volume.ok || !amount.ok || !fruit.ok || !recipeEggs.ok || !ownHeat.ok || !also.ok || !pieces.ok || !guests.ok) throw new RangeError("a box without an issue was not read");
 
   const input = parseCakeInput({
     recipe: {
@@ -124,12 +128,12 @@ export function readQuestion(question: Question, habit: ReadingHabit): ReadQuest
     lined: question.lined,
     build: on.build,
     finish: { cover: question.cover, frosting: question.frosting, ...on.finish },
-    serve: { ...(question.cut === "usual" ? {} : { cut: question.cut }), size: question.pieceSize, ...given("pieces", pieces.value) },
+    serve: { ...(question.cut === "usual" ? {} : { cut: question.cut }), size: question.pieceSize, ...given("pieces", pieces.value), ...given("guests", guests.value) },
   });
   return { ...read, issues, input };
 }
 
-const QUESTION_BOXES = ["from", "heat", "minutes", "weight", "volume", "amount", "fruit", "recipeEggs", "ownHeat", "also", "pieces"] as const;
+const QUESTION_BOXES = ["from", "heat", "minutes", "weight", "volume", "amount", "fruit", "recipeEggs", "ownHeat", "also", "pieces", "guests"] as const;
 const PiecesSchema = wholeIn(1, 200).optional();
 const OwnHeatSchema = ReferenceSchema.shape.ovenC.optional();
 const EggsSchema = numberIn(0.5, 200, "count").optional();

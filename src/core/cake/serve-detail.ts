@@ -1,4 +1,4 @@
-import { cakeTop, cutsFor, cutTop, keepingOf, usualPieces, type CakeTop, type CutStyle, type Cutting, type CuttingIssue, type Keeping, type PieceSize } from "../serve";
+import { cakeTop, cutsFor, cutTop, keepingOf, sizesForGuests, usualPieces, type CakeTop, type CutStyle, type Cutting, type CuttingIssue, type Keeping, type PieceSize, type SizeForGuests } from "../serve";
 import type { CakeInput } from "./input";
 import type { CakePlan } from "./plan";
 
@@ -17,7 +17,13 @@ export type ServedCake = {
   readonly pieceG: number;
 };
 
-export type ServeDetail = { readonly cakes: readonly ServedCake[]; readonly pieces: number; readonly keeping: Keeping & { readonly isCold: boolean } };
+export type ServeDetail = {
+  readonly cakes: readonly ServedCake[];
+  readonly pieces: number;
+  readonly keeping: Keeping & { readonly isCold: boolean };
+  /** Null when nobody said how many guests there are. */
+  readonly guests: { readonly asked: number; /** Times the cakes of the plan that would be enough. */ readonly times: number; readonly sizes: readonly SizeForGuests[] } | null;
+};
 
 /**
  * A top cut into as many pieces as asked; where that can't be, as near as can be, or else in the usual way, with the reason. Nobody
@@ -37,7 +43,7 @@ function cutAsNear(top: CakeTop, style: CutStyle, asked: number | null, size: Pi
 /** How a plan's cakes are cut and how long they keep. Tiers are taken apart and cut one by one. */
 export function serveDetail(input: CakeInput, plan: CakePlan): ServeDetail {
   const { finish, mix } = plan;
-  const { cut, size = "dessert", pieces } = input.serve ?? {};
+  const { cut, size = "dessert", pieces, guests } = input.serve ?? {};
   const cakes = finish.cakes.flatMap((each) => each.tiers.map(({ tier }): ServedCake => {
     const { index } = tier;
     const onIt = finish.quantities.filter((quantity) => quantity.index === index).reduce((sum, { massG }) => sum + massG, 0);
@@ -49,5 +55,10 @@ export function serveDetail(input: CakeInput, plan: CakePlan): ServeDetail {
     const { cutting, issue } = cutAsNear(top, style, pieces ?? null, size);
     return { index, cakes: each.cakes, top, cuts, cutting, issue, pieces: cutting.pieces, pieceG: wholeG / cutting.pieces };
   })).toSorted((one, other) => one.index - other.index);
-  return { cakes, pieces: cakes.reduce((sum, each) => sum + each.cakes * each.pieces, 0), keeping: keepingOf(mix.kind, finish.batches.map(({ stuff }) => stuff)) };
+  const all = cakes.reduce((sum, each) => sum + each.cakes * each.pieces, 0);
+  return {
+    cakes, pieces: all,
+    keeping: keepingOf(mix.kind, finish.batches.map(({ stuff }) => stuff)),
+    guests: guests === undefined ? null : { asked: guests, times: Math.ceil(guests / all), sizes: sizesForGuests(guests, size) },
+  };
 }

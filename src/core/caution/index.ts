@@ -1,1 +1,1 @@
-export { cautionsFor, type Caution } from "./cautions";
+export { cautionsFor, FINISH_CAUTIONS, type Caution } from "./cautions";

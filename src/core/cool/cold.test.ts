@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { tinGeometry, type Tin } from "../tin";
-import { coldMinutes, type ColdMinutes } from ".";
+import { chilledMinutes, coldMinutes, type ColdMinutes } from ".";
 
 function cold(spec: Tin, batterG: number, heightMm: number, kind: "creamed" | "baked-cheese" = "creamed", roomC = 20): ColdMinutes {
   const geometry = tinGeometry(spec);
@@ -41,6 +41,23 @@ describe("when a cake is cold", () => {
     const above = cold({ shape: "springform", diameterMm: 200, depthMm: 50, taperDeg: 0 }, 800, 70).coldMin;
     const within = cold({ shape: "springform", diameterMm: 200, depthMm: 90, taperDeg: 0 }, 800, 70).coldMin;
     expect(Math.abs(above - within)).toBeLessThanOrEqual(1);
+  });
+
+  it("is cold sooner in the fridge, and soonest in the freezer, lukewarm first", () => {
+    for (const heightMm of [20, 40, 70]) {
+      const geometry = tinGeometry(LAYER);
+      if (!geometry.ok) throw new Error("no tin");
+      const { lukewarmMin, fridgeMin, freezerMin } = chilledMinutes({ geometry: geometry.value, kind: "creamed", batterG: 13 * heightMm, heightMm });
+      expect(lukewarmMin).toBeLessThan(freezerMin);
+      expect(freezerMin).toBeLessThan(fridgeMin);
+      expect(fridgeMin).toBeLessThan(cold(LAYER, 13 * heightMm, heightMm).coldMin);
+    }
+    // By hand for 40 mm: 1930 s · ln 2 = 22 min after lukewarm in the fridge, · ln(53/38) = 11 in the freezer.
+    const geometry = tinGeometry(LAYER);
+    const chilled = geometry.ok ? chilledMinutes({ geometry: geometry.value, kind: "creamed", batterG: 516, heightMm: 40 }) : null;
+    expect((chilled?.fridgeMin ?? 0) - (chilled?.lukewarmMin ?? 0)).toBeGreaterThan(18);
+    expect((chilled?.fridgeMin ?? 0) - (chilled?.lukewarmMin ?? 0)).toBeLessThan(26);
+    expect((chilled?.freezerMin ?? 0) - (chilled?.lukewarmMin ?? 0)).toBeLessThan(14);
   });
 
   it("refuses nothing to cool, and a room as hot as the cake", () => {

@@ -37,14 +37,11 @@ const IN_TIN = 6;
 /** A cake's own time is known about this well. */
 const UNSURE = 0.25;
 
-/**
- * When a cake is cold at its core: lumped capacity through its faces plus the crumb's own conduction, until within 3 °C of the room.
- * τ = m·c/(h·A) + ρ·c·(z/2)²·4/(π²·k), t = τ·ln((97-room)/3); on a rack from turning out on, in its tin until then. About ±25 %.
- * @throws RangeError for no batter, or a room as hot as the cake
- */
-export function coldMinutes({ geometry, kind, batterG, heightMm, roomC = ROOM_C }: Cooling): ColdMinutes {
+/** How fast a cake loses its heat: its own time constants bare and in its tin, s, and the minutes it stays in the tin. */
+type Pace = { readonly bareS: number; readonly inTinS: number; readonly inTinMin: number };
+
+function paceOf({ geometry, kind, batterG, heightMm }: Cooling): Pace {
   if (!(batterG > 0) || !(heightMm > 0)) throw new RangeError(`a cake to cool needs batter and height, got ${batterG} g, ${heightMm} mm`);
-  if (!(roomC < OUT_C - WITHIN_C)) throw new RangeError(`room must be below ${OUT_C - WITHIN_C} °C, got ${roomC}`);
   const out = turnOut(kind, geometry);
   const massKg = (BAKED_SHARE * batterG) / 1000;
   const wetted = wettedAreas(geometry, heightMm);
@@ -54,10 +51,46 @@ export function coldMinutes({ geometry, kind, batterG, heightMm, roomC = ROOM_C 
   const halfM = Math.min(heightMm / 2000, (2 * volumeM3) / areaM2);
   const crumbS = ((massKg / volumeM3) * HEAT_J_PER_KGK * halfM * halfM * 4) / (Math.PI ** 2 * CRUMB_W_PER_MK);
   const tau = (h: number): number => (massKg * HEAT_J_PER_KGK) / (h * areaM2) + crumbS;
-  const wayLeft = Math.log((OUT_C - roomC) / WITHIN_C);
-  const inTinMin = out.when === "after" ? out.minutes : Infinity;
-  const coldInTin = (tau(IN_TIN) * wayLeft) / 60;
+  return { bareS: tau(BARE), inTinS: tau(IN_TIN), inTinMin: out.when === "after" ? out.minutes : Infinity };
+}
+
+/** Minutes from the oven until the core is at `untilC` in a room. */
+function minutesTo({ bareS, inTinS, inTinMin }: Pace, untilC: number, roomC: number): number {
+  const wayLeft = Math.log((OUT_C - roomC) / (untilC - roomC));
+  const coldInTin = (inTinS * wayLeft) / 60;
   // What cooled in the tin need not cool on the rack.
-  const coldMin = coldInTin <= inTinMin ? coldInTin : inTinMin + ((tau(BARE) * wayLeft) / 60) * (1 - inTinMin / coldInTin);
-  return { turnOutMin: out.when === "after" ? out.minutes : null, coldMin: Math.round(coldMin), fromMin: Math.round(coldMin * (1 - UNSURE)), toMin: Math.round(coldMin * (1 + UNSURE)) };
+  return coldInTin <= inTinMin ? coldInTin : inTinMin + ((bareS * wayLeft) / 60) * (1 - inTinMin / coldInTin);
+}
+
+/**
+ * When a cake is cold at its core: lumped capacity through its faces plus the crumb's own conduction, until within 3 °C of the room.
+ * τ = m·c/(h·A) + ρ·c·(z/2)²·4/(π²·k), t = τ·ln((97-room)/3); on a rack from turning out on, in its tin until then. About ±25 %.
+ * @throws RangeError for no batter, or a room as hot as the cake
+ */
+export function coldMinutes(cooling: Cooling): ColdMinutes {
+  const { roomC = ROOM_C } = cooling;
+  if (!(roomC < OUT_C - WITHIN_C)) throw new RangeError(`room must be below ${OUT_C - WITHIN_C} °C, got ${roomC}`);
+  const pace = paceOf(cooling);
+  const coldMin = minutesTo(pace, roomC + WITHIN_C, roomC);
+  return { turnOutMin: Number.isFinite(pace.inTinMin) ? pace.inTinMin : null, coldMin: Math.round(coldMin), fromMin: Math.round(coldMin * (1 - UNSURE)), toMin: Math.round(coldMin * (1 + UNSURE)) };
+}
+
+/** Lukewarm enough for a fridge or a freezer, °C; cold enough to split after it; and how cold those are. */
+const LUKEWARM_C = 35;
+const SPLIT_C = 20;
+const FRIDGE_C = 5;
+const FREEZER_C = -18;
+
+/** From the oven until a cake can be split and frosted, lukewarm on the rack first and then where it is cold, minutes. */
+export type ChilledMinutes = { readonly lukewarmMin: number; readonly fridgeMin: number; readonly freezerMin: number };
+
+/**
+ * How much sooner a cake is cold in the fridge or the freezer: on the rack until 35 °C, then τ·ln((35-T)/(20-T)). About ±25 %.
+ * @throws RangeError for no batter
+ */
+export function chilledMinutes(cooling: Cooling): ChilledMinutes {
+  const pace = paceOf(cooling);
+  const lukewarm = minutesTo(pace, LUKEWARM_C, cooling.roomC ?? ROOM_C);
+  const after = (airC: number): number => (pace.bareS * Math.log((LUKEWARM_C - airC) / (SPLIT_C - airC))) / 60;
+  return { lukewarmMin: Math.round(lukewarm), fridgeMin: Math.round(lukewarm + after(FRIDGE_C)), freezerMin: Math.round(lukewarm + after(FREEZER_C)) };
 }

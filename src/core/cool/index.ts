@@ -1,2 +1,2 @@
-export { BAKED_SHARE, coldMinutes, type ColdMinutes } from "./cold";
+export { BAKED_SHARE, chilledMinutes, coldMinutes, type ChilledMinutes, type ColdMinutes } from "./cold";
 export { turnOut, type TurnOut } from "./turn-out";

@@ -1,5 +1,5 @@
 export { arranged, PACKING_THRESHOLDS, SQUEEZE, type Ground, type Place } from "./arrange";
-export { colourBowls, type Bowl } from "./colours";
+export { colourBowls } from "./colours";
 export { FEELS, ganacheConsistency, nextSpoon, sugarConsistency, type Consistency, type NextSpoon } from "./consistency";
 export { fruitLayout, type FruitLayout } from "./fruit";
 export { ROUNDINGS, scaledFormula, sharedNeeds, USUAL_FORMULA, type FormulaLine, type Rounding, type ScaledFormula } from "./formulas";

@@ -1,0 +1,49 @@
+import { expect, expectAccessible, expectNoSideways, LAYERS, ownCake, station, test } from "./kitchen";
+
+test.describe("the day of a cake", () => {
+  test("is worked backwards from when the cake is wanted, and kept", async ({ page }) => {
+    await ownCake(page, "Saturday", `${LAYERS}&tins=2 x 20.3 x 5.1 cm round&cover=top-and-sides`);
+    await station(page, "Day").click();
+    const day = page.getByRole("region", { name: "The day" });
+    await expect(day).toContainText("Say when the cake is wanted");
+    await page.getByLabel("Wanted").fill("2026-12-05T15:00");
+    await expect(day).toContainText(/^Begin at (?:09|10):\d\d on Saturday 5 December, wanted at 15:00/u);
+    const tasks = day.getByRole("list", { name: /^Tasks of/u }).getByRole("listitem");
+    await expect(tasks.first()).toContainText("Butter out to soften");
+    await expect(tasks.last()).toContainText(/Final coat|Put on/u);
+    await expect(day.getByRole("img", { name: /^From .* to 15:00/u })).toBeVisible();
+    const begin = (await day.locator("p").first().innerText()).slice(0, 14);
+    await page.getByLabel("Out of the house from").fill("11:00");
+    await page.getByLabel("until").fill("13:00");
+    await expect(day.locator("p").first()).not.toContainText(begin);
+    await expect(page.getByRole("status").filter({ hasText: /Saved \d\d:\d\d/u })).toBeVisible();
+    await page.reload();
+    await expect(page.getByLabel("Wanted")).toHaveValue("2026-12-05T15:00");
+    await expect(station(page, "Day")).toContainText("Sat 5 Dec, 15:00");
+  });
+
+  test("reaches into the evening before, and says what is wrong with its hours", async ({ page }) => {
+    await ownCake(page, "Early", `${LAYERS}&tins=2 x 20.3 x 5.1 cm round&cover=top-and-sides`);
+    await station(page, "Day").click();
+    const day = page.getByRole("region", { name: "The day" });
+    await page.getByLabel("Wanted").fill("2026-12-05T09:00");
+    await expect(day.getByRole("list", { name: /^Tasks of Friday/u })).toBeVisible();
+    await expect(day.getByRole("list", { name: /^Tasks of Saturday/u })).toBeVisible();
+    await page.getByLabel("Not before").fill("dawn");
+    await expect(page.getByText("“dawn” can't be read: write a time like 7:00.")).toBeVisible();
+    await page.getByLabel("Not before").fill("8:55");
+    await page.getByLabel("Nor after").fill("9:00");
+    await expect(day).toContainText("It can't be done in these hours");
+    await expect(page.getByLabel("Not before")).toHaveValue("8:55");
+  });
+
+  for (const size of [{ width: 1280, height: 800 }, { width: 390, height: 844 }]) {
+    test(`is accessible and fits at ${size.width} px`, async ({ page }) => {
+      await page.setViewportSize(size);
+      await page.goto("/cakes/lifeboat-day?at=day");
+      await expect(page.getByRole("region", { name: "The day" })).toContainText("Begin at");
+      await expectAccessible(page);
+      await expectNoSideways(page);
+    });
+  }
+});

@@ -1,0 +1,30 @@
+import type { Stretch } from "./schedule";
+
+const MS_PER_MIN = 60_000;
+/** Days before the hour it is wanted that a day's work may reach back to. */
+const DAYS_BACK = 3;
+
+/** A time of the day, minutes after midnight by the clock; null when it is none. @example clockMinutes("7:30") // 450 */
+export function clockMinutes(text: string): number | null {
+  const found = /^\s*(\d{1,2})(?:[:.h](\d{2}))?\s*$/u.exec(text);
+  if (found === null) return null;
+  const [hours, minutes] = [Number(found[1]), Number(found[2] ?? 0)];
+  return hours > 24 || minutes > 59 || hours * 60 + minutes > 1440 ? null : hours * 60 + minutes;
+}
+
+/**
+ * When a baker has no hands for it: before the hour her days begin, after the hour they end, and while she is out. By the clock of the place
+ * the program runs in, so that a night on which the clocks change is as long as it really is.
+ * @param wantedAt minutes since 1970
+ * @param fromMin when her days begin, minutes after midnight; @param toMin when they end
+ */
+export function nightsBefore(wantedAt: number, fromMin: number, toMin: number, out: readonly Stretch[] = []): readonly Stretch[] {
+  const at = (daysBack: number, clockMin: number): number => {
+    const day = new Date(wantedAt * MS_PER_MIN);
+    return Math.round(new Date(day.getFullYear(), day.getMonth(), day.getDate() - daysBack, 0, clockMin).getTime() / MS_PER_MIN);
+  };
+  const nights = Array.from({ length: DAYS_BACK + 1 }, (_, back): Stretch => ({ from: at(back + 1, toMin), to: at(back, fromMin) }));
+  const tonight: Stretch = { from: at(0, toMin), to: Infinity };
+  const beyond: Stretch = { from: -Infinity, to: at(DAYS_BACK, fromMin) };
+  return [tonight, ...nights, beyond, ...out].filter(({ from, to }) => to > from);
+}

@@ -1,0 +1,329 @@
+import type { Link, Resource, Task } from "./task";
+
+/** A stretch of time in whole minutes; where they count from is the caller's. */
+export type Stretch = { readonly from: number; readonly to: number };
+
+export type DayRequest = {
+  readonly tasks: readonly Task[];
+  /** When each cake is wanted, in the order of the cakes. */
+  readonly wantedAt: readonly number[];
+  /** When the baker is out, asleep or busy: nothing that needs hands is done then. */
+  readonly away?: readonly Stretch[];
+};
+
+export type Placed = Stretch & {
+  readonly id: string;
+  /** Minutes it can move earlier and later while all others stand. */
+  readonly earlierBy: number;
+  readonly laterBy: number;
+};
+
+export type Schedule = {
+  /** In the order they begin. */
+  readonly placed: readonly Placed[];
+  readonly startsAt: number;
+  readonly endsAt: number;
+  /** The tasks that leave no minute between the start and the end. */
+  readonly critical: readonly string[];
+  /** Minutes by which a better order could at most shorten the day; 0 when it is as short as can be. */
+  readonly gapMin: number;
+};
+
+/** Orders tried besides the first. More find little. */
+const TRIES = 60;
+/** So few pieces are tried in every order: that is exact where nothing has to follow closely. */
+const MOST_EXACT = 6;
+/** Times one order is mended when a task finds no place in its window. */
+const MENDS = 200;
+
+/**
+ * A day worked backwards from when the cakes are wanted: each task as late as it may be, nothing twice in one hand, mixer or oven, and the
+ * first start as late as can be found. Orders are tried from the longest way to the end on, then with seeded changes; the same tasks always
+ * give the same day.
+ * @returns null when some task finds no place before or between what the baker is away for
+ * @throws RangeError for a link to a task that is not there, a circle of links, or a task of no whole minutes
+ */
+export function scheduleDay({ tasks, wantedAt, away = [] }: DayRequest): Schedule | null {
+  const net = netOf(tasks);
+  let best: Map<string, Stretch> | null = null;
+  const first = (placed: ReadonlyMap<string, Stretch>): number => Math.min(...[...placed.values()].map(({ from }) => from));
+  const chance = seeded(tasks.length);
+  const orders = net.units.length <= MOST_EXACT ? permutations(net.units.length) : null;
+  for (let round = 0; round <= (orders === null ? TRIES : orders.length); round += 1) {
+    const order = orders?.[round - 1];
+    const weight = order === undefined
+      // Every other try goes by the way before a task, the others by chance alone.
+      ? new Map(tasks.map(({ id }) => [id, round === 0 ? (net.wayMin.get(id) ?? 0) : round % 2 === 0 ? chance() : (net.wayMin.get(id) ?? 0) * (0.6 + 0.8 * chance())]))
+      : new Map(net.units.flatMap(({ members }, index) => members.map(({ task }) => [task.id, order[index] ?? 0] as const)));
+    const placed = placedBackwards(net, weight, wantedAt, away);
+    if (placed !== null && (best === null || first(placed) > first(best))) best = placed;
+    if (best !== null && gapOf(net, best, wantedAt) === 0) break;
+  }
+  if (best === null) return null;
+  return finished(net, best, wantedAt, away);
+}
+
+type Net = {
+  readonly tasks: readonly Task[];
+  readonly byId: ReadonlyMap<string, Task>;
+  /** Links out of each task: the tasks that come after it. */
+  readonly later: ReadonlyMap<string, readonly (Link & { readonly to: Task })[]>;
+  readonly units: readonly Unit[];
+  readonly unitOf: ReadonlyMap<string, Unit>;
+  /** Minutes of the longest chain from the start of the day to the end of a task. */
+  readonly wayMin: ReadonlyMap<string, number>;
+};
+
+function netOf(tasks: readonly Task[]): Net {
+  const byId = new Map(tasks.map((task) => [task.id, task]));
+  const later = new Map<string, (Link & { readonly to: Task })[]>(tasks.map(({ id }) => [id, []]));
+  for (const task of tasks) {
+    if (!Number.isInteger(task.minutes) || task.minutes < 0) throw new RangeError(`task ${task.id} takes ${task.minutes} minutes: whole ones are needed`);
+    for (const link of task.after) {
+      const from = later.get(link.id);
+      if (from === undefined) throw new RangeError(`task ${task.id} comes after ${link.id}, which is not there`);
+      from.push({ ...link, to: task });
+    }
+  }
+  const wayMin = new Map<string, number>();
+  const onWay = new Set<string>();
+  const way = (task: Task): number => {
+    const known = wayMin.get(task.id);
+    if (known !== undefined) return known;
+    if (onWay.has(task.id)) throw new RangeError(`task ${task.id} comes after itself`);
+    onWay.add(task.id);
+    const before = task.after.map(({ id, leastMin }) => { const earlier = byId.get(id); return earlier === undefined ? 0 : way(earlier) + leastMin; });
+    onWay.delete(task.id);
+    const minutes = task.minutes + Math.max(0, ...before);
+    wayMin.set(task.id, minutes);
+    return minutes;
+  };
+  for (const task of tasks) way(task);
+  const units = unitsOf(tasks, byId);
+  return { tasks, byId, later, wayMin, units, unitOf: new Map(units.flatMap((unit) => unit.members.map(({ task }) => [task.id, unit]))) };
+}
+
+/** Tasks bound to each other to the minute, which move as one: how long before the last of them each ends. */
+type Unit = { readonly id: string; readonly members: readonly { readonly task: Task; readonly endsBefore: number }[] };
+
+/** Tasks joined where a link leaves no minute. */
+function unitsOf(tasks: readonly Task[], byId: ReadonlyMap<string, Task>): readonly Unit[] {
+  const seen = new Set<string>();
+  const units: Unit[] = [];
+  for (const first of tasks) {
+    if (seen.has(first.id)) continue;
+    const ends = new Map<string, number>([[first.id, 0]]);
+    const ways: Task[] = [first];
+    for (let task = ways.pop(); task !== undefined; task = ways.pop()) {
+      const end = ends.get(task.id) ?? 0;
+      for (const { id, leastMin, mostMin } of task.after) {
+        const earlier = byId.get(id);
+        if (earlier === undefined || leastMin !== mostMin || ends.has(id)) continue;
+        ends.set(id, end - task.minutes - leastMin);
+        ways.push(earlier);
+      }
+      for (const later of tasks) {
+        const link = later.after.find(({ id }) => id === task.id);
+        if (link === undefined || link.leastMin !== link.mostMin || ends.has(later.id)) continue;
+        ends.set(later.id, end + link.leastMin + later.minutes);
+        ways.push(later);
+      }
+    }
+    const last = Math.max(...ends.values());
+    for (const id of ends.keys()) seen.add(id);
+    units.push({ id: first.id, members: tasks.filter(({ id }) => ends.has(id)).map((task) => ({ task, endsBefore: last - (ends.get(task.id) ?? 0) })) });
+  }
+  return units;
+}
+
+/** Each unit as late as may be, those with the longest way before them first among the ones whose followers stand. */
+function placedBackwards(net: Net, weight: ReadonlyMap<string, number>, wantedAt: readonly number[], away: readonly Stretch[]): Map<string, Stretch> | null {
+  const caps = new Map<string, number>();
+  for (let mend = 0; mend <= MENDS; mend += 1) {
+    const placed = new Map<string, Stretch>();
+    const held = new Map<Resource, Stretch[]>();
+    let stuck: Unit | null = null;
+    const open = new Set(net.units);
+    while (open.size > 0 && stuck === null) {
+      const unit = nextOf(net, open, placed, weight);
+      // Tasks bound to each other to the minute leave no room for what has to come between them.
+      if (unit === null) return null;
+      const { latest, earliest } = windowOf(net, unit, placed, wantedAt, caps);
+      const to = latestFree(unit, latest, held, away);
+      if (to === null || to < earliest) stuck = unit;
+      else {
+        open.delete(unit);
+        for (const { task, endsBefore } of unit.members) {
+          const stretch = { from: to - endsBefore - task.minutes, to: to - endsBefore };
+          placed.set(task.id, stretch);
+          for (const need of task.needs) held.set(need, [...(held.get(need) ?? []), stretch]);
+        }
+      }
+    }
+    if (stuck === null) return isKept(net, placed) ? placed : null;
+    // What must follow it closely has to move earlier: as far as the next place that is free for the one that is stuck.
+    const to = latestFree(stuck, windowOf(net, stuck, placed, wantedAt, caps).latest, held, away);
+    if (to === null || !cappedFollowers(net, stuck, to, placed, caps)) return null;
+  }
+  return null;
+}
+
+/** Links inside a unit may contradict each other; those between units are kept by how they are placed. */
+function isKept({ tasks }: Net, placed: ReadonlyMap<string, Stretch>): boolean {
+  return tasks.every((task) => task.after.every(({ id, leastMin, mostMin }) => {
+    const lag = (placed.get(task.id)?.from ?? 0) - (placed.get(id)?.to ?? 0);
+    return lag >= leastMin && (mostMin === null || lag <= mostMin);
+  }));
+}
+
+/** Holds back whatever follows a unit more closely than it can come; false when nothing does. */
+function cappedFollowers(net: Net, unit: Unit, to: number, placed: ReadonlyMap<string, Stretch>, caps: Map<string, number>): boolean {
+  let isAny = false;
+  for (const { task, endsBefore } of unit.members) {
+    for (const { to: follower, mostMin } of net.later.get(task.id) ?? []) {
+      const stands = placed.get(follower.id);
+      const other = net.unitOf.get(follower.id);
+      if (stands === undefined || mostMin === null || other === undefined || other === unit || stands.from - (to - endsBefore) <= mostMin) continue;
+      const its = other.members.find((member) => member.task.id === follower.id)?.endsBefore ?? 0;
+      const cap = to - endsBefore + mostMin + follower.minutes + its;
+      caps.set(other.id, Math.min(caps.get(other.id) ?? Infinity, cap));
+      isAny = true;
+    }
+  }
+  return isAny;
+}
+
+function nextOf(net: Net, open: ReadonlySet<Unit>, placed: ReadonlyMap<string, Stretch>, weight: ReadonlyMap<string, number>): Unit | null {
+  let best: Unit | null = null;
+  let bestWeight = -Infinity;
+  for (const unit of open) {
+    const isReady = unit.members.every(({ task }) => (net.later.get(task.id) ?? []).every(({ to }) => placed.has(to.id) || net.unitOf.get(to.id) === unit));
+    if (!isReady) continue;
+    const own = Math.max(...unit.members.map(({ task }) => weight.get(task.id) ?? 0));
+    if (own > bestWeight) [best, bestWeight] = [unit, own];
+  }
+  return best;
+}
+
+/** The latest and the earliest a unit may end, as far as what follows it says. */
+function windowOf(net: Net, unit: Unit, placed: ReadonlyMap<string, Stretch>, wantedAt: readonly number[], caps: ReadonlyMap<string, number>): { readonly latest: number; readonly earliest: number } {
+  let latest = caps.get(unit.id) ?? Infinity;
+  let earliest = -Infinity;
+  for (const { task, endsBefore } of unit.members) {
+    latest = Math.min(latest, (wantedAt[task.cake] ?? wantedAt[0] ?? 0) + endsBefore);
+    for (const { to, leastMin, mostMin } of net.later.get(task.id) ?? []) {
+      const stands = placed.get(to.id);
+      if (stands === undefined || net.unitOf.get(to.id) === unit) continue;
+      latest = Math.min(latest, stands.from - leastMin + endsBefore);
+      if (mostMin !== null) earliest = Math.max(earliest, stands.from - mostMin + endsBefore);
+    }
+  }
+  return { latest, earliest };
+}
+
+/** The latest end at or before `latest` at which everything a unit needs is free; null when it is never. */
+function latestFree(unit: Unit, latest: number, held: ReadonlyMap<Resource, readonly Stretch[]>, away: readonly Stretch[]): number | null {
+  let to = latest;
+  for (let isMoved = true; isMoved && Number.isFinite(to);) {
+    isMoved = false;
+    for (const { task, endsBefore } of unit.members) {
+      const end = to - endsBefore;
+      const clash = (taken: readonly Stretch[]): Stretch | undefined => taken.find((each) => each.from < end && each.to > end - task.minutes);
+      const found = task.needs.map((need) => clash(held.get(need) ?? [])).find((each) => each !== undefined) ?? (task.needs.includes("hands") ? clash(away) : undefined);
+      if (found === undefined) continue;
+      to = found.from + endsBefore;
+      isMoved = true;
+      break;
+    }
+  }
+  return Number.isFinite(to) ? to : null;
+}
+
+function finished(net: Net, placed: ReadonlyMap<string, Stretch>, wantedAt: readonly number[], away: readonly Stretch[]): Schedule {
+  const stands = (id: string): Stretch => placed.get(id) ?? { from: 0, to: 0 };
+  const all = net.tasks.map((task): Placed => ({ id: task.id, ...stands(task.id), ...freedomOf(net, task, placed, wantedAt, away) }));
+  const startsAt = Math.min(...all.map(({ from }) => from));
+  const endsAt = Math.max(...all.map(({ to }) => to));
+  return {
+    placed: all.toSorted((one, other) => one.from - other.from || one.to - other.to || one.id.localeCompare(other.id)),
+    startsAt, endsAt,
+    critical: criticalOf(net, placed, startsAt),
+    gapMin: gapOf(net, placed, wantedAt),
+  };
+}
+
+/** A task without anything before it is not moved by more than this, minutes. */
+const FURTHEST_MIN = 720;
+
+/** How far a task can move while all others stand. */
+function freedomOf(net: Net, task: Task, placed: ReadonlyMap<string, Stretch>, wantedAt: readonly number[], away: readonly Stretch[]): { readonly earlierBy: number; readonly laterBy: number } {
+  const own = placed.get(task.id);
+  if (own === undefined) return { earlierBy: 0, laterBy: 0 };
+  const others = net.tasks.flatMap(({ id, needs }) => { const stands = placed.get(id); return id === task.id || stands === undefined || !needs.some((need) => task.needs.includes(need)) ? [] : [stands]; });
+  const taken = [...others, ...(task.needs.includes("hands") ? away : [])];
+  let [earliestFrom, latestTo] = [own.from - FURTHEST_MIN, wantedAt[task.cake] ?? own.to];
+  for (const { id, leastMin, mostMin } of task.after) {
+    const stands = placed.get(id);
+    if (stands === undefined) continue;
+    earliestFrom = Math.max(earliestFrom, stands.to + leastMin);
+    if (mostMin !== null) latestTo = Math.min(latestTo, stands.to + mostMin + task.minutes);
+  }
+  for (const { to, leastMin, mostMin } of net.later.get(task.id) ?? []) {
+    const stands = placed.get(to.id);
+    if (stands === undefined) continue;
+    latestTo = Math.min(latestTo, stands.from - leastMin);
+    if (mostMin !== null) earliestFrom = Math.max(earliestFrom, stands.from - mostMin - task.minutes);
+  }
+  for (const { from, to } of taken) {
+    if (to <= own.from) earliestFrom = Math.max(earliestFrom, to);
+    if (from >= own.to) latestTo = Math.min(latestTo, from);
+  }
+  return { earlierBy: Math.max(0, own.from - earliestFrom), laterBy: Math.max(0, latestTo - own.to) };
+}
+
+/** The tasks from the first start on of which each begins where one before it, by link or by what both need, lets it. */
+function criticalOf(net: Net, placed: ReadonlyMap<string, Stretch>, startsAt: number): readonly string[] {
+  const reached = new Set(net.tasks.filter(({ id }) => placed.get(id)?.from === startsAt).map(({ id }) => id));
+  for (let isGrown = true; isGrown;) {
+    isGrown = false;
+    for (const task of net.tasks) {
+      const own = placed.get(task.id);
+      if (own === undefined || reached.has(task.id)) continue;
+      const isHeld = net.tasks.some((other) => {
+        const stands = placed.get(other.id);
+        if (stands === undefined || !reached.has(other.id)) return false;
+        const link = task.after.find(({ id }) => id === other.id);
+        return (link !== undefined && stands.to + link.leastMin === own.from) || (stands.to === own.from && other.needs.some((need) => task.needs.includes(need)));
+      });
+      if (isHeld) {
+        reached.add(task.id);
+        isGrown = true;
+      }
+    }
+  }
+  return net.tasks.filter(({ id }) => reached.has(id)).map(({ id }) => id);
+}
+
+/** How much shorter than this a day can't be shown not to be: the longest chain, and what each resource has to do, before the last end. */
+function gapOf({ tasks, wayMin }: Net, placed: ReadonlyMap<string, Stretch>, wantedAt: readonly number[]): number {
+  const startsAt = Math.min(...[...placed.values()].map(({ from }) => from));
+  const last = Math.max(...wantedAt);
+  const chains = tasks.map((task) => (wantedAt[task.cake] ?? last) - (wayMin.get(task.id) ?? 0));
+  const loads = (["hands", "mixer", "oven"] as const).map((need) => last - tasks.filter(({ needs }) => needs.includes(need)).reduce((sum, { minutes }) => sum + minutes, 0));
+  return Math.max(0, Math.min(...chains, ...loads) - startsAt);
+}
+
+/** Every order of so many. */
+function permutations(count: number): readonly (readonly number[])[] {
+  if (count === 0) return [[]];
+  return permutations(count - 1).flatMap((rest) => Array.from({ length: count }, (_, place) => [...rest.slice(0, place), count - 1, ...rest.slice(place)]));
+}
+
+/** Chance from a seed, 0 to 1: the same each time. */
+function seeded(seed: number): () => number {
+  let state = (seed * 2654435761) % 4294967296;
+  return () => {
+    state = (Math.imul(state, 1664525) + 1013904223) >>> 0;
+    return state / 4294967296;
+  };
+}

@@ -1,0 +1,33 @@
+import { expect, it } from "vitest";
+import type { Doing } from "@/core/day";
+import { METRIC } from ".";
+import { clockText, dayText, doingText } from "./day";
+
+const plain = (text: string): string => text.replaceAll(/[\u00a0\u202f]/gu, " ");
+
+it.each<[Doing, string]>([
+  [{ do: "soften-butter", for: "frosting" }, "Butter for the frosting out to soften"],
+  [{ do: "warm-up", ovenC: 170 }, "Oven on at 170 °C"],
+  [{ do: "prepare-tins", tins: 2 }, "Grease and line 2 tins"],
+  [{ do: "step", text: "", isWait: false }, "Make the batter"],
+  [{ do: "step", text: "Cream the butter. Add the eggs one by one.", isWait: false }, "Cream the butter"],
+  [{ do: "bake", tins: 2, load: 2, loads: 3 }, "Bake, door shut, load 2 of 3"],
+  [{ do: "take-out", load: 1, loads: 1 }, "Take out"],
+  [{ do: "turn-out", tins: 1 }, "Turn out the cake"],
+  [{ do: "make-frosting", massG: 770 }, "Make 770 g of frosting"],
+  [{ do: "split-and-fill", gaps: 3 }, "Split, fill 3 gaps and stack"],
+  [{ do: "split-and-fill", gaps: 1 }, "Fill and stack"],
+])("%j is told as “%s”", (doing, text) => {
+  expect(plain(doingText(doing, METRIC))).toBe(text);
+});
+
+it("a long step is told by as much of it as stands on a line", () => {
+  const long = doingText({ do: "step", text: "Fold the sifted flour and the poppy seeds into the whisked eggs in three goes with a large spoon so that nothing of the air is lost", isWait: false }, METRIC);
+  expect(long.length).toBeLessThanOrEqual(90);
+  expect(long.endsWith("…")).toBe(true);
+});
+
+it("says days and hours the same everywhere", () => {
+  const date = new Date(2026, 11, 5, 9, 5);
+  expect([dayText(date, "long"), dayText(date, "short"), clockText(date)]).toEqual(["Saturday 5 December", "Sat 5 Dec", "09:05"]);
+});

@@ -1,0 +1,73 @@
+import type { Doing, Resource } from "@/core/day";
+import { assertNever } from "@/core/measure";
+import { heatText, weightText, type Units } from "./quantities";
+
+export const RESOURCE_NAMES: Readonly<Record<Resource, string>> = { hands: "Hands", mixer: "Mixer", oven: "Oven" };
+
+/** A task in an imperative, with its numbers. */
+export function doingText(doing: Doing, units: Units): string {
+  const ofLoads = (load: number, loads: number): string => (loads === 1 ? "" : `, load ${load} of ${loads}`);
+  const tins = (count: number): string => (count === 1 ? "the tin" : `${count} tins`);
+  switch (doing.do) {
+    case "soften-butter":
+      return doing.for === "batter" ? "Butter out to soften" : "Butter for the frosting out to soften";
+    case "warm-up":
+      return `Oven on at ${heatText(doing.ovenC, units)}`;
+    case "prepare-tins":
+      return `Grease and line ${tins(doing.tins)}`;
+    case "weigh":
+      return `Weigh ${doing.lines} ingredients`;
+    case "step":
+      return doing.text === "" ? "Make the batter" : shortened(doing.text);
+    case "fill":
+      return `Fill ${tins(doing.tins)}`;
+    case "bake":
+      return `Bake, door shut${ofLoads(doing.load, doing.loads)}`;
+    case "look-and-bake-on":
+      return `Look, and bake on until two signs agree${ofLoads(doing.load, doing.loads)}`;
+    case "take-out":
+      return `Take out${ofLoads(doing.load, doing.loads)}`;
+    case "turn-out":
+      return `Turn out ${doing.tins === 1 ? "the cake" : `${doing.tins} cakes`}`;
+    case "cool":
+      return "Cool on the rack";
+    case "pour-warm":
+      return "Pour over while it is warm";
+    case "make-frosting":
+      return `Make ${weightText(doing.massG, units)} of frosting`;
+    case "split-and-fill":
+      return doing.gaps === 1 ? "Fill and stack" : `Split, fill ${doing.gaps} gaps and stack`;
+    case "first-coat":
+      return "First coat";
+    case "chill-coat":
+      return "Chill the first coat";
+    case "final-coat":
+      return "Final coat";
+    case "decorate":
+      return `Put on ${doing.pieces} pieces: piping, fruit`;
+    default:
+      return assertNever(doing);
+  }
+}
+
+const LONGEST = 90;
+
+/** The first sentence of a step, or as much of it as stands on a line. */
+function shortened(text: string): string {
+  const sentence = /^.*?[.;](?=\s|$)/u.exec(text)?.[0] ?? text;
+  return sentence.length <= LONGEST ? sentence.replace(/[.;]$/u, "") : `${sentence.slice(0, LONGEST - 1).replace(/\s+\S*$/u, "")}…`;
+}
+
+const WEEKDAYS = ["Sunday", "Monday", "Tuesday", "Wednesday", "Thursday", "Friday", "Saturday"];
+const MONTHS = ["January", "February", "March", "April", "May", "June", "July", "August", "September", "October", "November", "December"];
+
+/** A day as it is said: the same in every browser and on the server. @example dayText(new Date(2026, 11, 5), "long") // "Saturday 5 December" */
+export function dayText(date: Date, length: "long" | "short"): string {
+  const [weekday, month] = [WEEKDAYS[date.getDay()] ?? "", MONTHS[date.getMonth()] ?? ""];
+  return length === "long" ? `${weekday} ${date.getDate()} ${month}` : `${weekday.slice(0, 3)} ${date.getDate()} ${month.slice(0, 3)}`;
+}
+
+/** An hour by the clock. @example clockText(new Date(2026, 11, 5, 9, 5)) // "09:05" */
+export function clockText(date: Date): string {
+  return `${String(date.getHours()).padStart(2, "0")}:${String(date.getMinutes()).padStart(2, "0")}`;
+}
