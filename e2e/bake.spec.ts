@@ -166,7 +166,7 @@ test.describe("baking a cake", () => {
     expect(solved?.solved.crown).toBe("less");
     await expect(page.locator("div").filter({ has: page.getByRole("radio", { name: /^My own heat/u }) }).last()).toContainText("flatter, less to trim");
     await station(page, "Cool").click();
-    expect(plain(await page.getByRole("list", { name: "Turning out" }).innerText())).toContain(`out of the tin after ${answer.cool.tins[0]?.turnOutMin} min`);
+    expect(plain(await page.getByRole("list", { name: "Turning out" }).innerText())).toContain(`Out of the tin after ${answer.cool.tins[0]?.turnOutMin} min`);
   });
 
   test("a heat that never sets the middle says how far it comes", async ({ page }) => {

@@ -1,3 +1,4 @@
+import { readFileSync } from "node:fs";
 import { expect, expectAccessible, expectNoSideways, LAYERS, ownCake, station, test } from "./kitchen";
 
 test.describe("the day of a cake", () => {
@@ -35,6 +36,42 @@ test.describe("the day of a cake", () => {
     await page.getByLabel("Nor after").fill("9:00");
     await expect(day).toContainText("It can't be done in these hours");
     await expect(page.getByLabel("Not before")).toHaveValue("8:55");
+  });
+
+  test("goes to a calendar with alarms", async ({ page }) => {
+    await page.goto("/cakes/lifeboat-day?at=day");
+    const download = page.waitForEvent("download");
+    await page.getByRole("button", { name: "To the calendar" }).click();
+    const file = await (await download).path();
+    const text = readFileSync(file, "utf8");
+    expect(text).toMatch(/^BEGIN:VCALENDAR/u);
+    expect(text).toContain("SUMMARY:Turn out 2 cakes");
+    expect(text).toContain("BEGIN:VALARM");
+  });
+
+  test("of two cakes is one, with one oven between them", async ({ page }) => {
+    await ownCake(page, "For the same supper", `${LAYERS}&tins=33 x 22.9 x 5.1 cm rectangle`);
+    await station(page, "Day").click();
+    await page.getByLabel("Wanted").fill("2026-12-05T15:30");
+    await expect(page.getByRole("status").filter({ hasText: /Saved \d\d:\d\d/u })).toBeVisible();
+    await page.getByRole("link", { name: "see both in one day" }).click();
+    await expect(page.getByRole("heading", { name: "Saturday 5 December", level: 1 })).toBeVisible();
+    const day = page.getByRole("region", { name: "The day" });
+    const tasks = day.getByRole("list", { name: /^Tasks of/u });
+    await expect(tasks).toContainText("For the same supper");
+    await expect(tasks).toContainText("Lifeboat day, four layers");
+    await expectAccessible(page);
+    await page.goto("/day?on=christmas");
+    await expect(page.getByText("Name a day in the address", { exact: false })).toBeVisible();
+    await page.goto("/day?on=2031-01-01");
+    await expect(page.getByText("No cake that can be planned is wanted that day", { exact: false })).toBeVisible();
+  });
+
+  test("that is past, or should have begun, is said", async ({ page }) => {
+    await ownCake(page, "Yesterday", `${LAYERS}&tins=2 x 20.3 x 5.1 cm round`);
+    await station(page, "Day").click();
+    await page.getByLabel("Wanted").fill("2020-02-29T15:00");
+    await expect(page.getByRole("region", { name: "The day" }).getByRole("status")).toHaveText("15:00 on Saturday 29 February is past.");
   });
 
   for (const size of [{ width: 1280, height: 800 }, { width: 390, height: 844 }]) {

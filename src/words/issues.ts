@@ -48,7 +48,7 @@ const EXAMPLES: Readonly<Record<string, string>> = {
   times: "an amount like 1.5",
   fillDepth: "a depth like 2.5 cm or 1 in",
   guests: "a number like 24",
-  dayFrom: "a time like 7:00", dayTo: "a time like 22:00, after the beginning", outFrom: "a time like 12:00", outTo: "a time like 13:30, after leaving",
+  wantedAt: "a day and an hour", dayFrom: "a time like 7:00", dayTo: "a time like 22:00, after the beginning", outFrom: "a time like 12:00", outTo: "a time like 13:30, after leaving",
   fruitG: "a weight like 300 g",
   pieces: "a number like 12",
   fillingMm: "a thickness like 6 mm or 1/4 in", damMm: "a width like 12 mm or 1/2 in", topMm: "a thickness like 8 mm or 3/8 in", firstMm: "a thickness like 2 mm",

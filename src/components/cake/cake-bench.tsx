@@ -124,7 +124,7 @@ export function CakeBench({ cake, recipeNow, recipes, cupboard, ovens, pantry, o
       {station !== null && open === "build" && <BuildStation {...station} />}
       {station !== null && open === "finish" && <FinishStation {...station} recipe={recipe} pantry={pantry} others={others} />}
       {station !== null && open === "serve" && <ServeStation {...station} />}
-      {station !== null && open === "day" && <DayStation {...station} recipe={recipe} pantry={pantry} />}
+      {station !== null && open === "day" && <DayStation {...station} recipe={recipe} pantry={pantry} others={others} id={id} name={cake.name} />}
       {isRenaming && <RenameSheet cake={cake} rename={actions.rename} onClose={() => setIsRenaming(false)} />}
     </>
   );

@@ -1,5 +1,5 @@
 import * as z from "zod";
-import { clockMinutes } from "../day";
+import { clockMinutes, nightsBefore, type ClockHours, type Stretch } from "../day";
 import { bad, good, type Result } from "../measure";
 
 const line = z.string().max(40).default("");
@@ -20,22 +20,26 @@ export type DayBoxes = z.infer<typeof DayBoxesSchema>;
 /** Hours of a day nobody has said anything of. */
 export const USUAL_HOURS = { from: "7:00", to: "22:00" } as const;
 
-/** Clock times of a day, minutes after midnight. */
-export type DayHours = { readonly fromMin: number; readonly toMin: number; readonly out: { readonly fromMin: number; readonly toMin: number } | null };
+/** When a cake is wanted, minutes since 1970, and when nobody has hands for it. */
+export type ReadDay = { readonly wantedAt: number | null; readonly away: readonly Stretch[] };
 
-/** The clock times of the boxes read. Fails for what is no time, and for an end before its beginning. */
-export function readDayHours({ from, to, outFrom, outTo }: DayBoxes): Result<DayHours> {
-  const read = (path: string, text: string): Result<number> => { const minutes = clockMinutes(text); return minutes === null ? bad({ code: "unreadable", path, value: text.trim(), expected: "a time" }) : good(minutes); };
-  const fromMin = read("dayFrom", from === "" ? USUAL_HOURS.from : from);
-  if (!fromMin.ok) return fromMin;
-  const toMin = read("dayTo", to === "" ? USUAL_HOURS.to : to);
-  if (!toMin.ok) return toMin;
-  if (toMin.value <= fromMin.value) return bad({ code: "unreadable", path: "dayTo", value: to, expected: "a time" });
-  if (outFrom === "" && outTo === "") return good({ fromMin: fromMin.value, toMin: toMin.value, out: null });
-  const outs = [read("outFrom", outFrom), read("outTo", outTo)] as const;
-  const [leaves, returns] = outs;
-  if (!leaves.ok) return leaves;
-  if (!returns.ok) return returns;
-  if (returns.value <= leaves.value) return bad({ code: "unreadable", path: "outTo", value: outTo, expected: "a time" });
-  return good({ fromMin: fromMin.value, toMin: toMin.value, out: { fromMin: leaves.value, toMin: returns.value } });
+/** The boxes read, by the clock of the place the program runs in. Fails for what is no time, and for an end before its beginning. */
+export function readDay({ wantedAt, from, to, outFrom, outTo }: DayBoxes): Result<ReadDay> {
+  const day = readHours("dayFrom", from === "" ? USUAL_HOURS.from : from, "dayTo", to === "" ? USUAL_HOURS.to : to);
+  if (!day.ok) return day;
+  const out = outFrom === "" && outTo === "" ? good(null) : readHours("outFrom", outFrom, "outTo", outTo);
+  if (!out.ok) return out;
+  const minute = Math.round(new Date(wantedAt).getTime() / MS_PER_MIN);
+  if (!Number.isFinite(minute)) return wantedAt === "" ? good({ wantedAt: null, away: [] }) : unreadable("wantedAt", wantedAt);
+  return good({ wantedAt: minute, away: nightsBefore(minute, day.value.fromMin, day.value.toMin, out.value) });
+}
+
+const MS_PER_MIN = 60_000;
+const unreadable = (path: string, value: string): ReturnType<typeof bad> => bad({ code: "unreadable", path, value: value.trim(), expected: "a time" });
+
+function readHours(fromPath: string, from: string, toPath: string, to: string): Result<ClockHours> {
+  const [fromMin, toMin] = [clockMinutes(from), clockMinutes(to)];
+  if (fromMin === null) return unreadable(fromPath, from);
+  if (toMin === null || toMin <= fromMin) return unreadable(toPath, to);
+  return good({ fromMin, toMin });
 }

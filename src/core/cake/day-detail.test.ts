@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { scheduleDay, tasksOf } from "../day";
 import { pantryOf } from "../pantry";
 import { readRecipe } from "../recipe";
-import { coolDetail, dayCake, FIRST_QUESTION, planCake, readDayHours, readQuestion, workRecipe, type CakeInput, type CakePlan, type Question } from ".";
+import { coolDetail, dayCake, FIRST_QUESTION, planCake, readDay, readQuestion, workRecipe, type CakeInput, type CakePlan, type Question } from ".";
 
 function planned(changes: Partial<Question>): { readonly input: CakeInput; readonly plan: CakePlan } {
   const { input } = readQuestion({ ...FIRST_QUESTION, ...changes }, { size: "metric", heat: "C" });
@@ -52,14 +52,20 @@ describe("a cake as far as its day goes", () => {
 });
 
 describe("the hours of a day", () => {
-  const hours = (changes: Partial<Question["day"]>): ReturnType<typeof readDayHours> => readDayHours({ ...FIRST_QUESTION.day, ...changes });
+  const hours = (changes: Partial<Question["day"]>): ReturnType<typeof readDay> => readDay({ ...FIRST_QUESTION.day, wantedAt: "2026-12-05T15:00", ...changes });
+  const minute = (text: string): number => new Date(text).getTime() / 60_000;
 
-  it("are usual ones when nobody says", () => {
-    expect(hours({})).toEqual({ ok: true, value: { fromMin: 420, toMin: 1320, out: null } });
-    expect(hours({ from: "6", outFrom: "12:00", outTo: "13:30" })).toMatchObject({ value: { fromMin: 360, out: { fromMin: 720, toMin: 810 } } });
+  it("are usual ones when nobody says: from seven to ten in the evening", () => {
+    const day = hours({});
+    expect(day.ok && day.value.wantedAt).toBe(minute("2026-12-05T15:00"));
+    expect(day.ok && day.value.away).toContainEqual({ from: minute("2026-12-04T22:00"), to: minute("2026-12-05T07:00") });
+    const early = hours({ from: "6", outFrom: "12:00", outTo: "13:30" });
+    expect(early.ok && early.value.away).toContainEqual({ from: minute("2026-12-04T22:00"), to: minute("2026-12-05T06:00") });
+    expect(early.ok && early.value.away).toContainEqual({ from: minute("2026-12-05T12:00"), to: minute("2026-12-05T13:30") });
+    expect(hours({ wantedAt: "" })).toEqual({ ok: true, value: { wantedAt: null, away: [] } });
   });
 
-  it.each([[{ from: "dawn" }, "dayFrom"], [{ to: "6:00" }, "dayTo"], [{ outFrom: "12:00" }, "outTo"], [{ outFrom: "12:00", outTo: "11:00" }, "outTo"]] as const)("%j is no day: %s", (changes, path) => {
+  it.each([[{ from: "dawn" }, "dayFrom"], [{ to: "6:00" }, "dayTo"], [{ outFrom: "12:00" }, "outTo"], [{ outFrom: "12:00", outTo: "11:00" }, "outTo"], [{ wantedAt: "soon" }, "wantedAt"]] as const)("%j is no day: %s", (changes, path) => {
     expect(hours(changes)).toMatchObject({ ok: false, issue: { path } });
   });
 });

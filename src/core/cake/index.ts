@@ -4,7 +4,7 @@ export { bakeDetail, insideCases, solvedTin, type BakeDetail, type SolvedTin } f
 export { mergedCake, parseCakeDoc, type CakeDoc } from "./cake-doc";
 export { colourBoxes, type BuildBoxes, type FinishBoxes } from "./finish-boxes";
 export { coolDetail } from "./cool-detail";
-export { readDayHours, USUAL_HOURS, type DayBoxes } from "./day-boxes";
+export { readDay, USUAL_HOURS, type DayBoxes } from "./day-boxes";
 export { dayCake } from "./day-detail";
 export { laidFruit, madeSpread, type LaidFruit, type MadeSpread } from "./finish-detail";
 export { CakeInputSchema, parseCakeInput, type CakeInput } from "./input";

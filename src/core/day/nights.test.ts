@@ -27,8 +27,7 @@ describe("nights before a cake is wanted", () => {
 
   it("take in what she is out for", () => {
     process.env["TZ"] = "UTC";
-    const out = { from: minutes("2026-11-28T12:00Z"), to: minutes("2026-11-28T13:00Z") };
-    expect(nightsBefore(minutes("2026-11-28T15:00Z"), 420, 1320, [out])).toContainEqual(out);
+    expect(nightsBefore(minutes("2026-11-28T15:00Z"), 420, 1320, { fromMin: 720, toMin: 780 })).toContainEqual({ from: minutes("2026-11-28T12:00Z"), to: minutes("2026-11-28T13:00Z") });
     expect(nightsBefore(minutes("2026-11-28T15:00Z"), 0, 1440).every(({ from, to }) => to === Infinity || from === -Infinity)).toBe(true);
   });
 });

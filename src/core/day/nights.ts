@@ -1,6 +1,9 @@
 import type { Stretch } from "./schedule";
 
 const MS_PER_MIN = 60_000;
+/** From and to by the clock, minutes after midnight. */
+export type ClockHours = { readonly fromMin: number; readonly toMin: number };
+
 /** Days before the hour it is wanted that a day's work may reach back to. */
 const DAYS_BACK = 3;
 
@@ -17,8 +20,9 @@ export function clockMinutes(text: string): number | null {
  * the program runs in, so that a night on which the clocks change is as long as it really is.
  * @param wantedAt minutes since 1970
  * @param fromMin when her days begin, minutes after midnight; @param toMin when they end
+ * @param out when she is out of the house on the day it is wanted
  */
-export function nightsBefore(wantedAt: number, fromMin: number, toMin: number, out: readonly Stretch[] = []): readonly Stretch[] {
+export function nightsBefore(wantedAt: number, fromMin: number, toMin: number, out: ClockHours | null = null): readonly Stretch[] {
   const at = (daysBack: number, clockMin: number): number => {
     const day = new Date(wantedAt * MS_PER_MIN);
     return Math.round(new Date(day.getFullYear(), day.getMonth(), day.getDate() - daysBack, 0, clockMin).getTime() / MS_PER_MIN);
@@ -26,5 +30,6 @@ export function nightsBefore(wantedAt: number, fromMin: number, toMin: number, o
   const nights = Array.from({ length: DAYS_BACK + 1 }, (_, back): Stretch => ({ from: at(back + 1, toMin), to: at(back, fromMin) }));
   const tonight: Stretch = { from: at(0, toMin), to: Infinity };
   const beyond: Stretch = { from: -Infinity, to: at(DAYS_BACK, fromMin) };
-  return [tonight, ...nights, beyond, ...out].filter(({ from, to }) => to > from);
+  const gone = out === null ? [] : [{ from: at(0, out.fromMin), to: at(0, out.toMin) }];
+  return [tonight, ...nights, beyond, ...gone].filter(({ from, to }) => to > from);
 }

@@ -1,0 +1,33 @@
+import type { Metadata } from "next";
+import * as z from "zod";
+import { DayOfCakes } from "@/components/day/day-of-cakes";
+import { Trouble } from "@/components/frame/trouble";
+import { findCake, findPantry, kitchenDatabase, listCakes, stored } from "@/data";
+import { storageText } from "@/words";
+import { dayText } from "@/words/day";
+
+export const metadata: Metadata = { title: "Day" };
+
+const DateSchema = z.iso.date();
+type DayPageProps = { readonly searchParams: Promise<{ readonly on?: string | string[] }> };
+
+/** All cakes that are wanted on a date. */
+export default async function DayPage({ searchParams }: DayPageProps) {
+  const asked = DateSchema.safeParse((await searchParams).on);
+  if (!asked.success) return <Trouble text="Name a day in the address, like /day?on=2026-12-05, or come here from the Day of a cake." />;
+  const on = asked.data;
+  const kitchen = await stored(async () => {
+    const database = kitchenDatabase();
+    const listed = (await listCakes(database)).filter(({ question }) => question?.day.wantedAt.startsWith(on) === true);
+    const cakes = await Promise.all(listed.map(({ id }) => findCake(database, id)));
+    return { cakes: cakes.flatMap((cake) => (cake?.doc == null ? [] : [{ id: cake.id, name: cake.name, doc: cake.doc }])), pantry: await findPantry(database) };
+  });
+  if (!kitchen.ok) return <Trouble text={storageText(kitchen.issue)} />;
+  const [year = 0, month = 1, day = 1] = on.split("-").map(Number);
+  return (
+    <div className="space-y-4">
+      <h1 className="mt-2 text-[27px]">{dayText(new Date(year, month - 1, day), "long")}</h1>
+      <DayOfCakes date={on} {...kitchen.value} />
+    </div>
+  );
+}

@@ -1,0 +1,41 @@
+import type { Schedule, Task } from "@/core/day";
+import type { Units } from "@/words";
+import { doingText } from "@/words/day";
+
+const MS_PER_MIN = 60_000;
+
+/** What is written into a calendar. */
+export type CalendarDay = {
+  readonly name: string;
+  /** What makes its entries the same ones when it is written again. */
+  readonly id: string;
+  readonly schedule: Schedule;
+  readonly tasks: readonly Task[];
+  readonly names: readonly string[];
+  readonly units: Units;
+};
+
+/** A day as an iCalendar text: what hands do rings when it begins, what only waits is entered without a sound. */
+export async function calendarText({ name, id, schedule, tasks, names, units }: CalendarDay): Promise<string> {
+  const { default: ical, ICalAlarmType } = await import("ical-generator");
+  const calendar = ical({ name, prodId: { company: "Steady Tin", product: "Steady Tin", language: "EN" } });
+  const byId = new Map(tasks.map((task) => [task.id, task]));
+  for (const { id: taskId, from, to } of schedule.placed) {
+    const task = byId.get(taskId);
+    if (task === undefined) continue;
+    const summary = `${doingText(task.doing, units)}${names.length > 1 ? ` · ${names[task.cake] ?? ""}` : ""}`;
+    const event = calendar.createEvent({ id: `${id}-${taskId}@steady-tin`, start: new Date(from * MS_PER_MIN), end: new Date(to * MS_PER_MIN), summary, description: name });
+    if (task.needs.includes("hands") || task.doing.do === "warm-up") event.createAlarm({ type: ICalAlarmType.display, trigger: 0, description: summary });
+  }
+  return calendar.toString();
+}
+
+/** Gives the day to the browser as a file. */
+export async function saveCalendar(day: CalendarDay): Promise<void> {
+  const url = URL.createObjectURL(new Blob([await calendarText(day)], { type: "text/calendar" }));
+  const link = document.createElement("a");
+  link.href = url;
+  link.download = `${day.name.toLowerCase().replaceAll(/[^a-z0-9]+/gu, "-")}.ics`;
+  link.click();
+  URL.revokeObjectURL(url);
+}
