@@ -1,6 +1,7 @@
 import { Bench } from "tinybench";
 import { bakeInside } from "../src/core/bake";
 import { buildCakes } from "../src/core/build";
+import { scheduleDay, tasksOf, type DayCake } from "../src/core/day";
 import { planCake, type CakeInput } from "../src/core/cake";
 import { bakeWork } from "../src/workers/bake-work";
 import { bestTinSets, type StockTin } from "../src/core/fill";
@@ -86,11 +87,19 @@ function builtAndFinished(): void {
   fruitLayout({ at: "top", pattern: "packed", widthMm: 22 }, eight.value, 40);
 }
 
+/** Three cakes wanted half an hour apart, with long methods: some 120 tasks, one oven. */
+const dayOf = (kind: DayCake["kind"]): DayCake => ({
+  kind, lines: 8, tins: 2, ovenC: 177, warmUpMin: 15, steps: Array.from({ length: 23 }, () => ({ text: "", minutes: 2, isWait: false })), loads: [{ tins: 2, firstLookMin: 28, likelyMin: 34 }],
+  turnOutMin: 10, coldMin: 105, gaps: 1, splits: 1, frostingG: 700, hasFirstCoat: true, hasCoat: true, pieces: 40, pourAfterMin: null,
+});
+const threeCakes = (["creamed", "oil", "pound"] as const).flatMap((kind, index) => tasksOf(dayOf(kind), index));
+
 const bench = new Bench({ time: 800, warmupTime: 300 });
 bench
   .add("fixed arithmetic", arithmetic)
   .add("whole plan, 4 tins", () => planCake(input))
   .add("build and finish, 4 layers", builtAndFinished)
+  .add(`a day of ${threeCakes.length} tasks`, () => scheduleDay({ tasks: threeCakes, wantedAt: [900, 930, 960] }))
   .add("level in a fluted ring", () => levelFor(geometry.value, 1100))
   .add("tins for a batter, 20 kinds", () => { asked += 1; fitted(600 + 17 * (asked % 200)); })
   .add("reading a 60-line recipe", () => readRecipe(SIXTY_LINES, pantry))

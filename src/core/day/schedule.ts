@@ -29,12 +29,13 @@ export type Schedule = {
   readonly gapMin: number;
 };
 
-/** Orders tried besides the first. More find little. */
-const TRIES = 60;
+/** Orders tried besides the first, fewer of long days: more find little. */
+const MOST_TRIES = 60;
+const TRIED_TASKS = 2400;
 /** So few pieces are tried in every order: that is exact where nothing has to follow closely. */
 const MOST_EXACT = 6;
-/** Times one order is mended when a task finds no place in its window. */
-const MENDS = 200;
+/** Times orders are mended in all when a task finds no place in its window; what is left is shared by the tries. */
+const MENDS = 120;
 
 /**
  * A day worked backwards from when the cakes are wanted: each task as late as it may be, nothing twice in one hand, mixer or oven, and the
@@ -48,16 +49,18 @@ export function scheduleDay({ tasks, wantedAt, away = [] }: DayRequest): Schedul
   let best: Map<string, Stretch> | null = null;
   const first = (placed: ReadonlyMap<string, Stretch>): number => Math.min(...[...placed.values()].map(({ from }) => from));
   const chance = seeded(tasks.length);
+  const budget = { mends: MENDS };
+  const tries = Math.min(MOST_TRIES, Math.ceil(TRIED_TASKS / Math.max(1, tasks.length)));
   const orders = net.units.length <= MOST_EXACT ? permutations(net.units.length) : null;
-  for (let round = 0; round <= (orders === null ? TRIES : orders.length); round += 1) {
+  for (let round = 0; round <= (orders === null ? tries : orders.length); round += 1) {
     const order = orders?.[round - 1];
     const weight = order === undefined
       // Every other try goes by the way before a task, the others by chance alone.
       ? new Map(tasks.map(({ id }) => [id, round === 0 ? (net.wayMin.get(id) ?? 0) : round % 2 === 0 ? chance() : (net.wayMin.get(id) ?? 0) * (0.6 + 0.8 * chance())]))
       : new Map(net.units.flatMap(({ members }, index) => members.map(({ task }) => [task.id, order[index] ?? 0] as const)));
-    const placed = placedBackwards(net, weight, wantedAt, away);
+    const placed = placedBackwards(net, weight, wantedAt, away, budget);
     if (placed !== null && (best === null || first(placed) > first(best))) best = placed;
-    if (best !== null && gapOf(net, best, wantedAt) === 0) break;
+    if (budget.mends <= 0 || (best !== null && gapOf(net, best, wantedAt) === 0)) break;
   }
   if (best === null) return null;
   return finished(net, best, wantedAt, away);
@@ -70,6 +73,9 @@ type Net = {
   readonly later: ReadonlyMap<string, readonly (Link & { readonly to: Task })[]>;
   readonly units: readonly Unit[];
   readonly unitOf: ReadonlyMap<string, Unit>;
+  /** For each unit those that come right before it, and how many come right after. */
+  readonly before: ReadonlyMap<Unit, readonly Unit[]>;
+  readonly followers: ReadonlyMap<Unit, number>;
   /** Minutes of the longest chain from the start of the day to the end of a task. */
   readonly wayMin: ReadonlyMap<string, number>;
 };
@@ -100,7 +106,11 @@ function netOf(tasks: readonly Task[]): Net {
   };
   for (const task of tasks) way(task);
   const units = unitsOf(tasks, byId);
-  return { tasks, byId, later, wayMin, units, unitOf: new Map(units.flatMap((unit) => unit.members.map(({ task }) => [task.id, unit]))) };
+  const unitOf = new Map(units.flatMap((unit) => unit.members.map(({ task }) => [task.id, unit] as const)));
+  const before = new Map(units.map((unit) => [unit, [...new Set(unit.members.flatMap(({ task }) => task.after.flatMap(({ id }) => unitOf.get(id) ?? [])))].filter((other) => other !== unit)] as const));
+  const followers = new Map<Unit, number>(units.map((unit) => [unit, 0]));
+  for (const earlier of before.values()) for (const unit of earlier) followers.set(unit, (followers.get(unit) ?? 0) + 1);
+  return { tasks, byId, later, wayMin, units, unitOf, before, followers };
 }
 
 /** Tasks bound to each other to the minute, which move as one: how long before the last of them each ends. */
@@ -137,26 +147,38 @@ function unitsOf(tasks: readonly Task[], byId: ReadonlyMap<string, Task>): reado
 }
 
 /** Each unit as late as may be, those with the longest way before them first among the ones whose followers stand. */
-function placedBackwards(net: Net, weight: ReadonlyMap<string, number>, wantedAt: readonly number[], away: readonly Stretch[]): Map<string, Stretch> | null {
+function placedBackwards(net: Net, weight: ReadonlyMap<string, number>, wantedAt: readonly number[], away: readonly Stretch[], budget: { mends: number }): Map<string, Stretch> | null {
   const caps = new Map<string, number>();
-  for (let mend = 0; mend <= MENDS; mend += 1) {
+  const weights = new Map(net.units.map((unit) => [unit, Math.max(...unit.members.map(({ task }) => weight.get(task.id) ?? 0))]));
+  for (; budget.mends > 0; budget.mends -= 1) {
     const placed = new Map<string, Stretch>();
     const held = new Map<Resource, Stretch[]>();
     let stuck: Unit | null = null;
-    const open = new Set(net.units);
-    while (open.size > 0 && stuck === null) {
-      const unit = nextOf(net, open, placed, weight);
+    const waiting = new Map(net.followers);
+    const ready = net.units.filter((unit) => waiting.get(unit) === 0);
+    let open = net.units.length;
+    while (open > 0 && stuck === null) {
+      const unit = taken(ready, weights);
       // Tasks bound to each other to the minute leave no room for what has to come between them.
       if (unit === null) return null;
       const { latest, earliest } = windowOf(net, unit, placed, wantedAt, caps);
       const to = latestFree(unit, latest, held, away);
       if (to === null || to < earliest) stuck = unit;
       else {
-        open.delete(unit);
+        open -= 1;
+        for (const earlier of net.before.get(unit) ?? []) {
+          const left = (waiting.get(earlier) ?? 0) - 1;
+          waiting.set(earlier, left);
+          if (left === 0) ready.push(earlier);
+        }
         for (const { task, endsBefore } of unit.members) {
           const stretch = { from: to - endsBefore - task.minutes, to: to - endsBefore };
           placed.set(task.id, stretch);
-          for (const need of task.needs) held.set(need, [...(held.get(need) ?? []), stretch]);
+          for (const need of task.needs) {
+            const so = held.get(need);
+            if (so === undefined) held.set(need, [stretch]);
+            else so.push(stretch);
+          }
         }
       }
     }
@@ -193,16 +215,14 @@ function cappedFollowers(net: Net, unit: Unit, to: number, placed: ReadonlyMap<s
   return isAny;
 }
 
-function nextOf(net: Net, open: ReadonlySet<Unit>, placed: ReadonlyMap<string, Stretch>, weight: ReadonlyMap<string, number>): Unit | null {
-  let best: Unit | null = null;
-  let bestWeight = -Infinity;
-  for (const unit of open) {
-    const isReady = unit.members.every(({ task }) => (net.later.get(task.id) ?? []).every(({ to }) => placed.has(to.id) || net.unitOf.get(to.id) === unit));
-    if (!isReady) continue;
-    const own = Math.max(...unit.members.map(({ task }) => weight.get(task.id) ?? 0));
-    if (own > bestWeight) [best, bestWeight] = [unit, own];
+/** The heaviest of the ready ones, taken out of them; the first of equal ones. */
+function taken(ready: Unit[], weights: ReadonlyMap<Unit, number>): Unit | null {
+  let best = 0;
+  for (let index = 1; index < ready.length; index += 1) {
+    const [one, other] = [ready[index], ready[best]];
+    if (one !== undefined && other !== undefined && (weights.get(one) ?? 0) > (weights.get(other) ?? 0)) best = index;
   }
-  return best;
+  return ready.splice(best, 1)[0] ?? null;
 }
 
 /** The latest and the earliest a unit may end, as far as what follows it says. */
@@ -228,7 +248,7 @@ function latestFree(unit: Unit, latest: number, held: ReadonlyMap<Resource, read
     isMoved = false;
     for (const { task, endsBefore } of unit.members) {
       const end = to - endsBefore;
-      const clash = (taken: readonly Stretch[]): Stretch | undefined => taken.find((each) => each.from < end && each.to > end - task.minutes);
+      const clash = (busy: readonly Stretch[]): Stretch | undefined => busy.find((each) => each.from < end && each.to > end - task.minutes);
       const found = task.needs.map((need) => clash(held.get(need) ?? [])).find((each) => each !== undefined) ?? (task.needs.includes("hands") ? clash(away) : undefined);
       if (found === undefined) continue;
       to = found.from + endsBefore;
@@ -260,7 +280,7 @@ function freedomOf(net: Net, task: Task, placed: ReadonlyMap<string, Stretch>, w
   const own = placed.get(task.id);
   if (own === undefined) return { earlierBy: 0, laterBy: 0 };
   const others = net.tasks.flatMap(({ id, needs }) => { const stands = placed.get(id); return id === task.id || stands === undefined || !needs.some((need) => task.needs.includes(need)) ? [] : [stands]; });
-  const taken = [...others, ...(task.needs.includes("hands") ? away : [])];
+  const busy = [...others, ...(task.needs.includes("hands") ? away : [])];
   let [earliestFrom, latestTo] = [own.from - FURTHEST_MIN, wantedAt[task.cake] ?? own.to];
   for (const { id, leastMin, mostMin } of task.after) {
     const stands = placed.get(id);
@@ -274,7 +294,7 @@ function freedomOf(net: Net, task: Task, placed: ReadonlyMap<string, Stretch>, w
     latestTo = Math.min(latestTo, stands.from - leastMin);
     if (mostMin !== null) earliestFrom = Math.max(earliestFrom, stands.from - mostMin - task.minutes);
   }
-  for (const { from, to } of taken) {
+  for (const { from, to } of busy) {
     if (to <= own.from) earliestFrom = Math.max(earliestFrom, to);
     if (from >= own.to) latestTo = Math.min(latestTo, from);
   }
@@ -283,25 +303,16 @@ function freedomOf(net: Net, task: Task, placed: ReadonlyMap<string, Stretch>, w
 
 /** The tasks from the first start on of which each begins where one before it, by link or by what both need, lets it. */
 function criticalOf(net: Net, placed: ReadonlyMap<string, Stretch>, startsAt: number): readonly string[] {
-  const reached = new Set(net.tasks.filter(({ id }) => placed.get(id)?.from === startsAt).map(({ id }) => id));
-  for (let isGrown = true; isGrown;) {
-    isGrown = false;
-    for (const task of net.tasks) {
-      const own = placed.get(task.id);
-      if (own === undefined || reached.has(task.id)) continue;
-      const isHeld = net.tasks.some((other) => {
-        const stands = placed.get(other.id);
-        if (stands === undefined || !reached.has(other.id)) return false;
-        const link = task.after.find(({ id }) => id === other.id);
-        return (link !== undefined && stands.to + link.leastMin === own.from) || (stands.to === own.from && other.needs.some((need) => task.needs.includes(need)));
-      });
-      if (isHeld) {
-        reached.add(task.id);
-        isGrown = true;
-      }
-    }
+  const inTime = net.tasks.flatMap((task) => { const stands = placed.get(task.id); return stands === undefined ? [] : [{ task, ...stands }]; }).sort((one, other) => one.from - other.from || one.to - other.to);
+  const reached: (typeof inTime)[number][] = [];
+  for (const own of inTime) {
+    const isHeld = own.from === startsAt || reached.some((other) => {
+      const link = own.task.after.find(({ id }) => id === other.task.id);
+      return (link !== undefined && other.to + link.leastMin === own.from) || (other.to === own.from && other.task.needs.some((need) => own.task.needs.includes(need)));
+    });
+    if (isHeld) reached.push(own);
   }
-  return net.tasks.filter(({ id }) => reached.has(id)).map(({ id }) => id);
+  return reached.map(({ task }) => task.id);
 }
 
 /** How much shorter than this a day can't be shown not to be: the longest chain, and what each resource has to do, before the last end. */

@@ -48,8 +48,7 @@ const WAITS_MIN: Readonly<Record<BatterKind, number>> = {
 };
 /** Creamed with butter that has to be soft. */
 const SOFT_BUTTER: readonly BatterKind[] = ["creamed", "pound", "rich-fruit"];
-/** A warm oven may wait so long for its tins, and a cake so much longer in its tin, minutes. */
-const OVEN_WAITS_MIN = 15;
+/** A cake may stay so much longer in its tin, minutes. */
 const TIN_WAITS_MIN = 10;
 
 /** Batter for a later load waits at least this long, minutes. */
@@ -84,7 +83,7 @@ export function tasksOf(day: DayCake, cake: number): readonly Task[] {
     mixed = [next(add(`step${index + 1}`, "mix", { do: "step", text, isWait }, took, isWait ? [] : ["hands", "mixer"], mixed))];
   }
   const filled = add("fill", "fill", { do: "fill", tins: day.tins }, hands((TAKES.tinS * day.tins) / 60), ["hands"], [...mixed, next(tins)]);
-  let before: Link = next(add("warm-up", "bake", { do: "warm-up", ovenC: day.ovenC }, day.warmUpMin, ["oven"], []), 0, OVEN_WAITS_MIN);
+  let before: Link = next(add("warm-up", "bake", { do: "warm-up", ovenC: day.ovenC }, day.warmUpMin, ["oven"], []), 0, 0);
   const outs: string[] = [];
   for (const [index, { tins: inLoad, firstLookMin, likelyMin }] of day.loads.entries()) {
     const which = { load: index + 1, loads: day.loads.length };
@@ -93,7 +92,7 @@ export function tasksOf(day: DayCake, cake: number): readonly Task[] {
     const on = add(`look${index + 1}`, "bake", { do: "look-and-bake-on", ...which }, Math.max(1, likelyMin - firstLookMin), ["oven"], [next(shut, 0, 0)]);
     const out = add(`out${index + 1}`, "bake", { do: "take-out", ...which }, TAKES.takeOutMin, ["hands"], [next(on, 0, 0)]);
     outs.push(out);
-    before = next(on, 0, OVEN_WAITS_MIN);
+    before = next(on, TAKES.takeOutMin, TAKES.takeOutMin);
   }
   const cooled = outs.flatMap((out, index): readonly Link[] => {
     const inLoad = day.loads[index]?.tins ?? 1;
