@@ -60,6 +60,24 @@ test.describe("building a cake", () => {
     await expect(page.getByLabel("On the sides", { exact: true })).toHaveValue("9 cm");
   });
 
+  test("a cake left with something that can't be built opens where it can be mended", async ({ page }) => {
+    await ownCake(page, "Left in the middle", TWO_ROUNDS);
+    await station(page, "Build").click();
+    await page.getByLabel("Dam of frosting round it, wide").fill("17 cm");
+    await expect(page.getByRole("status").filter({ hasText: /Saved \d\d:\d\d/u })).toBeVisible();
+    await page.reload();
+    await expect(page.getByText("Dam 170 mm is too large: 3 to 60 mm.")).toBeVisible();
+    await expect(page.getByLabel("Dam of frosting round it, wide")).toHaveValue("17 cm");
+    await page.getByLabel("Dam of frosting round it, wide").fill("1/2");
+    await page.getByRole("button", { name: "in, cups" }).click();
+    await expect(page.getByLabel("Dam of frosting round it, wide")).toHaveValue(/^1\/2 (?:mm|in)$/u);
+    await page.getByLabel("Dam of frosting round it, wide").fill("1/2");
+    await page.getByLabel("Dam of frosting round it, wide").blur();
+    await expect(page.getByLabel("Dam of frosting round it, wide")).toHaveValue("1/2 in");
+    await page.getByRole("button", { name: "cm, g" }).click();
+    await expect(page.getByRole("list", { name: "What goes between" })).toContainText("Dam".toLowerCase());
+  });
+
   test("tiers stand the widest below, with supports", async ({ page }) => {
     await ownCake(page, "Two tiers", `${LAYERS}&tins=16 x 7 cm springform;22 x 7 cm springform&cover=half-naked`);
     await station(page, "Build").click();

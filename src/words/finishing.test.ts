@@ -35,6 +35,7 @@ it("names what is counted by what it is", () => {
   expect(quantityName(quantity({ how: "each", count: 1, eachMl: 1 }, { thing: "border", count: 50, piece: "shell" }))).toBe("border of 50 shells, butter and sugar");
   expect(quantityName(quantity({ how: "each", count: 1, eachMl: 1 }, { thing: "border" }))).toBe("border, butter and sugar");
   expect(quantityName(quantity({ how: "each", count: 1, eachMl: 1 }, { thing: "swirls", count: 1, piece: "swirl" }))).toBe("1 swirl, butter and sugar");
+  expect(quantityName(quantity({ how: "each", count: 1, eachMl: 1 }, { thing: "swirls", count: 1, times: 12, piece: "swirl" }))).toBe("12 swirls, butter and sugar");
   expect(quantityName(quantity({ how: "each", count: 1, eachMl: 1 }, { thing: "topping", stuff: "nuts" }))).toBe("chopped nuts");
   expect([stuffName("syrup"), stuffName("rolled-covering"), stuffName("curd")]).toEqual(["syrup", "rolled covering", "curd"]);
 });

@@ -30,8 +30,10 @@ export function stuffName(stuff: Stuff): string {
 }
 
 /** One quantity by name: what it is of, and where it goes. */
-export function quantityName({ thing, stuff, count, piece }: Quantity): string {
+export function quantityName({ thing, stuff, count: onEach, piece, times }: Quantity): string {
   if (thing === "topping" || thing === "covering") return stuffName(stuff);
+  // Shells are counted on each cake, swirls on all the cups together.
+  const count = onEach !== null && piece === "swirl" ? onEach * times : onEach;
   const counted = count === null || piece === null ? "" : `${count} ${piece}${count === 1 ? "" : "s"}`;
   const named = thing === "border" && counted !== "" ? `border of ${counted}` : counted === "" ? THING_NAMES[thing] : counted;
   return `${named}, ${stuffName(stuff)}`;

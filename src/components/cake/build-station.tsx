@@ -16,6 +16,7 @@ import { DragHandle } from "./drag-handle";
 import type { StationProps } from "./fill-station";
 import { PlaceNote } from "./place-note";
 import { QuantityList } from "./quantity-list";
+import { ThickField } from "./thick-field";
 import { boxText } from "./thick-text";
 
 /** The drawing never grows beyond these, px. */
@@ -66,9 +67,9 @@ export function BuildStation({ question, read, plan, isStale, refused, units, on
                 <span className="label block">Filling</span>
                 <Choice label="Filling" className="field pr-1" value={boxes.filling} choices={[["same", "the frosting"], ...FILLINGS.map((each) => [each, SPREAD_NAMES[each]] as const)]} onChange={(filling) => change({ filling })} />
               </label>
-              <div className="flex w-32"><Field label="Thick" value={boxes.fillingMm} onChange={(fillingMm) => change({ fillingMm })} problem={problem("fillingMm")} placeholder={boxText(build.fillingMm, units)} /></div>
+              <div className="flex w-32"><ThickField units={units} label="Thick" value={boxes.fillingMm} onChange={(fillingMm) => change({ fillingMm })} problem={problem("fillingMm")} placeholder={boxText(build.fillingMm, units)} /></div>
             </div>
-            <div className="flex"><Field label="Dam of frosting round it, wide" value={boxes.damMm} onChange={(damMm) => change({ damMm })} problem={problem("damMm")} placeholder="none" /></div>
+            <div className="flex"><ThickField units={units} label="Dam of frosting round it, wide" value={boxes.damMm} onChange={(damMm) => change({ damMm })} problem={problem("damMm")} placeholder="none" /></div>
           </>
         )}
         {!isOnlyCups && (
@@ -78,7 +79,8 @@ export function BuildStation({ question, read, plan, isStale, refused, units, on
               <div className="space-y-2 pt-1">
                 {fill.tins.map(({ geometry, baked }, index) => (
                   <div key={index} className="flex">
-                    <Field
+                    <ThickField
+                      units={units}
                       label={`Edge, cold: ${tinText({ ...geometry.tin, ...(geometry.tin.shape === "well" ? {} : { count: 1 }) }, units)}`}
                       value={boxes.heights[index] ?? ""}
                       onChange={(height) => change({ heights: fill.tins.map((_, at) => (at === index ? height : (boxes.heights[at] ?? ""))) }, `height-${index}`)}

@@ -3,10 +3,10 @@
 import { useCallback, useMemo, useState } from "react";
 import { Pencil } from "lucide-react";
 import { parseAsStringLiteral, useQueryState } from "nuqs";
-import { askAboutRecipe, mergedCake, planCake, readQuestion, recipeFacts, serveDetail, workRecipe, type CakeDoc, type CakePlan, type Question } from "@/core/cake";
+import { askAboutRecipe, FIRST_QUESTION, mergedCake, planCake, readQuestion, recipeFacts, serveDetail, workRecipe, type CakeDoc, type CakePlan, type Question, type ServeDetail } from "@/core/cake";
 import { pantryOf } from "@/core/pantry";
 import type { RecipeDoc } from "@/core/recipe";
-import { issueText } from "@/words";
+import { issueText, type Units } from "@/words";
 import { dayText } from "@/words/day";
 import type { OvenChoice, RecipeChoice, TinChoice } from "../bench/choices";
 import { RenameSheet } from "../cakes/rename-sheet";
@@ -64,7 +64,7 @@ export function CakeBench({ cake, recipeNow, recipes, cupboard, ovens, pantry, o
   const read = useMemo(() => readQuestion(question, { size: units.measure, heat: units.heat }), [question, units]);
   const plan = useMemo(() => (read.input.ok ? planCake(read.input.value) : read.input), [read]);
   const planned = useMemo(() => (read.input.ok && plan.ok ? { plan: plan.value, served: serveDetail(read.input.value, plan.value) } : null), [read, plan]);
-  const [last, setLast] = useState(planned);
+  const [last, setLast] = useState(() => planned ?? plannedPlain(question, units));
   if (planned !== null && planned !== last) setLast(planned);
   const held = planned ?? last;
   const shown: CakePlan | null = held?.plan ?? null;
@@ -128,6 +128,14 @@ export function CakeBench({ cake, recipeNow, recipes, cupboard, ovens, pantry, o
       {isRenaming && <RenameSheet cake={cake} rename={actions.rename} onClose={() => setIsRenaming(false)} />}
     </>
   );
+}
+
+/** A cake opened with something in Build, Finish or Serve that can't be used is planned without those, so that it can be mended where it stands. */
+function plannedPlain(question: Question, units: Units): { readonly plan: CakePlan; readonly served: ServeDetail } | null {
+  const { build, finish, pieces, guests } = FIRST_QUESTION;
+  const { input } = readQuestion({ ...question, build, finish, pieces, guests }, { size: units.measure, heat: units.heat });
+  const plan = input.ok ? planCake(input.value) : input;
+  return input.ok && plan.ok ? { plan: plan.value, served: serveDetail(input.value, plan.value) } : null;
 }
 
 const BUILD_BOXES = ["heights", "fillingMm", "damMm", "soak"] as const;

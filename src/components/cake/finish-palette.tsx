@@ -7,6 +7,7 @@ import { AMOUNTS, BORDER_PLACES, LAID_PLACES, PATTERNS, PIPED, POUR_SIDES, POUR_
 import { issueText, SPREAD_NAMES, type Units } from "@/words";
 import { AMOUNT_NAMES, LAID_NAMES, PATTERN_NAMES, PIPED_NAMES, pourText, SWIRL_NAMES } from "@/words/finishing";
 import { Choice, Field } from "../frame/field";
+import { ThickField } from "./thick-field";
 import { boxText } from "./thick-text";
 
 type PaletteProps = {
@@ -52,7 +53,7 @@ export function FinishPalette({ boxes, issues, units, onlyCups, onChange }: Pale
             <Worn key={`border-${index}`} name="border" onRemove={() => onChange({ borders: boxes.borders.filter((_, at) => at !== index) }, "remove")}>
               <Choice label={`Style of border ${index + 1}`} className="field !w-auto pr-1" value={border.style} choices={PIPED.map((each) => [each, PIPED_NAMES[each]] as const)} onChange={(style) => change({ style })} />
               <Choice label={`Place of border ${index + 1}`} className="field !w-auto pr-1" value={border.at} choices={BORDER_PLACES.map((each) => [each, PLACE_NAMES[each]] as const)} onChange={(at) => change({ at })} />
-              <div className="flex w-28"><Field isLabelHidden label={`Width of border ${index + 1}`} value={border.widthMm} onChange={(widthMm) => change({ widthMm })} problem={issue === undefined ? null : issueText(issue, units)} placeholder={units.measure === "us" ? "1/2 in" : "12 mm"} /></div>
+              <div className="flex w-28"><ThickField units={units} isLabelHidden label={`Width of border ${index + 1}`} value={border.widthMm} onChange={(widthMm) => change({ widthMm })} problem={issue === undefined ? null : issueText(issue, units)} placeholder={units.measure === "us" ? "1/2 in" : "12 mm"} /></div>
             </Worn>
           );
         })}
@@ -82,7 +83,7 @@ export function FinishPalette({ boxes, issues, units, onlyCups, onChange }: Pale
         {boxes.rolledMm !== "" && (
           <Worn name="rolled covering" onRemove={() => onChange({ rolledMm: "" })}>
             <span className="py-2">Rolled covering</span>
-            <div className="flex w-28"><Field isLabelHidden label="Rolled so thick" value={boxes.rolledMm} onChange={(rolledMm) => onChange({ rolledMm }, "rolledMm")} problem={issues.rolledMm === undefined ? null : issueText(issues.rolledMm, units)} /></div>
+            <div className="flex w-28"><ThickField units={units} isLabelHidden label="Rolled so thick" value={boxes.rolledMm} onChange={(rolledMm) => onChange({ rolledMm }, "rolledMm")} problem={issues.rolledMm === undefined ? null : issueText(issues.rolledMm, units)} /></div>
           </Worn>
         )}
         {boxes.fruit !== null && <Fruit fruit={boxes.fruit} {...{ issues, units, onChange }} />}
@@ -100,7 +101,7 @@ function Fruit({ fruit, issues, units, onChange }: Pick<PaletteProps, "issues" |
       <Choice label="Where the fruit lies" className="field !w-auto pr-1" value={fruit.at} choices={(["top", "floor"] as const).map((each) => [each, PLACE_NAMES[each]] as const)} onChange={(at) => change({ at })} />
       <Choice label="How the fruit is laid" className="field !w-auto pr-1" value={fruit.pattern} choices={PATTERNS.map((each) => [each, PATTERN_NAMES[each]] as const)} onChange={(pattern) => change({ pattern })} />
       <div className="flex w-full gap-2">
-        <Field label="Slice, wide" value={fruit.widthMm} onChange={(widthMm) => change({ widthMm })} problem={problem("widthMm")} placeholder={units.measure === "us" ? "1 1/2 in" : "40 mm"} />
+        <ThickField units={units} label="Slice, wide" value={fruit.widthMm} onChange={(widthMm) => change({ widthMm })} problem={problem("widthMm")} placeholder={units.measure === "us" ? "1 1/2 in" : "40 mm"} />
         <Field label="Overlap" value={fruit.overlap} onChange={(overlap) => change({ overlap })} problem={problem("overlap")} placeholder="none" />
         <Field label="Slices a fruit" value={fruit.each} onChange={(each) => change({ each })} problem={problem("each")} placeholder="6" />
       </div>

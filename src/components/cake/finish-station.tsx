@@ -18,6 +18,7 @@ import { FrostingBatch, type OtherCake } from "./frosting-batch";
 import type { KitchenPantry } from "./mix-station";
 import { PlaceNote } from "./place-note";
 import { QuantityList } from "./quantity-list";
+import { ThickField } from "./thick-field";
 import { boxText } from "./thick-text";
 import { TopView } from "./top-view";
 
@@ -69,9 +70,9 @@ export function FinishStation(props: FinishStationProps) {
         </div>
         {finish.cover !== "none" && (
           <div className="grid grid-cols-2 gap-2 sm:grid-cols-4 lg:grid-cols-2">
-            <Field label="On the top" value={boxes.topMm} onChange={(topMm) => change({ topMm })} problem={problem("topMm")} placeholder={thickText(finish.coat.topMm, units)} />
-            {isCoated && <Field label="On the sides" value={boxes.sideMm} onChange={(sideMm) => change({ sideMm })} problem={problem("sideMm")} placeholder={thickText(finish.coat.sideMm, units)} />}
-            {finish.cover === "top-and-sides" && !onlyCups && <Field label="First coat, in that" value={boxes.firstMm} onChange={(firstMm) => change({ firstMm })} problem={problem("firstMm")} placeholder={thickText(finish.coat.firstMm, units)} />}
+            <ThickField units={units} label="On the top" value={boxes.topMm} onChange={(topMm) => change({ topMm })} problem={problem("topMm")} placeholder={thickText(finish.coat.topMm, units)} />
+            {isCoated && <ThickField units={units} label="On the sides" value={boxes.sideMm} onChange={(sideMm) => change({ sideMm })} problem={problem("sideMm")} placeholder={thickText(finish.coat.sideMm, units)} />}
+            {finish.cover === "top-and-sides" && !onlyCups && <ThickField units={units} label="First coat, in that" value={boxes.firstMm} onChange={(firstMm) => change({ firstMm })} problem={problem("firstMm")} placeholder={thickText(finish.coat.firstMm, units)} />}
             <Field label="To spare" value={boxes.margin} onChange={(margin) => change({ margin })} problem={problem("margin")} placeholder={percentText(finish.marginFraction)} />
           </div>
         )}

@@ -47,7 +47,7 @@ export function TopView({ cake, fruit, units }: { readonly cake: DrawnCake; read
       )}
       <g transform={`translate(${-w + 4} ${h + 6})`} aria-hidden="true">
         <line x2="50" className="stroke-ink" strokeWidth="2" vectorEffect="non-scaling-stroke" />
-        <text x="56" y="3.5" className="fill-ink-2" fontSize="10">{exactLengthText(50, units)}</text>
+        <text x="54" y={w / 36} className="fill-ink-2" fontSize={(2 * w) / 26}>{exactLengthText(50, units)}</text>
       </g>
     </svg>
   );

@@ -78,7 +78,9 @@ function finished({ cakes, tiers }: BuiltCake, cover: Cover, request: FinishRequ
     cakes,
     tiers: tiers.map((tier, index) => {
       const above = tiers[index + 1];
-      return { tier, coat: coatFor(cover, tier, request), hiddenMm2: above === undefined ? 0 : Math.min(solidArea(tier.outline), solidArea(above.outline)), isTop: above === undefined };
+      // A cup carries its swirl or is spread, not both.
+      const isSwirled = tier.family === "cup" && request.swirls !== undefined;
+      return { tier, coat: coatFor(isSwirled ? "none" : cover, tier, request), hiddenMm2: above === undefined ? 0 : Math.min(solidArea(tier.outline), solidArea(above.outline)), isTop: above === undefined };
     }),
   };
 }
@@ -130,12 +132,10 @@ function sideArea({ tier, coat }: FinishedTier): number {
   return roundLength(tier.outline, coat.sideMm) * (tier.heightMm + coat.topMm);
 }
 
-function addCoats({ tier, coat, hiddenMm2 }: FinishedTier, { innerWall = true, swirls }: FinishRequest, add: (thing: "first-coat" | "final-coat" | "top", mm3: number, why: Why) => void): void {
+function addCoats({ tier, coat, hiddenMm2 }: FinishedTier, { innerWall = true }: FinishRequest, add: (thing: "first-coat" | "final-coat" | "top", mm3: number, why: Why) => void): void {
   const { outline, heightMm } = tier;
   if (coat.topMm === 0) return;
   if (coat.sideMm === 0) {
-    // A cup carries its swirl or is spread, not both.
-    if (tier.family === "cup" && swirls !== undefined) return;
     const areaMm2 = topArea(tier) - hiddenMm2;
     add("top", areaMm2 * coat.topMm, { how: "over", areaMm2, thickMm: coat.topMm });
     return;
