@@ -1,10 +1,11 @@
 import * as z from "zod";
 import { bakeInside } from "../bake";
+import { colourBowls, nextSpoon } from "../finish";
 import type { BuildRemark } from "../build";
 import { good, roundTo, type Result } from "../measure";
 import { bakeDetail, insideCases, solvedTin } from "./bake-detail";
 import { coolDetail } from "./cool-detail";
-import { laidFruit } from "./finish-detail";
+import { laidFruit, madeSpread } from "./finish-detail";
 import type { CakeInput } from "./input";
 import { serveDetail } from "./serve-detail";
 import type { CakePlan } from "./plan";
@@ -60,6 +61,12 @@ export const AnswerSchema = z.strictObject({
     quantities: z.array(z.strictObject({ thing: z.string(), stuff: z.string(), tin: number, cakes: number, volumeMl: number.nullable(), massG: number, count: number.optional() })),
     /** What has to be made or bought, with what is to spare. */
     make: z.array(z.strictObject({ stuff: z.string(), volumeMl: number.nullable(), massG: number })),
+    /** The frosting by its usual formula, rounded up to something measurable; its bowls by colour, and the next spoonful. */
+    frostingMade: z.strictObject({
+      massG: number, lines: z.array(z.strictObject({ name: z.string(), massG: number })), consistency: z.string().nullable(),
+      bowls: z.array(z.strictObject({ name: z.string(), massG: number })).optional(),
+      next: z.strictObject({ do: z.string(), name: z.string().optional(), teaspoons: number.optional(), soFarTsp: number.optional() }).optional(),
+    }).optional(),
     fruit: z.array(z.strictObject({ tin: number, cakes: number, pieces: number, fruits: number.nullable(), syrupMl: number.nullable() })),
   }),
   serve: z.strictObject({
@@ -88,6 +95,7 @@ export function planAnswer(plan: CakePlan, input: CakeInput, words: PlanWords): 
   if (!fruit.ok) return fruit;
   const detail = bakeDetail(input, plan);
   const solved = solvedTins(input, plan);
+  const made = frostingMade(input, plan);
   return good({
     scale: roundTo(plan.scale, 0.001),
     mix: { massG: Math.round(mix.massG), volumeMl: Math.round(mix.volumeMl), specificGravity: roundTo(mix.specificGravity, 0.01), kind: mix.kind, ...(plan.egg === null ? {} : { eggs: plan.egg.eggs }) },
@@ -152,12 +160,28 @@ export function planAnswer(plan: CakePlan, input: CakeInput, words: PlanWords): 
         thing, stuff, tin: index, cakes: times, volumeMl: volumeMl === null ? null : roundTo(volumeMl, 0.1), massG: roundTo(massG, 0.1), ...(count === null ? {} : { count }),
       })),
       make: finish.batches.map(({ stuff, volumeMl, massG }) => ({ stuff, volumeMl: volumeMl === null ? null : Math.round(volumeMl), massG: Math.round(massG) })),
+      ...(made === null ? {} : { frostingMade: made }),
       fruit: fruit.value.map(({ index, cakes, layout }) => ({ tin: index, cakes, pieces: layout.places.length, fruits: layout.fruits, syrupMl: layout.syrup === null ? null : Math.round(layout.syrup.volumeMl) })),
     },
     serve: served(serveDetail(input, plan)),
     cautions: plan.cautions.map((caution) => ({ code: caution.code, text: words.caution(caution) })),
     remarks: plan.remarks.map((remark) => ({ code: remark.code, text: words.remark(remark) })),
   });
+}
+
+/** The frosting as it is made by its usual formula. */
+function frostingMade({ finish: request = {} }: CakeInput, { finish }: CakePlan): Answer["finish"]["frostingMade"] | null {
+  const made = madeSpread(finish.frosting, finish.massG, request.rounding ?? "grams", null);
+  if (made === null) return null;
+  const { massG, lines } = made.formula;
+  const next = request.feels === undefined || request.feels.length === 0 ? null : nextSpoon(finish.frosting, massG, request.feels);
+  return {
+    massG: Math.round(massG),
+    lines: lines.map((line) => ({ name: line.name, massG: Math.round(line.massG) })),
+    consistency: made.consistency,
+    ...(request.colours === undefined || request.colours.length === 0 ? {} : { bowls: colourBowls(massG, request.colours).bowls.map((bowl) => ({ name: bowl.name, massG: Math.round(bowl.massG) })) }),
+    ...(next === null ? {} : { next: next.do === "add" ? { do: next.do, name: next.name, teaspoons: next.teaspoons, soFarTsp: next.soFarTsp } : { do: next.do } }),
+  };
 }
 
 function served({ cakes, pieces, keeping, guests }: ReturnType<typeof serveDetail>): Answer["serve"] {

@@ -161,6 +161,19 @@ it("the answer keeps to its own schema and rounds for a bench", () => {
   expect(answer.value.cautions).toEqual([{ code: "tray-underneath", text: "tray-underneath" }]);
 });
 
+it("the answer has the frosting as it is made, in bowls, with the next spoonful", () => {
+  const finish: CakeInput["finish"] = { rounding: "half-sticks", colours: [{ name: "plain", share: 2 }, { name: "plum", share: 1 }], feels: ["too-stiff"] };
+  const answer = planAnswer(plan({ finish }), { ...SUPPER, finish }, { caution: ({ code }) => code, built: ({ code }) => code, remark: ({ code }) => code });
+  if (!answer.ok) throw new Error(JSON.stringify(answer.issue));
+  const { frostingMade, massG } = answer.value.finish;
+  expect(frostingMade?.massG ?? 0).toBeGreaterThanOrEqual(massG);
+  // Butter in half sticks of 56.7 g.
+  const sticks = (frostingMade?.lines[0]?.massG ?? 0) / 56.7;
+  expect(Math.abs(sticks - Math.round(sticks)) * 56.7).toBeLessThanOrEqual(0.5);
+  expect(frostingMade?.bowls?.reduce((sum, bowl) => sum + bowl.massG, 0)).toBeCloseTo(frostingMade?.massG ?? 0, -1);
+  expect(frostingMade?.next).toMatchObject({ do: "add", name: "milk", soFarTsp: 0 });
+});
+
 describe("ingredient lines in a request", () => {
   const lines = ["230 g butter", "230 g caster sugar", "4 eggs", "230 g plain flour", "2 tsp baking powder", "salt to taste"];
   const weighed = (recipe: Partial<CakeInput["recipe"]>): CakeInput["recipe"] => weighLines({ ...SUPPER, recipe: { ...SUPPER.recipe, ...recipe } }).recipe;

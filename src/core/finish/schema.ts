@@ -1,6 +1,8 @@
 import * as z from "zod";
 import { FrostingSchema, LAID, POURS } from "../build";
 import { numberIn, wholeIn } from "../measure";
+import { FEELS } from "./consistency";
+import { ROUNDINGS } from "./formulas";
 
 /** `naked`: filled and topped, sides bare. `half-naked`: the sides scraped so that the crumb shows through. */
 export const COVERS = ["none", "top", "top-and-sides", "half-naked", "naked"] as const;
@@ -23,6 +25,8 @@ export const FRUIT_PLACES = ["top", "floor"] as const;
 
 const MOST_BORDERS = 4;
 const MOST_TOPPINGS = 6;
+const MOST_COLOURS = 6;
+const MOST_FEELS = 60;
 
 export const BorderSchema = z.strictObject({ at: z.enum(BORDER_PLACES), style: z.enum(PIPED), widthMm: numberIn(3, 40, "mm") });
 export type Border = z.infer<typeof BorderSchema>;
@@ -59,5 +63,11 @@ export const FinishSchema = z.strictObject({
   toppings: z.array(ToppingSchema).max(MOST_TOPPINGS).optional(),
   rolledMm: numberIn(2, 8, "mm").optional(),
   fruit: FruitSchema.optional(),
+  /** How the frosting's formula is rounded up. */
+  rounding: z.enum(ROUNDINGS).optional(),
+  /** The frosting over bowls by colour; shares need not add up to anything. */
+  colours: z.array(z.strictObject({ name: z.string().max(40), share: numberIn(0.01, 1000, "count") })).max(MOST_COLOURS).optional(),
+  /** What the frosting was found to be, oldest first. */
+  feels: z.array(z.enum(FEELS)).max(MOST_FEELS).optional(),
 });
 export type FinishRequest = z.infer<typeof FinishSchema>;

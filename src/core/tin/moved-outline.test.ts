@@ -45,4 +45,16 @@ describe("an outline moved", () => {
     expect(movedArea(outline(tin), -12) / (4 * count)).toBeCloseTo(1, 1.7);
     expect(solidArea(outline(tin))).toBeGreaterThan(movedArea(outline(tin), -12));
   });
+
+  it.each<[string, Tin]>([["hexagon", { shape: "hexagon", widthMm: 220, depthMm: 60, taperDeg: 0 }], ["oval", { shape: "oval", lengthMm: 280, widthMm: 190, depthMm: 60, taperDeg: 0 }]])("outwards on a %s is what points within 12 mm of it count", (_name, tin) => {
+    const geometry = tinGeometry(tin);
+    const mask = geometry.ok ? planMask(geometry.value, 30) : null;
+    if (mask === null) throw new Error("no mask");
+    const around = Array.from({ length: 48 }, (_, turn) => [12 * Math.cos((turn * Math.PI) / 24), 12 * Math.sin((turn * Math.PI) / 24)] as const);
+    let count = 0;
+    for (let x = -mask.halfLengthMm - 14; x <= mask.halfLengthMm + 14; x += 2) {
+      for (let y = -mask.halfWidthMm - 14; y <= mask.halfWidthMm + 14; y += 2) if (mask.isInside(x, y) || around.some(([dx, dy]) => mask.isInside(x + dx, y + dy))) count += 1;
+    }
+    expect(movedArea(outline(tin), 12) / (4 * count)).toBeCloseTo(1, 1.7);
+  });
 });
