@@ -53,6 +53,9 @@ test.describe("the day of a cake", () => {
     await ownCake(page, "For the same supper", `${LAYERS}&tins=33 x 22.9 x 5.1 cm rectangle`);
     await station(page, "Day").click();
     await page.getByLabel("Wanted").fill("2026-12-05T15:30");
+    // The other cake is away at noon, this one early in the afternoon: both count.
+    await page.getByLabel("Out of the house from").fill("13:30");
+    await page.getByLabel("until").fill("14:00");
     await expect(page.getByRole("status").filter({ hasText: /Saved \d\d:\d\d/u })).toBeVisible();
     await page.getByRole("link", { name: "see both in one day" }).click();
     await expect(page.getByRole("heading", { name: "Saturday 5 December", level: 1 })).toBeVisible();
@@ -60,6 +63,7 @@ test.describe("the day of a cake", () => {
     const tasks = day.getByRole("list", { name: /^Tasks of/u });
     await expect(tasks).toContainText("For the same supper");
     await expect(tasks).toContainText("Lifeboat day, four layers");
+    for (const line of await tasks.getByRole("listitem").allInnerTexts()) expect(line).not.toMatch(/^(?:12:[0-3]\d|13:[345]\d)\s+(?:Make|Fill|Turn|Final|First coat|Split|Weigh|Grease|Take|Put)/u);
     await expectAccessible(page);
     await page.goto("/day?on=christmas");
     await expect(page.getByText("Name a day in the address", { exact: false })).toBeVisible();

@@ -29,9 +29,8 @@ export function DayOfCakes({ date, cakes, pantry }: DayOfCakesProps) {
   }, [cakes, pantry, units]);
   const tasks = useMemo(() => planned.flatMap(({ cake }, index): readonly Task[] => tasksOf(cake, index)), [planned]);
   const wanted = planned.map(({ wantedAt }) => wantedAt);
-  // Whoever bakes them all is away when any of them says so, save for the evening of the one wanted first.
-  const latest = planned.toSorted((one, other) => other.wantedAt - one.wantedAt)[0];
-  const schedule = useMemo(() => (tasks.length === 0 || latest === undefined ? null : scheduleDay({ tasks, wantedAt: planned.map(({ wantedAt }) => wantedAt), away: latest.away })), [tasks, planned, latest]);
+  // Whoever bakes them all is away when any of them says so.
+  const schedule = useMemo(() => (tasks.length === 0 ? null : scheduleDay({ tasks, wantedAt: planned.map(({ wantedAt }) => wantedAt), away: planned.flatMap(({ away }) => away) })), [tasks, planned]);
   const names = planned.map(({ name }) => name);
   const left = cakes.filter(({ id }) => !planned.some((each) => each.id === id));
   return (
