@@ -79,7 +79,7 @@ const share = (lengthMm: number): CSSProperties => ({ "--mm": lengthMm }) as CSS
 function LimitLine({ bottom, isNamed }: { readonly bottom: string; readonly isNamed: boolean }) {
   return (
     <div aria-hidden className="pointer-events-none absolute inset-x-[4%] border-t-[1.5px] border-dotted border-ink-2" style={{ bottom }}>
-      {isNamed && <span className="absolute top-0.5 left-1 text-[12px] leading-none text-ink-2 max-sm:hidden">at most</span>}
+      {isNamed && <span className="absolute bottom-0.5 left-1 text-[12px] leading-none text-ink-2 max-sm:hidden">at most</span>}
     </div>
   );
 }
