@@ -1,4 +1,5 @@
 import { shelfPlan } from "../bake";
+import type { Frosting } from "../build";
 import type { DayCake, MethodStep } from "../day";
 import { POUR_WINDOWS } from "../finish";
 import { batterPart, readStep, type Formula, type StepKind } from "../recipe";
@@ -10,6 +11,8 @@ import type { CakePlan } from "./plan";
 /** Steps that make the batter, up to the tins; what comes after is planned by the program. */
 const OF_THE_BATTER: readonly StepKind[] = ["melt", "cream", "whisk", "fold", "mix", "rest", "other"];
 const WARM_UP_MIN = 15;
+/** Frostings that are beaten from soft butter. */
+const SOFT_BUTTER: readonly Frosting[] = ["butter-and-sugar", "cream-cheese", "meringue-butter"];
 /** A step that says a range takes the middle of it. */
 const middle = ({ low, high }: { readonly low: number; readonly high: number }): number => Math.max(1, Math.round((low + high) / 2));
 
@@ -55,6 +58,7 @@ export function dayCake(input: CakeInput, plan: CakePlan, formula: Formula | nul
     gaps: build.cakes.reduce((sum, { cakes, tiers }) => sum + cakes * tiers.reduce((gaps, { layers }) => gaps + layers - 1, 0), 0),
     splits: input.build?.splits ?? 1,
     frostingG: finish.massG,
+    frostingHasButter: SOFT_BUTTER.includes(finish.frosting),
     hasFirstCoat: finish.quantities.some(({ thing }) => thing === "first-coat"),
     hasCoat: finish.coat.sideMm > 0,
     pieces: pieces + (fruit.ok ? fruit.value.reduce((sum, { cakes, layout }) => sum + cakes * layout.places.length, 0) : 0),

@@ -4,7 +4,7 @@ import { mayWait, scheduleDay, tasksOf, type DayCake, type DayRequest, type Reso
 
 const LAYERS: DayCake = {
   kind: "creamed", lines: 8, tins: 2, ovenC: 177, warmUpMin: 15, steps: [], loads: [{ tins: 2, firstLookMin: 28, likelyMin: 34 }], turnOutMin: 10, coldMin: 105,
-  gaps: 1, splits: 1, frostingG: 700, hasFirstCoat: true, hasCoat: true, pieces: 40, pourAfterMin: null,
+  gaps: 1, splits: 1, frostingG: 700, frostingHasButter: true, hasFirstCoat: true, hasCoat: true, pieces: 40, pourAfterMin: null,
 };
 const THREE = 15 * 60;
 
@@ -96,6 +96,8 @@ describe("what the tasks of a cake are", () => {
   it("follows from its plan", () => {
     expect(ids({ frostingG: 0, hasFirstCoat: false, hasCoat: false, gaps: 0, pieces: 0 })).not.toEqual(expect.arrayContaining(["frosting"]));
     expect(ids({ kind: "oil" })).not.toContain("soften");
+    expect(ids({})).toContain("soften-frosting");
+    expect(ids({ frostingHasButter: false })).not.toContain("soften-frosting");
     expect(ids({ turnOutMin: null })).not.toContain("turn-out1");
     expect(ids({ loads: [{ tins: 1, firstLookMin: 28, likelyMin: 34 }, { tins: 1, firstLookMin: 28, likelyMin: 34 }] })).toEqual(expect.arrayContaining(["bake1", "bake2", "turn-out2", "cool2"]));
     expect(ids({ steps: [{ text: "Cream", minutes: 5, isWait: false }, { text: "Rest", minutes: 30, isWait: true }] })).toEqual(expect.arrayContaining(["step1", "step2"]));

@@ -24,6 +24,8 @@ export type DayCake = {
   readonly splits: number;
   /** Frosting to be made, g; 0 for none. */
   readonly frostingG: number;
+  /** Whether butter has to soften for it. */
+  readonly frostingHasButter: boolean;
   readonly hasFirstCoat: boolean;
   readonly hasCoat: boolean;
   /** Shells, swirls, drips and pieces of fruit that are put on one by one. */
@@ -102,7 +104,8 @@ export function tasksOf(day: DayCake, cake: number): readonly Task[] {
     const turned = add(`turn-out${index + 1}`, "cool", { do: "turn-out", tins: inLoad }, hands(TAKES.turnOutTinMin * inLoad), ["hands"], [next(out, day.turnOutMin, day.turnOutMin + TIN_WAITS_MIN)]);
     return [...links, next(add(`cool${index + 1}`, "cool", { do: "cool" }, Math.max(1, day.coldMin - day.turnOutMin), [], [next(turned, 0, 0)]))];
   });
-  const frosting = day.frostingG === 0 ? [] : [next(add("frosting", "finish", { do: "make-frosting", massG: day.frostingG }, hands(TAKES.frostingMin + (TAKES.frostingPerKgMin * day.frostingG) / 1000), ["hands", "mixer"], [next(add("soften-frosting", "finish", { do: "soften-butter", for: "frosting" }, TAKES.softenMin, [], []))]))];
+  const softFrosting = day.frostingG === 0 || !day.frostingHasButter ? [] : [next(add("soften-frosting", "finish", { do: "soften-butter", for: "frosting" }, TAKES.softenMin, [], []))];
+  const frosting = day.frostingG === 0 ? [] : [next(add("frosting", "finish", { do: "make-frosting", massG: day.frostingG }, hands(TAKES.frostingMin + (TAKES.frostingPerKgMin * day.frostingG) / 1000), ["hands", "mixer"], softFrosting))];
   let last: readonly Link[] = cooled;
   if (day.gaps > 0) last = [next(add("split-and-fill", "build", { do: "split-and-fill", gaps: day.gaps }, hands(TAKES.splitMin * Math.max(0, day.splits - 1) + TAKES.fillGapMin * day.gaps), ["hands"], [...last, ...frosting]))];
   if (day.hasFirstCoat) {
