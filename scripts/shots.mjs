@@ -41,7 +41,6 @@ async function paste(page) {
 /** One picture of each main view. */
 const VIEWS = [
   { name: "bench", path: "/?recipe=Blackcurrant and poppy seed layers&from=2 x 20.3 x 5.1 cm round&heat=177 °C&weight=1030 g&volume=1200 mL", size: DESK },
-  { name: "bench-several-tins", path: "/?tins=15 cm round;12 cups;fluted ring 22 cm dark&cover=top-and-sides", size: DESK },
   { name: "bench-phone", path: "/", size: PHONE },
   { name: "cakes", path: "/cakes", size: DESK },
   { name: "cake-mix", path: "/cakes/harbour-supper", size: DESK },
@@ -49,6 +48,7 @@ const VIEWS = [
   { name: "cake-bake", path: "/cakes/harbour-supper?at=bake", size: DESK },
   { name: "cake-build", path: "/cakes/lifeboat-day?at=build", size: DESK },
   { name: "cake-finish", path: "/cakes/lifeboat-day?at=finish", size: DESK },
+  { name: "cake-day", path: "/cakes/lifeboat-day?at=day", size: DESK },
   { name: "cake-serve", path: "/cakes/harbour-supper?at=serve", size: DESK },
   { name: "how-sure", path: "/how-sure", size: DESK },
   { name: "oven", path: "/ovens/kitchen", size: DESK },
