@@ -12,8 +12,17 @@ async function listening(page: Page): Promise<void> {
   });
 }
 
-/** A page that fails its test when anything is refused by the content policy or logged as an error. */
-export const test = base.extend<{ quiet: undefined }>({
+/** What a browser says by itself of a line that broke. */
+const LINE_BROKE = /ERR_(?:CONNECTION|INTERNET)|status of 404/u;
+/** What else it says when the server itself is gone: a stream cut off, a worker's script not to be had (the page then ticks by itself). */
+const SERVER_GONE = /ERR_INCOMPLETE_CHUNKED|importScripts|status of 503/u;
+
+/**
+ * A page that fails its test when anything is refused by the content policy or logged as an error. A test that takes the
+ * server away says so with `losesServer`.
+ */
+export const test = base.extend<{ losesServer: boolean; quiet: undefined }>({
+  losesServer: [false, { option: true }],
   page: async ({ page }, use) => {
     const { goto, reload } = { goto: page.goto.bind(page), reload: page.reload.bind(page) };
     page.goto = async (...where) => {
@@ -29,12 +38,15 @@ export const test = base.extend<{ quiet: undefined }>({
     await use(page);
   },
   quiet: [
-    async ({ page }, use) => {
+    async ({ page, losesServer }, use) => {
       const complaints: string[] = [];
+      const isOfGoneServer = (text: string): boolean => losesServer && SERVER_GONE.test(text);
       page.on("console", (message) => {
-        if (message.type() === "error" && !/ERR_(?:CONNECTION|INTERNET)|status of 404/u.test(message.text())) complaints.push(message.text());
+        if (message.type() === "error" && !LINE_BROKE.test(message.text()) && !isOfGoneServer(message.text())) complaints.push(message.text());
       });
-      page.on("pageerror", (error) => complaints.push(error.message));
+      page.on("pageerror", (error) => {
+        if (!isOfGoneServer(error.message)) complaints.push(error.message);
+      });
       await use(undefined);
       expect(complaints).toEqual([]);
     },

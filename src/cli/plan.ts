@@ -2,6 +2,7 @@ import { readFileSync } from "node:fs";
 import { buildRemarkText } from "@/words/finishing";
 import { parseCakeInput, planAnswer, planCake, weighLines } from "@/core/cake";
 import type { Issue, Result } from "@/core/measure";
+import { doingText } from "@/words/day";
 import { cautionText, issueText, METRIC, remarkText } from "@/words";
 
 /** Exit code for a request that can't be used. */
@@ -47,5 +48,6 @@ const answer = settled(planAnswer(settled(planCake(input)), input, {
   caution: (caution) => cautionText(caution, METRIC),
   built: (remark) => buildRemarkText(remark, METRIC),
   remark: (remark) => remarkText(remark, METRIC),
+  doing: (doing) => doingText(doing, METRIC),
 }));
 process.stdout.write(`${JSON.stringify(answer, null, 2)}\n`);

@@ -1,3 +1,4 @@
+export { addBake, eventsSince, findBake, giveUpBake, listOpenBakes, tellBake } from "./bakes";
 export { addCake, deleteCake, duplicateCake, findCake, listCakes, nameCake, restoreCake, saveCake, type Cake } from "./cakes";
 export { kitchenDatabase } from "./connection";
 export { addTin, changeTin, deleteTin, findTin, listTins, restoreTin, type CupboardTin } from "./cupboard";

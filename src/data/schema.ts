@@ -1,4 +1,4 @@
-import { integer, primaryKey, sqliteTable, text } from "drizzle-orm/sqlite-core";
+import { integer, primaryKey, sqliteTable, text, uniqueIndex } from "drizzle-orm/sqlite-core";
 
 /** Instants are milliseconds since 1970; JSON columns are parsed with the core's schemas on the way out. */
 export const tins = sqliteTable("tins", {
@@ -80,6 +80,33 @@ export const cakes = sqliteTable("cakes", {
   /** Set while a cake is deleted and can still be brought back. */
   deletedAt: integer("deleted_at"),
 });
+
+/** A day's baking, from its first step on. */
+export const bakes = sqliteTable("bakes", {
+  id: text("id").primaryKey(),
+  name: text("name").notNull(),
+  /** A `BakeDoc` of the core as JSON: what it began with, never changed after. */
+  doc: text("doc").notNull(),
+  startedAt: integer("started_at").notNull(),
+  /** Set when its last question was answered, or it was given up. */
+  endedAt: integer("ended_at"),
+});
+
+/** The cakes of a bake. */
+export const bakeCakes = sqliteTable("bake_cakes", { bakeId: text("bake_id").notNull(), cakeId: text("cake_id").notNull() }, (table) => [primaryKey({ columns: [table.bakeId, table.cakeId] })]);
+
+/** What happened at the bench, in the order it arrived: a `BenchEvent` of the core as JSON. Only ever added to. */
+export const bakeEvents = sqliteTable(
+  "bake_events",
+  {
+    seq: integer("seq").primaryKey({ autoIncrement: true }),
+    bakeId: text("bake_id").notNull(),
+    /** The event's own id, so that one that is told twice is kept once. */
+    eventId: text("event_id").notNull(),
+    event: text("event").notNull(),
+  },
+  (table) => [uniqueIndex("bake_events_once").on(table.bakeId, table.eventId)],
+);
 
 /** Facts about the kitchen itself, such as that its demo data has been laid in. */
 export const kitchen = sqliteTable("kitchen", {

@@ -1,6 +1,7 @@
-import type { Doing, Resource } from "@/core/day";
+import type { DayBoxes, WayOut } from "@/core/cake";
+import type { Doing, Hold, Resource } from "@/core/day";
 import { assertNever } from "@/core/measure";
-import { heatText, weightText, type Units } from "./quantities";
+import { heatText, minutesText, weightText, type Units } from "./quantities";
 
 export const RESOURCE_NAMES: Readonly<Record<Resource, string>> = { hands: "Hands", mixer: "Mixer", oven: "Oven" };
 
@@ -56,6 +57,44 @@ const LONGEST = 90;
 function shortened(text: string): string {
   const sentence = /^.*?[.;](?=\s|$)/u.exec(text)?.[0] ?? text;
   return sentence.length <= LONGEST ? sentence.replace(/[.;]$/u, "") : `${sentence.slice(0, LONGEST - 1).replace(/\s+\S*$/u, "")}…`;
+}
+
+/** How a day is split. */
+export const SPLIT_NAMES: Readonly<Record<DayBoxes["split"], string>> = { "one-go": "all in one go", "baked-before": "bake the day before", "finished-before": "all but fruit and piping the day before" };
+
+/** What keeps a task from moving on; `name` is the task that does. */
+export function holdText(hold: Hold, name: string): string {
+  switch (hold.by) {
+    case "task":
+      if (!hold.isLink) return `“${name}” is being done then`;
+      return hold.isBefore ? `it goes with “${name}”, which comes before` : `“${name}” has to follow in time`;
+    case "away":
+      return "nobody is there then";
+    case "due":
+      return "it has to be done by then";
+    case "far-enough":
+      return "twelve hours ahead is enough";
+    default:
+      return assertNever(hold);
+  }
+}
+
+/** One change that would make a day possible. */
+export function wayOutText(way: WayOut): string {
+  switch (way.change) {
+    case "wanted-later":
+      return `Wanted ${minutesText(way.byMin)} later`;
+    case "begin-earlier":
+      return `Begin the day ${minutesText(way.byMin)} earlier`;
+    case "end-later":
+      return `End the day ${minutesText(way.byMin)} later`;
+    case "stay-in":
+      return "Stay in";
+    case "one-go":
+      return "All in one go";
+    default:
+      return assertNever(way);
+  }
 }
 
 const WEEKDAYS = ["Sunday", "Monday", "Tuesday", "Wednesday", "Thursday", "Friday", "Saturday"];

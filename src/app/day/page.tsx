@@ -2,8 +2,10 @@ import type { Metadata } from "next";
 import * as z from "zod";
 import { DayOfCakes } from "@/components/day/day-of-cakes";
 import { Trouble } from "@/components/frame/trouble";
-import { findCake, findPantry, kitchenDatabase, listCakes, stored } from "@/data";
+import { findCake, findPantry, kitchenDatabase, listCakes, listOpenBakes, stored } from "@/data";
 import { storageText } from "@/words";
+import { startBake } from "../bakes/actions";
+import { changeCake } from "../cakes/actions";
 import { dayText } from "@/words/day";
 
 export const metadata: Metadata = { title: "Day" };
@@ -20,14 +22,14 @@ export default async function DayPage({ searchParams }: DayPageProps) {
     const database = kitchenDatabase();
     const listed = (await listCakes(database)).filter(({ question }) => question?.day.wantedAt.startsWith(on) === true);
     const cakes = await Promise.all(listed.map(({ id }) => findCake(database, id)));
-    return { cakes: cakes.flatMap((cake) => (cake?.doc == null ? [] : [{ id: cake.id, name: cake.name, doc: cake.doc }])), pantry: await findPantry(database) };
+    return { cakes: cakes.flatMap((cake) => (cake?.doc == null ? [] : [{ id: cake.id, name: cake.name, doc: cake.doc, version: cake.version }])), pantry: await findPantry(database), bakes: await listOpenBakes(database) };
   });
   if (!kitchen.ok) return <Trouble text={storageText(kitchen.issue)} />;
   const [year = 0, month = 1, day = 1] = on.split("-").map(Number);
   return (
     <div className="space-y-4">
       <h1 className="mt-2 text-[27px]">{dayText(new Date(year, month - 1, day), "long")}</h1>
-      <DayOfCakes date={on} {...kitchen.value} />
+      <DayOfCakes key={on} date={on} {...kitchen.value} change={changeCake} startBake={startBake} />
     </div>
   );
 }

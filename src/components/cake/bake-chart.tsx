@@ -3,10 +3,9 @@
 import { memo, useId, type KeyboardEvent, type PointerEvent } from "react";
 import { scaleLinear } from "d3-scale";
 import { curveMonotoneX, line } from "d3-shape";
-import type { BakeInside, Minutes } from "@/core/bake";
+import { stretchOf, type BakeInside, type Minutes } from "@/core/bake";
 import { heatText, minutesText, type Units } from "@/words";
 import { useWidth } from "../frame/use-width";
-import { stretchOf } from "./inside-at";
 
 const HEIGHT = 250;
 const LEFT = 46;

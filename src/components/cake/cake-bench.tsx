@@ -3,11 +3,12 @@
 import { useCallback, useMemo, useState } from "react";
 import { Pencil } from "lucide-react";
 import { parseAsStringLiteral, useQueryState } from "nuqs";
-import { askAboutRecipe, FIRST_QUESTION, mergedCake, planCake, readQuestion, recipeFacts, serveDetail, workRecipe, type CakeDoc, type CakePlan, type Question, type ServeDetail } from "@/core/cake";
+import { askAboutRecipe, FIRST_QUESTION, mergedCake, planCake, readQuestion, recipeFacts, serveDetail, workRecipe, type BakeDoc, type CakeDoc, type CakePlan, type Question, type ServeDetail } from "@/core/cake";
 import { pantryOf } from "@/core/pantry";
 import type { RecipeDoc } from "@/core/recipe";
 import { issueText, type Units } from "@/words";
 import { dayText } from "@/words/day";
+import type { OpenBake } from "../bakes/start-baking";
 import type { OvenChoice, RecipeChoice, TinChoice } from "../bench/choices";
 import { RenameSheet } from "../cakes/rename-sheet";
 import type { Kept, Outcome, SaveOutcome, Theirs } from "../frame/outcome";
@@ -38,17 +39,19 @@ type CakeBenchProps = {
   readonly pantry: KitchenPantry;
   /** The kitchen's other cakes, whose finish can be taken over and whose frosting made along. */
   readonly others: readonly OtherCake[];
+  readonly bakes: readonly OpenBake[];
   readonly actions: {
     readonly change: (id: string, doc: CakeDoc, base: number) => Promise<SaveOutcome<CakeDoc>>;
     readonly look: (id: string, version: number) => Promise<Theirs<CakeDoc> | null>;
     readonly keepApart: (name: string, doc: CakeDoc) => Promise<Kept>;
     readonly recipeForCake: (id: string) => Promise<RecipeDoc | null>;
+    readonly startBake: (doc: BakeDoc, speed: number) => Promise<Kept>;
     readonly rename: (id: string, name: string) => Promise<Outcome>;
   };
 };
 
 /** A cake on its bench: the strip of its stations, and the workbench of the one that is open. */
-export function CakeBench({ cake, recipeNow, recipes, cupboard, ovens, pantry, others, actions }: CakeBenchProps) {
+export function CakeBench({ cake, recipeNow, recipes, cupboard, ovens, pantry, others, bakes, actions }: CakeBenchProps) {
   const { id } = cake;
   const { change, look, keepApart, recipeForCake } = actions;
   const { units } = useUnits();
@@ -124,7 +127,7 @@ export function CakeBench({ cake, recipeNow, recipes, cupboard, ovens, pantry, o
       {station !== null && open === "build" && <BuildStation {...station} />}
       {station !== null && open === "finish" && <FinishStation {...station} recipe={recipe} pantry={pantry} others={others} />}
       {station !== null && open === "serve" && <ServeStation {...station} />}
-      {station !== null && open === "day" && <DayStation {...station} recipe={recipe} pantry={pantry} others={others} id={id} name={cake.name} />}
+      {station !== null && open === "day" && <DayStation {...station} recipe={recipe} pantry={pantry} others={others} id={id} name={cake.name} doc={state.value} bakes={bakes} startBake={actions.startBake} />}
       {isRenaming && <RenameSheet cake={cake} rename={actions.rename} onClose={() => setIsRenaming(false)} />}
     </>
   );

@@ -1,9 +1,4 @@
-import type { BakeInside } from "@/core/bake";
-
-/** How much longer a forecast minute is than one of the model's clock. */
-export function stretchOf(inside: BakeInside, likelyMin: number): number {
-  return inside.doneMinute === null ? 1 : likelyMin / inside.doneMinute;
-}
+import { stretchOf, type BakeInside } from "@/core/bake";
 
 /** The moment of an inside at a minute of the forecast; the nearest it has. */
 export function momentAt(inside: BakeInside, likelyMin: number, minute: number): BakeInside["moments"][number] | null {

@@ -8,8 +8,7 @@ import { finishedWith, layersText } from "@/words/finishing";
 import { CUT_NAMES } from "@/words/serving";
 import { amountText, worstFill } from "../bench/describe";
 import { STATION_NAMES, STATIONS, type Station } from "./stations";
-import { bakingTins, bowlOf, builtCake, coolingCakes, filledTins, finishedCake, servedCake, clockOnTheWall } from "./strip-drawings";
-import type { Standing } from "../section/standing";
+import { STATION_DRAWINGS } from "./strip-drawings";
 
 type JourneyStripProps = {
   readonly plan: CakePlan;
@@ -22,17 +21,13 @@ type JourneyStripProps = {
   readonly onOpen: (station: Station) => void;
 };
 
-const DRAWINGS: Readonly<Record<Station, (plan: CakePlan) => Standing>> = {
-  mix: bowlOf, fill: filledTins, bake: bakingTins, cool: coolingCakes, build: builtCake, finish: finishedCake, serve: servedCake, day: clockOnTheWall,
-};
-
 /** Room for the tallest drawing, and the share of a station's width the widest may take. */
 const TALLEST_PX = 74;
 const WIDEST = 0.86;
 
 /** The cake's way from the bowl to the plate: eight stations on one bench line, all at one scale; the open one is lit. */
 export function JourneyStrip({ plan, served, wanted, open, units, isStale, onOpen }: JourneyStripProps) {
-  const standings = STATIONS.map((station) => ({ station, ...DRAWINGS[station](plan) }));
+  const standings = STATIONS.map((station) => ({ station, ...STATION_DRAWINGS[station](plan) }));
   const widest = Math.max(...standings.map(({ widthMm }) => widthMm)) / WIDEST;
   const tallest = Math.max(...standings.map(({ heightMm }) => heightMm));
   const lit = useRef<HTMLButtonElement>(null);

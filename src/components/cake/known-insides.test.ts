@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
-import { bakeInside, type BakeInside } from "@/core/bake";
+import { bakeInside, stretchOf, type BakeInside } from "@/core/bake";
 import { tinGeometry } from "@/core/tin";
-import { momentAt, stretchOf } from "./inside-at";
+import { momentAt } from "./inside-at";
 import { heard, type Known } from "./known-insides";
 
 const cup = tinGeometry({ shape: "well", rimMm: 70, depthMm: 32 });

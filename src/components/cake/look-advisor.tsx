@@ -1,14 +1,14 @@
 "use client";
 
 import { useId, useState } from "react";
-import { afterLook, type Look, type Minutes } from "@/core/bake";
+import { afterLook, CORE_RANGE_C, type Look, type Minutes } from "@/core/bake";
 import { boxed, numberIn, readMinutes, readTempC } from "@/core/measure";
 import type { BatterKind } from "@/core/mix";
 import { issueText, type Units } from "@/words";
 import { adviceText, EDGE_WORDS, SPRING_WORDS, TESTER_WORDS } from "@/words/bakes";
 
 const MinuteSchema = numberIn(0, 400, "min");
-const CoreSchema = numberIn(0, 110, "°C").optional();
+const CoreSchema = numberIn(CORE_RANGE_C.min, CORE_RANGE_C.max, "°C").optional();
 
 /** After a look: what was seen, and so many minutes more, or out. */
 export function LookAdvisor({ kind, minutes, units }: { readonly kind: BatterKind; readonly minutes: Minutes; readonly units: Units }) {

@@ -5,6 +5,7 @@ import { drawnCake } from "../section/cake-places";
 import { cutCake, wholeCake } from "../section/cake-shapes";
 import { cakePaths, pouredPaths, sectionPaths } from "../section/section-paths";
 import type { Standing } from "../section/standing";
+import type { Station } from "./stations";
 
 /** Air between two tins, and legs of the rack, mm. */
 const GAP_MM = 14;
@@ -133,3 +134,8 @@ export function clockOnTheWall(): Standing {
     ),
   };
 }
+
+/** What stands on the bench at each station. */
+export const STATION_DRAWINGS: Readonly<Record<Station, (plan: CakePlan) => Standing>> = {
+  mix: bowlOf, fill: filledTins, bake: bakingTins, cool: coolingCakes, build: builtCake, finish: finishedCake, serve: servedCake, day: clockOnTheWall,
+};

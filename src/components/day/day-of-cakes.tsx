@@ -1,48 +1,89 @@
 "use client";
 
-import { useMemo } from "react";
+import { useMemo, useState } from "react";
 import Link from "next/link";
 import { CalendarPlus, Printer } from "lucide-react";
-import { dayCake, planCake, readDay, readQuestion, workRecipe, type CakeDoc } from "@/core/cake";
-import { scheduleDay, tasksOf, type Task } from "@/core/day";
+import { dayCake, dayPlan, plannedCake, readDay, type BakeDoc, type CakeDoc, type CakeOfDay, type DayBoxes, type PlannedCake } from "@/core/cake";
+import { localMinute } from "@/core/day";
 import { pantryOf } from "@/core/pantry";
+import { StartBaking, type OpenBake } from "../bakes/start-baking";
 import type { KitchenPantry } from "../cake/mix-station";
+import type { Kept, SaveOutcome } from "../frame/outcome";
+import { useTell } from "../frame/toasts";
 import { useUnits } from "../frame/units";
 import { saveCalendar } from "./calendar";
-import { NoDay, Planned, useNow } from "./planned";
+import { NoDay } from "./no-day";
+import { useNow } from "./now";
+import { Planned } from "./planned";
 
-type DayOfCakesProps = { readonly date: string; readonly cakes: readonly { readonly id: string; readonly name: string; readonly doc: CakeDoc }[]; readonly pantry: KitchenPantry };
+type CakeThen = { readonly id: string; readonly name: string; readonly doc: CakeDoc; readonly version: number };
+type DayOfCakesProps = {
+  readonly date: string;
+  readonly cakes: readonly CakeThen[];
+  readonly pantry: KitchenPantry;
+  readonly change: (id: string, doc: CakeDoc, base: number) => Promise<SaveOutcome<CakeDoc>>;
+  readonly bakes: readonly OpenBake[];
+  readonly startBake: (doc: BakeDoc, speed: number) => Promise<Kept>;
+};
 
 /** All cakes of a date in one day, with one pair of hands, one mixer and one oven between them. */
-export function DayOfCakes({ date, cakes, pantry }: DayOfCakesProps) {
+export function DayOfCakes({ date, cakes: kept, pantry, change, bakes, startBake }: DayOfCakesProps) {
   const { units } = useUnits();
   const now = useNow();
+  const tell = useTell();
+  const [cakes, setCakes] = useState(kept);
   const planned = useMemo(() => {
     const kitchen = pantryOf(pantry.own, pantry.learnt);
-    return cakes.flatMap(({ id, name, doc: { question, recipe } }) => {
-      const { input } = readQuestion(question, { size: units.measure, heat: units.heat });
-      const plan = input.ok ? planCake(input.value) : input;
-      const day = readDay(question.day);
-      if (!input.ok || !plan.ok || !day.ok || day.value.wantedAt === null) return [];
-      return [{ id, name, wantedAt: day.value.wantedAt, away: day.value.away, cake: dayCake(input.value, plan.value, recipe === null ? null : workRecipe(recipe.doc, kitchen).formula) }];
+    return cakes.flatMap((each): readonly { readonly kept: CakeThen; readonly of: CakeOfDay; readonly made: PlannedCake }[] => {
+      const made = plannedCake(each.doc, { size: units.measure, heat: units.heat }, kitchen);
+      const read = readDay(each.doc.question.day);
+      if (made === null || !read.ok || read.value === null) return [];
+      return [{ kept: each, made, of: { cake: dayCake(made.input, made.plan, made.formula), boxes: each.doc.question.day, read: read.value } }];
     });
   }, [cakes, pantry, units]);
-  const tasks = useMemo(() => planned.flatMap(({ cake }, index): readonly Task[] => tasksOf(cake, index)), [planned]);
-  const wanted = planned.map(({ wantedAt }) => wantedAt);
-  // Whoever bakes them all is away when any of them says so.
-  const schedule = useMemo(() => (tasks.length === 0 ? null : scheduleDay({ tasks, wantedAt: planned.map(({ wantedAt }) => wantedAt), away: planned.flatMap(({ away }) => away) })), [tasks, planned]);
-  const names = planned.map(({ name }) => name);
-  const left = cakes.filter(({ id }) => !planned.some((each) => each.id === id));
+  const ofDay = useMemo(() => planned.map(({ of }) => of), [planned]);
+  const day = useMemo(() => dayPlan(ofDay), [ofDay]);
+  const { request: { tasks, wantedAt }, schedule } = day;
+  const names = planned.map(({ kept: { name } }) => name);
+  const left = cakes.filter(({ id }) => !planned.some((each) => each.kept.id === id));
+
+  /** What is pulled here is kept with its cake; a cake changed on another page meanwhile stays as it is there. */
+  function onDay(cake: number, changes: (boxes: DayBoxes) => DayBoxes): void {
+    const own = planned[cake]?.kept;
+    if (own === undefined) return;
+    const doc = { ...own.doc, question: { ...own.doc.question, day: changes(own.doc.question.day) } };
+    const put = (next: CakeThen): void => setCakes((all) => all.map((each) => (each.id === next.id ? next : each)));
+    // The next change rests on this one, whether or not it has arrived.
+    put({ ...own, doc, version: own.version + 1 });
+    void change(own.id, doc, own.version).catch(() => null).then((outcome) => {
+      if (outcome?.ok === true) return;
+      put(outcome?.theirs === undefined ? own : { ...own, doc: outcome.theirs.value, version: outcome.theirs.version });
+      tell(outcome?.theirs === undefined ? `“${own.name}” could not be kept: pull it again.` : `“${own.name}” was changed on another page; this is how it is now.`);
+    });
+  }
+
   return (
     <>
-      <ul aria-label="Cakes of the day" className="no-print flex flex-wrap gap-2">
-        {cakes.map(({ id, name }) => <li key={id}><Link className="button" href={`/cakes/${id}?at=day`}>{name}</Link></li>)}
-      </ul>
+      <div className="no-print flex flex-wrap items-start justify-between gap-2">
+        <ul aria-label="Cakes of the day" className="flex flex-wrap gap-2">
+          {cakes.map(({ id, name }) => <li key={id}><Link className="button" href={`/cakes/${id}?at=day`}>{name}</Link></li>)}
+        </ul>
+        {schedule !== null && <StartBaking cakes={planned.map(({ kept: { id, name, doc }, made: { input, plan } }) => ({ id, name, doc, input, plan }))} day={day} open={bakes} start={startBake} />}
+      </div>
       {left.length > 0 && <p className="font-semibold text-tomato">{left.map(({ name }) => `“${name}”`).join(", ")} can&apos;t be planned yet, and is left out here.</p>}
       <section aria-label="The day" className="panel overflow-hidden">
         {tasks.length === 0 && <p className="px-6 py-8 text-[17px] max-sm:px-4">No cake that can be planned is wanted that day. Say on a cake&apos;s Day when it is wanted.</p>}
-        {tasks.length > 0 && schedule === null && <NoDay />}
-        {schedule !== null && now !== null && <Planned schedule={schedule} tasks={tasks} wantedAt={Math.max(...wanted)} names={names} now={now} units={units} />}
+        {tasks.length > 0 && schedule === null && <NoDay cakes={ofDay} units={units} />}
+        {schedule !== null && now !== null && (
+          <Planned
+            schedule={schedule} tasks={tasks} wantedAt={wantedAt} names={names} now={now} units={units}
+            onMove={(task, from) => {
+              const [cake, name] = [Number(task.slice(0, task.indexOf("."))), task.slice(task.indexOf(".") + 1)];
+              onDay(cake, (boxes) => ({ ...boxes, moved: { ...boxes.moved, [name]: (wantedAt[cake] ?? from) - from } }));
+            }}
+            onWanted={(cake, at) => onDay(cake, (boxes) => ({ ...boxes, wantedAt: localMinute(at) }))}
+          />
+        )}
       </section>
       {schedule !== null && (
         <div className="no-print flex flex-wrap gap-2">

@@ -17,6 +17,8 @@ const PLACES = [
 export function Header() {
   const path = usePathname();
   const isHere = (href: string): boolean => (href === "/" ? path === "/" : path.startsWith(href));
+  // The bench in use has the whole page.
+  if (path.startsWith("/bakes/")) return null;
   return (
     <header className="no-print bg-ink text-white">
       <div className="mx-auto flex max-w-7xl flex-wrap items-center gap-x-8 gap-y-1 px-4 py-1.5 md:px-6">

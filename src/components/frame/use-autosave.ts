@@ -53,6 +53,14 @@ export function useAutosave<T>(
     return () => clearTimeout(timer);
   }, [isDirty, value, save, trouble, tries, version, conflict, merge]);
 
+  // Whoever goes to another page within the pause has saved all the same.
+  const unsaved = useRef<(() => void) | null>(null);
+  useEffect(() => { unsaved.current = isDirty && conflict === null && !isSaving.current ? () => void save(value, version).catch(() => null) : null; });
+  useEffect(() => {
+    const last = unsaved;
+    return () => last.current?.();
+  }, []);
+
   useEffect(() => {
     if (look === undefined || merge === undefined) return;
     const onBack = (): void => {

@@ -5,7 +5,9 @@ export { doneness, foilLookMinute, type Doneness, type Sign } from "./doneness";
 export {
   chosenHeat, HeatSchema, materialAdvice, OVEN_LIMITS_C, OvenSchema, type HeatReason, type MaterialAdvice,
 } from "./heat";
-export { afterLook, type Look, type LookAdvice } from "./look";
+export { coreCurve, CURVE_SIGMA_C, curveThrough, insideCurve, stretchOf, type CoreCurve } from "./curve";
+export { refitted, type CoreReading, type Refit } from "./refit";
+export { afterLook, CORE_RANGE_C, LookSchema, type Look, type LookAdvice } from "./look";
 export { AIRS, DialSchema, KitchenOvenSchema, minutesAsSet, OVEN_SOURCES, ovenOffset, parseOven, ReadingSchema, ShelfSchema, USUAL_OVEN, type KitchenOven, type OvenOffset, type Reading, type Shelf } from "./oven";
 export { AIR_MM, footprint, gapMm, shelfPlan, type Placed, type ShelfPlan } from "./shelves";
 export { bakeInside, bakeModel, comparedInsides, type BakeInside, type Compared, type InsideCase } from "./solver/inside";

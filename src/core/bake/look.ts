@@ -1,15 +1,20 @@
+import * as z from "zod";
 import type { BatterKind } from "../mix";
 import { doneness, SIGNS, type Sign } from "./doneness";
 
+/** What a probe in a cake can read, °C: more, and it sits at the tin or in the air. */
+export const CORE_RANGE_C = { min: 0, max: 110 } as const;
+
 /** What was seen at one look; signs not looked for are left out. */
-export type Look = {
-  readonly tester?: "wet" | "moist-crumbs" | "clean" | undefined;
-  readonly spring?: "dent-stays" | "springs-back" | undefined;
-  readonly edge?: "holds" | "pulls" | undefined;
+export const LookSchema = z.strictObject({
+  tester: z.enum(["wet", "moist-crumbs", "clean"]).optional(),
+  spring: z.enum(["dent-stays", "springs-back"]).optional(),
+  edge: z.enum(["holds", "pulls"]).optional(),
   /** 1 pale to 5 dark. */
-  readonly colour?: 1 | 2 | 3 | 4 | 5 | undefined;
-  readonly coreC?: number | undefined;
-};
+  colour: z.union([z.literal(1), z.literal(2), z.literal(3), z.literal(4), z.literal(5)]).optional(),
+  coreC: z.number().min(CORE_RANGE_C.min).max(CORE_RANGE_C.max).optional(),
+});
+export type Look = Readonly<z.infer<typeof LookSchema>>;
 
 export type LookAdvice =
   | { readonly verdict: "out"; readonly because: "two-signs" | "core" | "past"; readonly signs: readonly Sign[]; readonly isPale: boolean }

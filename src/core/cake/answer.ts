@@ -2,9 +2,13 @@ import * as z from "zod";
 import { bakeInside } from "../bake";
 import { colourBowls, nextSpoon } from "../finish";
 import type { BuildRemark } from "../build";
-import { good, roundTo, type Result } from "../measure";
+import { bad, good, roundTo, type Result } from "../measure";
 import { bakeDetail, insideCases, solvedTin } from "./bake-detail";
+import { localMinute, type Doing } from "../day";
 import { coolDetail } from "./cool-detail";
+import { readDay } from "./day-boxes";
+import { dayCake } from "./day-detail";
+import { dayPlan, waysOut, type CakeOfDay } from "./day-plan";
 import { laidFruit, madeSpread } from "./finish-detail";
 import type { CakeInput } from "./input";
 import { serveDetail } from "./serve-detail";
@@ -76,6 +80,16 @@ export const AnswerSchema = z.strictObject({
     /** With the number of guests known: times these cakes that are enough. */
     timesForGuests: number.optional(),
   }),
+  /** The day, where the request says when the cake is wanted; tasks in the order they begin. */
+  day: z.strictObject({
+    wantedAt: z.string(), startsAt: z.string().nullable(), handsMin: number,
+    /** Minutes by which a better order could at most shorten it. */
+    gapMin: number.nullable(),
+    tasks: z.array(z.strictObject({ id: z.string(), from: z.string(), minutes: number, station: z.string(), needs: z.array(z.string()), text: z.string(), earlierByMin: number, laterByMin: number })),
+    /** Where it can't be done: the task without a place, and the least changes that would make it possible. */
+    stuck: z.string().optional(),
+    ways: z.array(z.strictObject({ change: z.string(), byMin: number.optional() })).optional(),
+  }).optional(),
   cautions: z.array(saying),
   remarks: z.array(saying),
 });
@@ -86,6 +100,7 @@ export type PlanWords = {
   readonly caution: (caution: CakePlan["cautions"][number]) => string;
   readonly built: (remark: BuildRemark) => string;
   readonly remark: (remark: CakePlan["remarks"][number]) => string;
+  readonly doing: (doing: Doing) => string;
 };
 
 /** A plan as the answer to a request, rounded to what its figures can carry. */
@@ -93,6 +108,8 @@ export function planAnswer(plan: CakePlan, input: CakeInput, words: PlanWords): 
   const { mix, fill, bake, build, finish } = plan;
   const fruit = laidFruit(input, plan);
   if (!fruit.ok) return fruit;
+  const day = dayAnswer(input, plan, words);
+  if (!day.ok) return day;
   const detail = bakeDetail(input, plan);
   const solved = solvedTins(input, plan);
   const made = frostingMade(input, plan);
@@ -164,6 +181,7 @@ export function planAnswer(plan: CakePlan, input: CakeInput, words: PlanWords): 
       fruit: fruit.value.map(({ index, cakes, layout }) => ({ tin: index, cakes, pieces: layout.places.length, fruits: layout.fruits, syrupMl: layout.syrup === null ? null : Math.round(layout.syrup.volumeMl) })),
     },
     serve: served(serveDetail(input, plan)),
+    ...(day.value === null ? {} : { day: day.value }),
     cautions: plan.cautions.map((caution) => ({ code: caution.code, text: words.caution(caution) })),
     remarks: plan.remarks.map((remark) => ({ code: remark.code, text: words.remark(remark) })),
   });
@@ -209,3 +227,24 @@ function crownOf(plan: CakePlan, index: number): number {
   const baked = plan.fill.tins[index]?.baked;
   return baked === undefined ? 0 : baked.crownTopMm - baked.edgeMm;
 }
+
+/** The day of a plan; null where nobody says when it is wanted. */
+function dayAnswer(input: CakeInput, plan: CakePlan, words: PlanWords): Result<NonNullable<Answer["day"]> | null> {
+  const read = input.day === undefined ? good(null) : readDay(input.day);
+  if (!read.ok) return bad({ ...read.issue, path: `day.${DAY_FIELDS[read.issue.path] ?? read.issue.path}` });
+  if (input.day === undefined || read.value === null) return good(null);
+  const cakes: readonly CakeOfDay[] = [{ cake: dayCake(input, plan), boxes: input.day, read: read.value }];
+  const { request, schedule } = dayPlan(cakes);
+  const wantedAt = localMinute(read.value.wantedAt);
+  const handsMin = request.tasks.filter(({ needs }) => needs.includes("hands")).reduce((sum, { minutes }) => sum + minutes, 0);
+  if (schedule === null) {
+    const { stuck, ways } = waysOut(cakes);
+    return good({ wantedAt, startsAt: null, handsMin, gapMin: null, tasks: [], ...(stuck === null ? {} : { stuck: words.doing(stuck.doing) }), ways: ways.map((way) => ({ change: way.change, ...("byMin" in way ? { byMin: way.byMin } : {}) })) });
+  }
+  const tasks = schedule.placed.flatMap(({ id, from, to, earlierBy, laterBy }) => request.tasks.filter((task) => task.id === id).map(({ station, needs, doing }) => (
+    { id, from: localMinute(from), minutes: to - from, station, needs: [...needs], text: words.doing(doing), earlierByMin: earlierBy, laterByMin: laterBy })));
+  return good({ wantedAt, startsAt: localMinute(schedule.startsAt), handsMin, gapMin: schedule.gapMin, tasks });
+}
+
+/** What a box of the day is called in a request. */
+const DAY_FIELDS: Readonly<Record<string, string>> = { dayFrom: "from", dayTo: "to" };

@@ -154,7 +154,7 @@ describe("requests that can't be planned", () => {
 
 it("the answer keeps to its own schema and rounds for a bench", () => {
   const tins: CakeInput["tins"] = [{ shape: "round", diameterMm: 150, depthMm: 50 }];
-  const answer = planAnswer(plan({ tins }), { ...SUPPER, tins }, { caution: ({ code }) => code, built: ({ code }) => code, remark: ({ code }) => code });
+  const answer = planAnswer(plan({ tins }), { ...SUPPER, tins }, { caution: ({ code }) => code, built: ({ code }) => code, remark: ({ code }) => code, doing: ({ do: what }) => what });
   if (!answer.ok) throw new Error(JSON.stringify(answer.issue));
   expect(AnswerSchema.parse(answer.value)).toEqual(answer.value);
   expect(answer.value.fill.tins[0]?.depthMm).toBe(50);
@@ -163,7 +163,7 @@ it("the answer keeps to its own schema and rounds for a bench", () => {
 
 it("the answer has the frosting as it is made, in bowls, with the next spoonful", () => {
   const finish: CakeInput["finish"] = { rounding: "half-sticks", colours: [{ name: "plain", share: 2 }, { name: "plum", share: 1 }], feels: ["too-stiff"] };
-  const answer = planAnswer(plan({ finish }), { ...SUPPER, finish }, { caution: ({ code }) => code, built: ({ code }) => code, remark: ({ code }) => code });
+  const answer = planAnswer(plan({ finish }), { ...SUPPER, finish }, { caution: ({ code }) => code, built: ({ code }) => code, remark: ({ code }) => code, doing: ({ do: what }) => what });
   if (!answer.ok) throw new Error(JSON.stringify(answer.issue));
   const { frostingMade, massG } = answer.value.finish;
   expect(frostingMade?.massG ?? 0).toBeGreaterThanOrEqual(massG);

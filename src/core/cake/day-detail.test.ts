@@ -1,8 +1,11 @@
 import { describe, expect, it } from "vitest";
-import { scheduleDay, tasksOf } from "../day";
+import { localMinute, scheduleDay, tasksOf } from "../day";
 import { pantryOf } from "../pantry";
 import { readRecipe } from "../recipe";
-import { coolDetail, dayCake, FIRST_QUESTION, planCake, readDay, readQuestion, workRecipe, type CakeInput, type CakePlan, type Question } from ".";
+import {
+  bakeDoc, bakeTime, benchDay, coolDetail, dayCake, dayPlan, FIRST_QUESTION, parseBakeDoc, planAnswer, planCake, readDay, readQuestion, waysOut, workRecipe,
+  type Answer, type CakeInput, type CakeOfDay, type CakePlan, type Question,
+} from ".";
 
 function planned(changes: Partial<Question>): { readonly input: CakeInput; readonly plan: CakePlan } {
   const { input } = readQuestion({ ...FIRST_QUESTION, ...changes }, { size: "metric", heat: "C" });
@@ -57,15 +60,102 @@ describe("the hours of a day", () => {
 
   it("are usual ones when nobody says: from seven to ten in the evening", () => {
     const day = hours({});
-    expect(day.ok && day.value.wantedAt).toBe(minute("2026-12-05T15:00"));
-    expect(day.ok && day.value.away).toContainEqual({ from: minute("2026-12-04T22:00"), to: minute("2026-12-05T07:00") });
+    expect(day.ok && day.value?.wantedAt).toBe(minute("2026-12-05T15:00"));
+    expect(day.ok && day.value?.away).toContainEqual({ from: minute("2026-12-04T22:00"), to: minute("2026-12-05T07:00") });
     const early = hours({ from: "6", outFrom: "12:00", outTo: "13:30" });
-    expect(early.ok && early.value.away).toContainEqual({ from: minute("2026-12-04T22:00"), to: minute("2026-12-05T06:00") });
-    expect(early.ok && early.value.away).toContainEqual({ from: minute("2026-12-05T12:00"), to: minute("2026-12-05T13:30") });
-    expect(hours({ wantedAt: "" })).toEqual({ ok: true, value: { wantedAt: null, away: [] } });
+    expect(early.ok && early.value?.away).toContainEqual({ from: minute("2026-12-04T22:00"), to: minute("2026-12-05T06:00") });
+    expect(early.ok && early.value?.away).toContainEqual({ from: minute("2026-12-05T12:00"), to: minute("2026-12-05T13:30") });
+    expect(hours({ wantedAt: "" })).toEqual({ ok: true, value: null });
   });
 
   it.each([[{ from: "dawn" }, "dayFrom"], [{ to: "6:00" }, "dayTo"], [{ outFrom: "12:00" }, "outTo"], [{ outFrom: "12:00", outTo: "11:00" }, "outTo"], [{ wantedAt: "soon" }, "wantedAt"]] as const)("%j is no day: %s", (changes, path) => {
     expect(hours(changes)).toMatchObject({ ok: false, issue: { path } });
+  });
+});
+
+describe("the day of cakes", () => {
+  const layers = planned({ tins: ["2 x 20 x 5 cm round"], cover: "top-and-sides" });
+  const cakeOf = (changes: Partial<Question["day"]>): CakeOfDay => {
+    const boxes = { ...FIRST_QUESTION.day, wantedAt: "2026-12-05T15:00", ...changes };
+    const read = readDay(boxes);
+    if (!read.ok || read.value === null) throw new Error("no hours");
+    return { cake: dayCake(layers.input, layers.plan), boxes, read: read.value };
+  };
+  const minute = (text: string): number => new Date(text).getTime() / 60_000;
+
+  it("is baked the day before, or finished but for its pieces, where she splits it so", () => {
+    const stations = (split: Question["day"]["split"]): readonly string[] => {
+      const { request, schedule } = dayPlan([cakeOf({ split })]);
+      const friday = schedule?.placed.filter(({ to }) => to <= minute("2026-12-04T22:00")) ?? [];
+      return [...new Set(friday.flatMap(({ id }) => request.tasks.filter((task) => task.id === id).map(({ station }) => station)))];
+    };
+    expect(stations("one-go")).toEqual([]);
+    expect(stations("baked-before")).toEqual(expect.arrayContaining(["mix", "fill", "bake", "cool"]));
+    expect(stations("baked-before")).not.toContain("finish");
+    expect(stations("finished-before")).toContain("finish");
+  });
+
+  it("puts tasks where she moved them, and says which may not stand there any more", () => {
+    const plain = dayPlan([cakeOf({})]);
+    const weigh = plain.schedule?.placed.find(({ id }) => id === "0.tins");
+    const moved = dayPlan([cakeOf({ moved: { tins: minute("2026-12-05T15:00") - (weigh?.from ?? 0) + 20 } })]);
+    expect(moved.schedule?.placed.find(({ id }) => id === "0.tins")?.from).toBe((weigh?.from ?? 0) - 20);
+    expect(dayPlan([cakeOf({ moved: { "final-coat": 600 } })]).left).toEqual(["0.final-coat"]);
+  });
+
+  it("that can't be done names what finds no place and the least change of each kind, and each does make it possible", () => {
+    const { stuck, ways } = waysOut([cakeOf({ from: "14:30", to: "15:10", outFrom: "14:40", outTo: "15:00" })]);
+    expect(stuck).not.toBeNull();
+    expect(ways.map(({ change }) => change)).toEqual(expect.arrayContaining(["begin-earlier"]));
+    const isPossible = (boxes: Partial<Question["day"]>): boolean => dayPlan([cakeOf({ from: "14:30", to: "15:10", outFrom: "14:40", outTo: "15:00", ...boxes })]).schedule !== null;
+    for (const way of ways) expect([way.change, isPossible(way.boxes)]).toEqual([way.change, true]);
+    const earlier = ways.find(({ change }) => change === "begin-earlier");
+    const byMin = earlier !== undefined && "byMin" in earlier ? earlier.byMin : 0;
+    expect(isPossible({ from: `${Math.floor((870 - byMin + 15) / 60)}:${String((870 - byMin + 15) % 60).padStart(2, "0")}` })).toBe(false);
+  });
+
+  it("of a batter that rests for days is possible when it is wanted so much later, and not a quarter of an hour less", () => {
+    // A day's work reaches back three days, to seven in the morning: 74 hours before nine. It is weighed first and rests for 70, and the oven, the rack and the frosting come after seven that morning.
+    const resting = (changes: Partial<Question["day"]>): CakeOfDay => {
+      const own = cakeOf({ wantedAt: "2026-12-05T09:00", ...changes });
+      return { ...own, cake: { ...own.cake, lines: 8, steps: [{ text: "Rest", minutes: 4200, isWait: true }] } };
+    };
+    expect(dayPlan([resting({})]).schedule).toBeNull();
+    const later = waysOut([resting({})]).ways.find(({ change }) => change === "wanted-later");
+    if (later === undefined || !("byMin" in later)) throw new Error("no later hour");
+    expect(later.byMin).toBeGreaterThan(30);
+    expect(later.byMin).toBeLessThan(360);
+    expect(later.boxes.wantedAt).toBe(localMinute(minute("2026-12-05T09:00") + later.byMin));
+    expect(dayPlan([resting(later.boxes)]).schedule).not.toBeNull();
+    expect(dayPlan([resting({ wantedAt: localMinute(minute("2026-12-05T09:00") + later.byMin - 15) })]).schedule).toBeNull();
+  });
+
+  it("begins a bake that reads back the same, its endless hours away made finite", () => {
+    const of = cakeOf({});
+    const day = dayPlan([of]);
+    if (day.schedule === null) throw new Error("no day");
+    const doc = bakeDoc([{ id: "supper", name: "Supper", doc: { question: FIRST_QUESTION, recipe: null }, ...layers }], day, day.schedule, { realMs: 1000, bakeMs: 5000, speed: 60 });
+    const back = parseBakeDoc(JSON.parse(JSON.stringify(doc)));
+    expect(back).toEqual({ ok: true, value: JSON.parse(JSON.stringify(doc)) as unknown });
+    expect(doc.cakes[0]?.tinsG).toHaveLength(2);
+    expect(benchDay(doc).plannedFrom.get("0.weigh")).toBe(day.schedule.placed.find(({ id }) => id === "0.weigh")?.from);
+    expect(bakeTime(doc.clock, 3000)).toBe(5000 + 2000 * 60);
+    expect(parseBakeDoc({ ...doc, clock: { realMs: 0, bakeMs: 0, speed: 0.5 } })).toMatchObject({ ok: false, issue: { path: "clock.speed" } });
+  });
+
+  it("stands in the answer to a plan file, by the clock, and says why there when it can't be done", () => {
+    const words = { caution: () => "", built: () => "", remark: () => "", doing: ({ do: what }: { readonly do: string }) => what };
+    const answer = (changes: Partial<Question["day"]>): Answer["day"] => {
+      const given = planAnswer(layers.plan, { ...layers.input, day: { ...FIRST_QUESTION.day, wantedAt: "2026-12-05T15:00", ...changes } }, words);
+      if (!given.ok) throw new Error(JSON.stringify(given.issue));
+      return given.value.day;
+    };
+    const day = answer({});
+    expect(day?.tasks.at(-1)).toMatchObject({ text: "final-coat", needs: ["hands"] });
+    expect(day?.tasks[0]?.from).toBe(day?.startsAt);
+    expect(day?.gapMin).toBe(0);
+    expect(answer({ from: "14:30", to: "15:10" })).toMatchObject({ startsAt: null, tasks: [], ways: expect.arrayContaining([expect.objectContaining({ change: "begin-earlier" })]) as unknown });
+    const refused = planAnswer(layers.plan, { ...layers.input, day: { ...FIRST_QUESTION.day, wantedAt: "2026-12-05T15:00", from: "dawn" } }, words);
+    expect(refused).toMatchObject({ ok: false, issue: { path: "day.from" } });
   });
 });

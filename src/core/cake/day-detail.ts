@@ -2,7 +2,7 @@ import { shelfPlan } from "../bake";
 import type { Frosting } from "../build";
 import type { DayCake, MethodStep } from "../day";
 import { POUR_WINDOWS } from "../finish";
-import { batterPart, readStep, type Formula, type StepKind } from "../recipe";
+import { batterPart, readStep, type Formula, type Step, type StepKind } from "../recipe";
 import { coolDetail } from "./cool-detail";
 import { laidFruit } from "./finish-detail";
 import type { CakeInput } from "./input";
@@ -17,9 +17,9 @@ const SOFT_BUTTER: readonly Frosting[] = ["butter-and-sugar", "cream-cheese", "m
 const middle = ({ low, high }: { readonly low: number; readonly high: number }): number => Math.max(1, Math.round((low + high) / 2));
 
 /** The batter's own method, as far as its recipe's steps tell. */
-function methodOf(formula: Formula | null): readonly MethodStep[] {
-  if (formula === null) return [];
-  return batterPart(formula).part.steps.flatMap((step): readonly MethodStep[] => {
+function methodOf(formula: Formula | null, steps: readonly string[]): readonly MethodStep[] {
+  const written: readonly Step[] = formula === null ? steps.map((text, index) => ({ id: String(index), text })) : batterPart(formula).part.steps;
+  return written.flatMap((step): readonly MethodStep[] => {
     const { kind, minutes, wait } = readStep(step);
     if (!OF_THE_BATTER.includes(kind)) return [];
     const waits: readonly MethodStep[] = wait === null ? [] : [{ text: step.text, minutes: middle(wait), isWait: true }];
@@ -43,11 +43,11 @@ export function dayCake(input: CakeInput, plan: CakePlan, formula: Formula | nul
   const turnOuts = cooled.map(({ turnOutMin }) => turnOutMin);
   return {
     kind: mix.kind,
-    lines: formula === null ? 0 : batterPart(formula).rows.length,
+    lines: formula === null ? (input.recipe.lines?.length ?? 0) : batterPart(formula).rows.length,
     tins: fill.tins.reduce((sum, { geometry }) => sum + (geometry.tin.shape === "well" ? Math.ceil(geometry.count / 12) : geometry.count), 0),
     ovenC: bake.dialC,
     warmUpMin: input.oven?.warmUpMin ?? WARM_UP_MIN,
-    steps: methodOf(formula),
+    steps: methodOf(formula, input.recipe.steps ?? []),
     loads: (loads.length > 0 ? loads : [fill.tins.flatMap(({ geometry }, index) => Array.from({ length: geometry.tin.shape === "well" ? 1 : geometry.count }, () => index))]).map((load) => {
       const minutes = load.flatMap((tin) => bake.tins[tin] ?? []);
       return { tins: load.length, firstLookMin: Math.min(...minutes.map(({ firstLookMin }) => firstLookMin)), likelyMin: Math.max(...minutes.map(({ likelyMin }) => likelyMin)) };
@@ -55,6 +55,8 @@ export function dayCake(input: CakeInput, plan: CakePlan, formula: Formula | nul
     // The last to leave its tin decides.
     turnOutMin: turnOuts.includes(null) ? null : Math.max(...turnOuts.map((minutes) => minutes ?? 0)),
     coldMin: Math.max(...cooled.map(({ coldMin }) => coldMin)),
+    coldFridgeMin: Math.max(...cooled.map(({ fridgeMin }) => fridgeMin)),
+    coldFreezerMin: Math.max(...cooled.map(({ freezerMin }) => freezerMin)),
     gaps: build.cakes.reduce((sum, { cakes, tiers }) => sum + cakes * tiers.reduce((gaps, { layers }) => gaps + layers - 1, 0), 0),
     splits: input.build?.splits ?? 1,
     frostingG: finish.massG,

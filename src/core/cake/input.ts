@@ -7,6 +7,7 @@ import { numberIn, parseWith, type Result } from "../measure";
 import { BatterSchema } from "../mix";
 import { HEAT_SOURCES } from "../recipe";
 import { TinSchema } from "../tin";
+import { DayBoxesSchema } from "./day-boxes";
 import { ServeSchema } from "./serve-schema";
 
 /** Minutes a recipe may name. */
@@ -30,6 +31,8 @@ const RecipeSchema = z.strictObject({
   name: z.string().max(200).optional(),
   lines: z.array(z.string().max(1000)).max(500).optional(),
   batter: BatterSchema.optional(),
+  /** The batter's method as written: what the day is made of. */
+  steps: z.array(z.string().max(2000)).max(100).optional(),
   /** Whole eggs counted in the batter. */
   eggs: numberIn(0.5, 200, "count").optional(),
   reference: ReferenceSchema,
@@ -54,6 +57,8 @@ export const CakeInputSchema = z.strictObject({
   build: BuildSchema.optional(),
   finish: FinishSchema.optional(),
   serve: ServeSchema.optional(),
+  /** When it is wanted, and the baker's hours, by the clock of the machine that plans it. */
+  day: DayBoxesSchema.optional(),
 });
 export type CakeInput = z.infer<typeof CakeInputSchema>;
 

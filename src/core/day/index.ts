@@ -1,4 +1,8 @@
-export { clockMinutes, nightsBefore, type ClockHours } from "./nights";
-export { scheduleDay, type DayRequest, type Schedule, type Stretch } from "./schedule";
-export { RESOURCES, type Doing, type Resource, type Task } from "./task";
+export { benchAt, offersAt, type Bench, type BenchDay, type Offer } from "./bench";
+export type { Hold } from "./freedom";
+export { openTin, parseBenchEvents, replayed, VERDICTS, type BenchEvent, type Log, type Verdict } from "./log";
+export { clockMinutes, localMinute, nightsBefore, type ClockHours } from "./nights";
+export { movedDay, scheduleDay, whyNoDay, type DayRequest, type Schedule } from "./schedule";
+export { rungAt } from "./rung";
+export { goingOf, RESOURCES, TaskSchema, type Doing, type Resource, type Stretch, type Task, type Way } from "./task";
 export { mayWait, tasksOf, type DayCake, type MethodStep } from "./tasks";

@@ -1,4 +1,4 @@
-import type { Stretch } from "./schedule";
+import type { Stretch } from "./task";
 
 const MS_PER_MIN = 60_000;
 /** From and to by the clock, minutes after midnight. */
@@ -13,6 +13,13 @@ export function clockMinutes(text: string): number | null {
   if (found === null) return null;
   const [hours, minutes] = [Number(found[1]), Number(found[2] ?? 0)];
   return hours > 24 || minutes > 59 || hours * 60 + minutes > 1440 ? null : hours * 60 + minutes;
+}
+
+/** A minute since 1970 by the clock of the place the program runs in. @example localMinute(0) // "1970-01-01T00:00" in Greenwich */
+export function localMinute(minute: number): string {
+  const date = new Date(minute * MS_PER_MIN);
+  const two = (value: number): string => String(value).padStart(2, "0");
+  return `${String(date.getFullYear()).padStart(4, "0")}-${two(date.getMonth() + 1)}-${two(date.getDate())}T${two(date.getHours())}:${two(date.getMinutes())}`;
 }
 
 /**

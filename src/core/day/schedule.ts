@@ -1,7 +1,5 @@
-import type { Link, Resource, Task } from "./task";
-
-/** A stretch of time in whole minutes; where they count from is the caller's. */
-export type Stretch = { readonly from: number; readonly to: number };
+import { freedomsOf, type Freedom } from "./freedom";
+import { boundTogether, type Bound as Unit, type Link, type Resource, type Stretch, type Task } from "./task";
 
 export type DayRequest = {
   readonly tasks: readonly Task[];
@@ -9,14 +7,12 @@ export type DayRequest = {
   readonly wantedAt: readonly number[];
   /** When the baker is out, asleep or busy: nothing that needs hands is done then. */
   readonly away?: readonly Stretch[];
+  /** Tasks that have to end by some other minute than when their cake is wanted, by id. */
+  readonly endBy?: ReadonlyMap<string, number>;
 };
 
-export type Placed = Stretch & {
-  readonly id: string;
-  /** Minutes it can move earlier and later while all others stand. */
-  readonly earlierBy: number;
-  readonly laterBy: number;
-};
+/** A task in its place, and how far it can move while all others stand. */
+export type Placed = Stretch & Freedom & { readonly id: string };
 
 export type Schedule = {
   /** In the order they begin. */
@@ -31,7 +27,7 @@ export type Schedule = {
 
 /** Orders tried besides the first, fewer of long days: more find little. */
 const MOST_TRIES = 60;
-const TRIED_TASKS = 2400;
+const TRIED_TASKS = 1500;
 /** So few pieces are tried in every order: that is exact where nothing has to follow closely. */
 const MOST_EXACT = 6;
 /** Times orders are mended in all when a task finds no place in its window; what is left is shared by the tries. */
@@ -44,12 +40,13 @@ const MENDS = 120;
  * @returns null when some task finds no place before or between what the baker is away for
  * @throws RangeError for a link to a task that is not there, a circle of links, or a task of no whole minutes
  */
-export function scheduleDay({ tasks, wantedAt, away = [] }: DayRequest): Schedule | null {
-  const net = netOf(tasks);
+export function scheduleDay(request: DayRequest): Schedule | null {
+  const { tasks, away = [] } = request;
+  const net = netOf(tasks, dueOf(request));
   let best: Map<string, Stretch> | null = null;
   const first = (placed: ReadonlyMap<string, Stretch>): number => Math.min(...[...placed.values()].map(({ from }) => from));
   const chance = seeded(tasks.length);
-  const budget = { mends: MENDS };
+  const budget: Budget = { mends: MENDS, stuck: null };
   const tries = Math.min(MOST_TRIES, Math.ceil(TRIED_TASKS / Math.max(1, tasks.length)));
   const orders = net.units.length <= MOST_EXACT ? permutations(net.units.length) : null;
   for (let round = 0; round <= (orders === null ? tries : orders.length); round += 1) {
@@ -58,15 +55,32 @@ export function scheduleDay({ tasks, wantedAt, away = [] }: DayRequest): Schedul
       // Every other try goes by the way before a task, the others by chance alone.
       ? new Map(tasks.map(({ id }) => [id, round === 0 ? (net.wayMin.get(id) ?? 0) : round % 2 === 0 ? chance() : (net.wayMin.get(id) ?? 0) * (0.6 + 0.8 * chance())]))
       : new Map(net.units.flatMap(({ members }, index) => members.map(({ task }) => [task.id, order[index] ?? 0] as const)));
-    const placed = placedBackwards(net, weight, wantedAt, away, budget);
+    const placed = placedBackwards(net, weight, away, budget);
     if (placed !== null && (best === null || first(placed) > first(best))) best = placed;
-    if (budget.mends <= 0 || (best !== null && gapOf(net, best, wantedAt) === 0)) break;
+    if (budget.mends <= 0 || (best !== null && gapOf(net, best) === 0)) break;
   }
   if (best === null) return null;
-  return finished(net, best, wantedAt, away);
+  return finished(net, best, away);
+}
+
+/** The task that finds no place when a day can't be done, by the first order tried; null when it can. */
+export function whyNoDay(request: DayRequest): string | null {
+  const net = netOf(request.tasks, dueOf(request));
+  const budget: Budget = { mends: MENDS, stuck: null };
+  return placedBackwards(net, net.wayMin, request.away ?? [], budget) === null ? budget.stuck : null;
+}
+
+/** How often orders may still be mended, and the task last left without a place. */
+type Budget = { mends: number; stuck: string | null };
+
+/** The minute each task has to be over by. */
+export function dueOf({ wantedAt, endBy }: DayRequest): (task: Task) => number {
+  const last = Math.max(...wantedAt);
+  return ({ id, cake }) => Math.min(wantedAt[cake] ?? last, endBy?.get(id) ?? Infinity);
 }
 
 type Net = {
+  readonly due: (task: Task) => number;
   readonly tasks: readonly Task[];
   readonly byId: ReadonlyMap<string, Task>;
   /** Links out of each task: the tasks that come after it. */
@@ -80,7 +94,7 @@ type Net = {
   readonly wayMin: ReadonlyMap<string, number>;
 };
 
-function netOf(tasks: readonly Task[]): Net {
+function netOf(tasks: readonly Task[], due: Net["due"]): Net {
   const byId = new Map(tasks.map((task) => [task.id, task]));
   const later = new Map<string, (Link & { readonly to: Task })[]>(tasks.map(({ id }) => [id, []]));
   for (const task of tasks) {
@@ -105,49 +119,16 @@ function netOf(tasks: readonly Task[]): Net {
     return minutes;
   };
   for (const task of tasks) way(task);
-  const units = unitsOf(tasks, byId);
+  const units = boundTogether(tasks);
   const unitOf = new Map(units.flatMap((unit) => unit.members.map(({ task }) => [task.id, unit] as const)));
   const before = new Map(units.map((unit) => [unit, [...new Set(unit.members.flatMap(({ task }) => task.after.flatMap(({ id }) => unitOf.get(id) ?? [])))].filter((other) => other !== unit)] as const));
   const followers = new Map<Unit, number>(units.map((unit) => [unit, 0]));
   for (const earlier of before.values()) for (const unit of earlier) followers.set(unit, (followers.get(unit) ?? 0) + 1);
-  return { tasks, byId, later, wayMin, units, unitOf, before, followers };
-}
-
-/** Tasks bound to each other to the minute, which move as one: how long before the last of them each ends. */
-type Unit = { readonly id: string; readonly members: readonly { readonly task: Task; readonly endsBefore: number }[] };
-
-/** Tasks joined where a link leaves no minute. */
-function unitsOf(tasks: readonly Task[], byId: ReadonlyMap<string, Task>): readonly Unit[] {
-  const seen = new Set<string>();
-  const units: Unit[] = [];
-  for (const first of tasks) {
-    if (seen.has(first.id)) continue;
-    const ends = new Map<string, number>([[first.id, 0]]);
-    const ways: Task[] = [first];
-    for (let task = ways.pop(); task !== undefined; task = ways.pop()) {
-      const end = ends.get(task.id) ?? 0;
-      for (const { id, leastMin, mostMin } of task.after) {
-        const earlier = byId.get(id);
-        if (earlier === undefined || leastMin !== mostMin || ends.has(id)) continue;
-        ends.set(id, end - task.minutes - leastMin);
-        ways.push(earlier);
-      }
-      for (const later of tasks) {
-        const link = later.after.find(({ id }) => id === task.id);
-        if (link === undefined || link.leastMin !== link.mostMin || ends.has(later.id)) continue;
-        ends.set(later.id, end + link.leastMin + later.minutes);
-        ways.push(later);
-      }
-    }
-    const last = Math.max(...ends.values());
-    for (const id of ends.keys()) seen.add(id);
-    units.push({ id: first.id, members: tasks.filter(({ id }) => ends.has(id)).map((task) => ({ task, endsBefore: last - (ends.get(task.id) ?? 0) })) });
-  }
-  return units;
+  return { due, tasks, byId, later, wayMin, units, unitOf, before, followers };
 }
 
 /** Each unit as late as may be, those with the longest way before them first among the ones whose followers stand. */
-function placedBackwards(net: Net, weight: ReadonlyMap<string, number>, wantedAt: readonly number[], away: readonly Stretch[], budget: { mends: number }): Map<string, Stretch> | null {
+function placedBackwards(net: Net, weight: ReadonlyMap<string, number>, away: readonly Stretch[], budget: Budget): Map<string, Stretch> | null {
   const caps = new Map<string, number>();
   const weights = new Map(net.units.map((unit) => [unit, Math.max(...unit.members.map(({ task }) => weight.get(task.id) ?? 0))]));
   for (; budget.mends > 0; budget.mends -= 1) {
@@ -161,7 +142,7 @@ function placedBackwards(net: Net, weight: ReadonlyMap<string, number>, wantedAt
       const unit = taken(ready, weights);
       // Tasks bound to each other to the minute leave no room for what has to come between them.
       if (unit === null) return null;
-      const { latest, earliest } = windowOf(net, unit, placed, wantedAt, caps);
+      const { latest, earliest } = windowOf(net, unit, placed, caps);
       const to = latestFree(unit, latest, held, away);
       if (to === null || to < earliest) stuck = unit;
       else {
@@ -183,8 +164,9 @@ function placedBackwards(net: Net, weight: ReadonlyMap<string, number>, wantedAt
       }
     }
     if (stuck === null) return isKept(net, placed) ? placed : null;
+    budget.stuck = stuck.members.find(({ task }) => task.needs.includes("hands"))?.task.id ?? stuck.id;
     // What must follow it closely has to move earlier: as far as the next place that is free for the one that is stuck.
-    const to = latestFree(stuck, windowOf(net, stuck, placed, wantedAt, caps).latest, held, away);
+    const to = latestFree(stuck, windowOf(net, stuck, placed, caps).latest, held, away);
     if (to === null || !cappedFollowers(net, stuck, to, placed, caps)) return null;
   }
   return null;
@@ -226,11 +208,11 @@ function taken(ready: Unit[], weights: ReadonlyMap<Unit, number>): Unit | null {
 }
 
 /** The latest and the earliest a unit may end, as far as what follows it says. */
-function windowOf(net: Net, unit: Unit, placed: ReadonlyMap<string, Stretch>, wantedAt: readonly number[], caps: ReadonlyMap<string, number>): { readonly latest: number; readonly earliest: number } {
+function windowOf(net: Net, unit: Unit, placed: ReadonlyMap<string, Stretch>, caps: ReadonlyMap<string, number>): { readonly latest: number; readonly earliest: number } {
   let latest = caps.get(unit.id) ?? Infinity;
   let earliest = -Infinity;
   for (const { task, endsBefore } of unit.members) {
-    latest = Math.min(latest, (wantedAt[task.cake] ?? wantedAt[0] ?? 0) + endsBefore);
+    latest = Math.min(latest, net.due(task) + endsBefore);
     for (const { to, leastMin, mostMin } of net.later.get(task.id) ?? []) {
       const stands = placed.get(to.id);
       if (stands === undefined || net.unitOf.get(to.id) === unit) continue;
@@ -259,46 +241,37 @@ function latestFree(unit: Unit, latest: number, held: ReadonlyMap<Resource, read
   return Number.isFinite(to) ? to : null;
 }
 
-function finished(net: Net, placed: ReadonlyMap<string, Stretch>, wantedAt: readonly number[], away: readonly Stretch[]): Schedule {
-  const stands = (id: string): Stretch => placed.get(id) ?? { from: 0, to: 0 };
-  const all = net.tasks.map((task): Placed => ({ id: task.id, ...stands(task.id), ...freedomOf(net, task, placed, wantedAt, away) }));
+function finished(net: Net, placed: ReadonlyMap<string, Stretch>, away: readonly Stretch[]): Schedule {
+  const freedoms = freedomsOf(net, placed, away);
+  const all = net.tasks.flatMap(({ id }): readonly Placed[] => {
+    const [stands, freedom] = [placed.get(id), freedoms.get(id)];
+    return stands === undefined || freedom === undefined ? [] : [{ id, ...stands, ...freedom }];
+  });
   const startsAt = Math.min(...all.map(({ from }) => from));
   const endsAt = Math.max(...all.map(({ to }) => to));
   return {
     placed: all.toSorted((one, other) => one.from - other.from || one.to - other.to || one.id.localeCompare(other.id)),
     startsAt, endsAt,
     critical: criticalOf(net, placed, startsAt),
-    gapMin: gapOf(net, placed, wantedAt),
+    gapMin: gapOf(net, placed),
   };
 }
 
-/** A task without anything before it is not moved by more than this, minutes. */
-const FURTHEST_MIN = 720;
-
-/** How far a task can move while all others stand. */
-function freedomOf(net: Net, task: Task, placed: ReadonlyMap<string, Stretch>, wantedAt: readonly number[], away: readonly Stretch[]): { readonly earlierBy: number; readonly laterBy: number } {
-  const own = placed.get(task.id);
-  if (own === undefined) return { earlierBy: 0, laterBy: 0 };
-  const others = net.tasks.flatMap(({ id, needs }) => { const stands = placed.get(id); return id === task.id || stands === undefined || !needs.some((need) => task.needs.includes(need)) ? [] : [stands]; });
-  const busy = [...others, ...(task.needs.includes("hands") ? away : [])];
-  let [earliestFrom, latestTo] = [own.from - FURTHEST_MIN, wantedAt[task.cake] ?? own.to];
-  for (const { id, leastMin, mostMin } of task.after) {
-    const stands = placed.get(id);
-    if (stands === undefined) continue;
-    earliestFrom = Math.max(earliestFrom, stands.to + leastMin);
-    if (mostMin !== null) latestTo = Math.min(latestTo, stands.to + mostMin + task.minutes);
+/** The same day with tasks where the baker has put them, as far as they may stand there; `left` are those that may not any more. */
+export function movedDay(request: DayRequest, schedule: Schedule, froms: ReadonlyMap<string, number>): { readonly schedule: Schedule; readonly left: readonly string[] } {
+  const net = netOf(request.tasks, dueOf(request));
+  let now = schedule;
+  const left: string[] = [];
+  for (const [id, from] of froms) {
+    const own = now.placed.find((each) => each.id === id);
+    const by = own === undefined ? null : from - own.from;
+    if (own === undefined || by === null || by < -own.earlierBy || by > own.laterBy) { left.push(id); continue; }
+    if (by === 0) continue;
+    const along = new Set([id, ...own.along]);
+    const placed = new Map(now.placed.map((each) => [each.id, { from: each.from + (along.has(each.id) ? by : 0), to: each.to + (along.has(each.id) ? by : 0) }] as const));
+    now = finished(net, placed, request.away ?? []);
   }
-  for (const { to, leastMin, mostMin } of net.later.get(task.id) ?? []) {
-    const stands = placed.get(to.id);
-    if (stands === undefined) continue;
-    latestTo = Math.min(latestTo, stands.from - leastMin);
-    if (mostMin !== null) earliestFrom = Math.max(earliestFrom, stands.from - mostMin - task.minutes);
-  }
-  for (const { from, to } of busy) {
-    if (to <= own.from) earliestFrom = Math.max(earliestFrom, to);
-    if (from >= own.to) latestTo = Math.min(latestTo, from);
-  }
-  return { earlierBy: Math.max(0, own.from - earliestFrom), laterBy: Math.max(0, latestTo - own.to) };
+  return { schedule: now, left };
 }
 
 /** The tasks from the first start on of which each begins where one before it, by link or by what both need, lets it. */
@@ -316,10 +289,10 @@ function criticalOf(net: Net, placed: ReadonlyMap<string, Stretch>, startsAt: nu
 }
 
 /** How much shorter than this a day can't be shown not to be: the longest chain, and what each resource has to do, before the last end. */
-function gapOf({ tasks, wayMin }: Net, placed: ReadonlyMap<string, Stretch>, wantedAt: readonly number[]): number {
+function gapOf({ tasks, wayMin, due }: Net, placed: ReadonlyMap<string, Stretch>): number {
   const startsAt = Math.min(...[...placed.values()].map(({ from }) => from));
-  const last = Math.max(...wantedAt);
-  const chains = tasks.map((task) => (wantedAt[task.cake] ?? last) - (wayMin.get(task.id) ?? 0));
+  const last = Math.max(...tasks.map(due));
+  const chains = tasks.map((task) => due(task) - (wayMin.get(task.id) ?? 0));
   const loads = (["hands", "mixer", "oven"] as const).map((need) => last - tasks.filter(({ needs }) => needs.includes(need)).reduce((sum, { minutes }) => sum + minutes, 0));
   return Math.max(0, Math.min(...chains, ...loads) - startsAt);
 }

@@ -1,42 +1,120 @@
+import * as z from "zod";
+
 /** What one worker in one kitchen has one of. A load has the oven to itself; warming up counts as a load. */
 export const RESOURCES = ["hands", "mixer", "oven"] as const;
 export type Resource = (typeof RESOURCES)[number];
 
+/** A stretch of time in minutes; where they count from is the caller's. */
+export type Stretch = { readonly from: number; readonly to: number };
+
+const count = z.int().min(0);
+const ofLoads = { load: count, loads: count };
+
 /** What is done, with what its words need. */
-export type Doing =
-  | { readonly do: "soften-butter"; readonly for: "batter" | "frosting" }
-  | { readonly do: "warm-up"; readonly ovenC: number }
-  | { readonly do: "prepare-tins"; readonly tins: number }
-  | { readonly do: "weigh"; readonly lines: number }
-  | { readonly do: "step"; readonly text: string; readonly isWait: boolean }
-  | { readonly do: "fill"; readonly tins: number }
-  | { readonly do: "bake"; readonly tins: number; readonly load: number; readonly loads: number }
-  | { readonly do: "look-and-bake-on"; readonly load: number; readonly loads: number }
-  | { readonly do: "take-out"; readonly load: number; readonly loads: number }
-  | { readonly do: "turn-out"; readonly tins: number }
-  | { readonly do: "cool" }
-  | { readonly do: "pour-warm" }
-  | { readonly do: "make-frosting"; readonly massG: number }
-  | { readonly do: "split-and-fill"; readonly gaps: number }
-  | { readonly do: "first-coat" }
-  | { readonly do: "chill-coat" }
-  | { readonly do: "final-coat" }
-  | { readonly do: "decorate"; readonly pieces: number };
+const DoingSchema = z.discriminatedUnion("do", [
+  z.strictObject({ do: z.literal("soften-butter"), for: z.enum(["batter", "frosting"]) }),
+  z.strictObject({ do: z.literal("warm-up"), ovenC: z.number() }),
+  z.strictObject({ do: z.literal("prepare-tins"), tins: count }),
+  z.strictObject({ do: z.literal("weigh"), lines: count }),
+  z.strictObject({ do: z.literal("step"), text: z.string(), isWait: z.boolean() }),
+  z.strictObject({ do: z.literal("fill"), tins: count }),
+  z.strictObject({ do: z.literal("bake"), tins: count, ...ofLoads }),
+  z.strictObject({ do: z.literal("look-and-bake-on"), ...ofLoads }),
+  z.strictObject({ do: z.literal("take-out"), ...ofLoads }),
+  z.strictObject({ do: z.literal("turn-out"), tins: count }),
+  z.strictObject({ do: z.literal("cool") }),
+  z.strictObject({ do: z.literal("pour-warm") }),
+  z.strictObject({ do: z.literal("make-frosting"), massG: z.number() }),
+  z.strictObject({ do: z.literal("split-and-fill"), gaps: count }),
+  z.strictObject({ do: z.literal("first-coat") }),
+  z.strictObject({ do: z.literal("chill-coat") }),
+  z.strictObject({ do: z.literal("final-coat") }),
+  z.strictObject({ do: z.literal("decorate"), pieces: count }),
+]);
+export type Doing = Readonly<z.infer<typeof DoingSchema>>;
 
-export type Station = "mix" | "fill" | "bake" | "cool" | "build" | "finish" | "serve";
+const STATIONS_OF_DAY = ["mix", "fill", "bake", "cool", "build", "finish", "serve"] as const;
+export type Station = (typeof STATIONS_OF_DAY)[number];
 
-/** When a task may begin after another has ended, minutes. */
-export type Link = { readonly id: string; readonly leastMin: number; /** As long after as may be when null. */ readonly mostMin: number | null };
+/** When a task may begin after another has ended, minutes; as long after as may be when there is no most. */
+const LinkSchema = z.strictObject({ id: z.string(), leastMin: z.number(), mostMin: z.number().nullable() });
+export type Link = Readonly<z.infer<typeof LinkSchema>>;
+
+/** Ways to save time on a late day. */
+export const WAYS = ["butter-in-cubes", "cool-in-fridge", "cool-in-freezer", "coat-in-freezer", "no-first-coat", "no-pieces"] as const;
+export type Way = (typeof WAYS)[number];
+/** What a task takes when it is done that way, minutes; 0 when it is left out. */
+const ShorterSchema = z.strictObject({ way: z.enum(WAYS), minutes: z.number().min(0) });
+export type Shorter = Readonly<z.infer<typeof ShorterSchema>>;
 
 /** One piece of the day's work. Whole minutes. */
-export type Task = {
-  readonly id: string;
+export const TaskSchema = z.strictObject({
+  id: z.string().min(1).max(60),
   /** The cake's place among the day's. */
-  readonly cake: number;
-  readonly station: Station;
-  readonly doing: Doing;
-  readonly minutes: number;
+  cake: count,
+  station: z.enum(STATIONS_OF_DAY),
+  doing: DoingSchema,
+  minutes: count,
   /** Held from beginning to end. */
-  readonly needs: readonly Resource[];
-  readonly after: readonly Link[];
-};
+  needs: z.array(z.enum(RESOURCES)).readonly(),
+  after: z.array(LinkSchema.readonly()).readonly(),
+  /** How it could be done in less time, at some cost to the cake; all tasks of a cake that share a way go together. */
+  shorter: z.array(ShorterSchema.readonly()).readonly().optional(),
+});
+export type Task = Readonly<z.infer<typeof TaskSchema>>;
+
+/** Tasks bound to each other to the minute, which move as one: how long before the last of them each ends. */
+export type Bound = { readonly id: string; readonly members: readonly { readonly task: Task; readonly endsBefore: number }[] };
+
+/** Tasks joined where a link leaves no minute. */
+export function boundTogether(tasks: readonly Task[]): readonly Bound[] {
+  const byId = new Map(tasks.map((task) => [task.id, task]));
+  const seen = new Set<string>();
+  const units: Bound[] = [];
+  for (const first of tasks) {
+    if (seen.has(first.id)) continue;
+    const ends = new Map<string, number>([[first.id, 0]]);
+    const ways: Task[] = [first];
+    for (let task = ways.pop(); task !== undefined; task = ways.pop()) {
+      const end = ends.get(task.id) ?? 0;
+      for (const { id, leastMin, mostMin } of task.after) {
+        const earlier = byId.get(id);
+        if (earlier === undefined || leastMin !== mostMin || ends.has(id)) continue;
+        ends.set(id, end - task.minutes - leastMin);
+        ways.push(earlier);
+      }
+      for (const later of tasks) {
+        const link = later.after.find(({ id }) => id === task.id);
+        if (link === undefined || link.leastMin !== link.mostMin || ends.has(later.id)) continue;
+        ends.set(later.id, end + link.leastMin + later.minutes);
+        ways.push(later);
+      }
+    }
+    const last = Math.max(...ends.values());
+    for (const id of ends.keys()) seen.add(id);
+    units.push({ id: first.id, members: tasks.filter(({ id }) => ends.has(id)).map((task) => ({ task, endsBefore: last - (ends.get(task.id) ?? 0) })) });
+  }
+  return units;
+}
+
+/** How a task goes: by hand; begun by hand and ended by its clock; by itself after the one before; or until what is seen ends it. */
+export type Going = "by-hand" | "by-clock" | "by-itself" | "by-looks";
+
+/** How a task goes. */
+export function goingOf({ doing }: Task): Going {
+  switch (doing.do) {
+    case "soften-butter":
+    case "warm-up":
+    case "bake":
+    case "chill-coat":
+      return "by-clock";
+    case "step":
+      return doing.isWait ? "by-clock" : "by-hand";
+    case "cool":
+      return "by-itself";
+    case "look-and-bake-on":
+      return "by-looks";
+    default:
+      return "by-hand";
+  }
+}

@@ -1,5 +1,5 @@
 import type { BatterKind } from "../mix";
-import type { Doing, Link, Resource, Station, Task } from "./task";
+import type { Doing, Link, Resource, Shorter, Station, Task } from "./task";
 
 /** A step of the batter's own method, as its recipe has it. */
 export type MethodStep = { readonly text: string; /** Null when it does not say. */ readonly minutes: number | null; /** Whether it is only waited for. */ readonly isWait: boolean };
@@ -19,6 +19,9 @@ export type DayCake = {
   /** Null when it stays in its tin until cold. */
   readonly turnOutMin: number | null;
   readonly coldMin: number;
+  /** The same with the fridge or the freezer once it is lukewarm. */
+  readonly coldFridgeMin: number;
+  readonly coldFreezerMin: number;
   /** Gaps between slices on all cakes. */
   readonly gaps: number;
   readonly splits: number;
@@ -36,8 +39,10 @@ export type DayCake = {
 
 /** How long hands take. Judgement from household practice; what this baker takes is learnt in time. */
 const TAKES = {
-  softenMin: 60, prepareTinMin: 3, weighLineS: 20, tinS: 40, takeOutMin: 1, turnOutTinMin: 2, splitMin: 2, fillGapMin: 3, frostingMin: 15, frostingPerKgMin: 10, firstCoatMin: 8, chillCoatMin: 20, finalCoatMin: 12, topMin: 6, pieceS: 5,
+  softenMin: 60, prepareTinMin: 3, weighLineS: 20, tinS: 40, takeOutMin: 1, turnOutTinMin: 2, splitMin: 2, fillGapMin: 3, frostingMin: 15, frostingPerKgMin: 10, softenCubesMin: 20, firstCoatMin: 8, chillCoatMin: 20, chillCoatFreezerMin: 8, finalCoatMin: 12, topMin: 6, pieceS: 5,
 } as const;
+const CUBES: readonly Shorter[] = [{ way: "butter-in-cubes", minutes: TAKES.softenCubesMin }];
+
 /** A step that does not say how long it takes. */
 const STEP_MIN = 3;
 /** Creaming, whisking or stirring, by kind of batter, when the recipe's own steps are not known, minutes. */
@@ -67,15 +72,16 @@ export function mayWait({ kind, loads }: DayCake): boolean {
  */
 export function tasksOf(day: DayCake, cake: number): readonly Task[] {
   const tasks: Task[] = [];
-  const add = (name: string, station: Station, doing: Doing, minutes: number, needs: readonly Resource[], after: readonly Link[]): string => {
+  const add = (name: string, station: Station, doing: Doing, minutes: number, needs: readonly Resource[], after: readonly Link[], shorter: readonly Shorter[] = []): string => {
     const id = `${cake}.${name}`;
-    tasks.push({ id, cake, station, doing, minutes: Math.max(0, Math.round(minutes)), needs, after });
+    const whole = Math.max(0, Math.round(minutes));
+    tasks.push({ id, cake, station, doing, minutes: whole, needs, after, shorter: shorter.filter((each) => each.minutes < whole) });
     return id;
   };
   const next = (id: string, leastMin = 0, mostMin: number | null = null): Link => ({ id, leastMin, mostMin });
   const hands = (minutes: number): number => Math.max(1, Math.round(minutes));
 
-  const soft = SOFT_BUTTER.includes(day.kind) ? [next(add("soften", "mix", { do: "soften-butter", for: "batter" }, TAKES.softenMin, [], []))] : [];
+  const soft = SOFT_BUTTER.includes(day.kind) ? [next(add("soften", "mix", { do: "soften-butter", for: "batter" }, TAKES.softenMin, [], [], CUBES))] : [];
   const tins = add("tins", "mix", { do: "prepare-tins", tins: day.tins }, hands(TAKES.prepareTinMin * day.tins), ["hands"], []);
   const weighed = day.lines === 0 ? [] : [next(add("weigh", "mix", { do: "weigh", lines: day.lines }, hands((TAKES.weighLineS * day.lines) / 60), ["hands"], []))];
   const method: readonly MethodStep[] = day.steps.length > 0 ? day.steps : [{ text: "", minutes: MIX_MIN[day.kind], isWait: false }];
@@ -96,23 +102,27 @@ export function tasksOf(day: DayCake, cake: number): readonly Task[] {
     outs.push(out);
     before = next(on, TAKES.takeOutMin, TAKES.takeOutMin);
   }
+  const colder = (inTinMin: number): readonly Shorter[] => [
+    { way: "cool-in-fridge", minutes: Math.max(1, day.coldFridgeMin - inTinMin) },
+    { way: "cool-in-freezer", minutes: Math.max(1, day.coldFreezerMin - inTinMin) },
+  ];
   const cooled = outs.flatMap((out, index): readonly Link[] => {
     const inLoad = day.loads[index]?.tins ?? 1;
     const links: Link[] = [];
     if (day.pourAfterMin !== null) links.push(next(add(`pour${index + 1}`, "finish", { do: "pour-warm" }, hands(2 * inLoad), ["hands"], [next(out, ...day.pourAfterMin)])));
-    if (day.turnOutMin === null) return [...links, next(add(`cool${index + 1}`, "cool", { do: "cool" }, day.coldMin, [], [next(out, 0, 0)]))];
+    if (day.turnOutMin === null) return [...links, next(add(`cool${index + 1}`, "cool", { do: "cool" }, day.coldMin, [], [next(out, 0, 0)], colder(0)))];
     const turned = add(`turn-out${index + 1}`, "cool", { do: "turn-out", tins: inLoad }, hands(TAKES.turnOutTinMin * inLoad), ["hands"], [next(out, day.turnOutMin, day.turnOutMin + TIN_WAITS_MIN)]);
-    return [...links, next(add(`cool${index + 1}`, "cool", { do: "cool" }, Math.max(1, day.coldMin - day.turnOutMin), [], [next(turned, 0, 0)]))];
+    return [...links, next(add(`cool${index + 1}`, "cool", { do: "cool" }, Math.max(1, day.coldMin - day.turnOutMin), [], [next(turned, 0, 0)], colder(day.turnOutMin)))];
   });
-  const softFrosting = day.frostingG === 0 || !day.frostingHasButter ? [] : [next(add("soften-frosting", "finish", { do: "soften-butter", for: "frosting" }, TAKES.softenMin, [], []))];
+  const softFrosting = day.frostingG === 0 || !day.frostingHasButter ? [] : [next(add("soften-frosting", "finish", { do: "soften-butter", for: "frosting" }, TAKES.softenMin, [], [], CUBES))];
   const frosting = day.frostingG === 0 ? [] : [next(add("frosting", "finish", { do: "make-frosting", massG: day.frostingG }, hands(TAKES.frostingMin + (TAKES.frostingPerKgMin * day.frostingG) / 1000), ["hands", "mixer"], softFrosting))];
   let last: readonly Link[] = cooled;
   if (day.gaps > 0) last = [next(add("split-and-fill", "build", { do: "split-and-fill", gaps: day.gaps }, hands(TAKES.splitMin * Math.max(0, day.splits - 1) + TAKES.fillGapMin * day.gaps), ["hands"], [...last, ...frosting]))];
   if (day.hasFirstCoat) {
-    last = [next(add("first-coat", "finish", { do: "first-coat" }, TAKES.firstCoatMin, ["hands"], [...last, ...frosting]))];
-    last = [next(add("chill-coat", "finish", { do: "chill-coat" }, TAKES.chillCoatMin, [], last))];
+    last = [next(add("first-coat", "finish", { do: "first-coat" }, TAKES.firstCoatMin, ["hands"], [...last, ...frosting], [{ way: "no-first-coat", minutes: 0 }]))];
+    last = [next(add("chill-coat", "finish", { do: "chill-coat" }, TAKES.chillCoatMin, [], last, [{ way: "no-first-coat", minutes: 0 }, { way: "coat-in-freezer", minutes: TAKES.chillCoatFreezerMin }]))];
   }
   if (day.frostingG > 0) last = [next(add("final-coat", "finish", { do: "final-coat" }, day.hasCoat ? TAKES.finalCoatMin : TAKES.topMin, ["hands"], [...last, ...frosting]))];
-  if (day.pieces > 0) add("decorate", "finish", { do: "decorate", pieces: day.pieces }, hands((TAKES.pieceS * day.pieces) / 60), ["hands"], last);
+  if (day.pieces > 0) add("decorate", "finish", { do: "decorate", pieces: day.pieces }, hands((TAKES.pieceS * day.pieces) / 60), ["hands"], last, [{ way: "no-pieces", minutes: 0 }]);
   return tasks;
 }

@@ -3,8 +3,9 @@ import { notFound } from "next/navigation";
 import { cache } from "react";
 import { CakeBench } from "@/components/cake/cake-bench";
 import { Trouble } from "@/components/frame/trouble";
-import { findCake, findPantry, findRecipe, kitchenDatabase, listBenchRecipes, listCakes, listOvens, listTins, stored } from "@/data";
+import { findCake, findPantry, findRecipe, kitchenDatabase, listBenchRecipes, listCakes, listOpenBakes, listOvens, listTins, stored } from "@/data";
 import { storageText } from "@/words";
+import { startBake } from "../../bakes/actions";
 import { changeCake, keepApart, lookAtCake, recipeForCake, renameCake } from "../actions";
 
 type CakePageProps = { readonly params: Promise<{ readonly id: string }> };
@@ -21,6 +22,7 @@ const load = cache(async (id: string) =>
       cupboard: await listTins(database),
       ovens: await listOvens(database),
       pantry: await findPantry(database),
+      bakes: await listOpenBakes(database),
       others: (await listCakes(database)).flatMap((other) => (other.id === id || other.question === null ? [] : [{ id: other.id, name: other.name, question: other.question }])),
     };
   }),
@@ -45,7 +47,7 @@ export default async function CakePage({ params }: CakePageProps) {
       key={id}
       cake={{ id, name, doc, version, updatedAt: cake.updatedAt.getTime() }}
       {...kitchen}
-      actions={{ change: changeCake, look: lookAtCake, keepApart, recipeForCake, rename: renameCake }}
+      actions={{ change: changeCake, look: lookAtCake, keepApart, recipeForCake, startBake, rename: renameCake }}
     />
   );
 }

@@ -1,0 +1,85 @@
+"use client";
+
+import type { BakeDoc } from "@/core/cake";
+import type { Offer, Task } from "@/core/day";
+import { deviceTrouble } from "@/core/device";
+import { minutesText, type Units } from "@/words";
+import { countdown, deviceTroubleText, spareText, timerText, WAY_WORDS } from "@/words/bench";
+import { doingText } from "@/words/day";
+import { clockAt } from "../day/now";
+import type { BenchView } from "./use-bench";
+
+const MOST_TIMERS = 3;
+const MOST_OFFERS = 3;
+const LATER_MIN = 15;
+/** Less than this is made up by hands that hurry, minutes. */
+const LATE_MIN = 5;
+/** What may be ready before its clock says so. */
+const ENDED_BY_HAND: readonly Task["doing"]["do"][] = ["warm-up", "soften-butter", "chill-coat", "step", "cool"];
+
+type SideCardsProps = {
+  readonly view: BenchView;
+  readonly doc: BakeDoc;
+  readonly units: Units;
+  readonly onOffer: (offer: Offer) => void;
+  readonly onWantedLater: (byMin: number) => void;
+  readonly onEarlyDone: (task: string) => void;
+};
+
+/** What is always in view: clocks that run, what is to spare, what comes next, what is wrong with a device. */
+export function SideCards({ view, doc, units, onOffer, onWantedLater, onEarlyDone }: SideCardsProps) {
+  const { bench, now, offers, known } = view;
+  const name = (cake: number): string => (doc.cakes.length > 1 ? ` · ${doc.cakes[cake]?.name ?? ""}` : "");
+  const spares = bench.spareMin.flatMap((spare, cake) => (spare === null ? [] : [{ spare, cake }]));
+  const troubles = [...known.devices].flatMap(([device, held]) => { const trouble = deviceTrouble(held, known.pageMs); return trouble === null ? [] : [deviceTroubleText(device, trouble)]; });
+  const [next] = doc.tasks.flatMap((task) => {
+    const rest = bench.rest.get(task.id);
+    return rest === undefined || task.id === bench.current?.task.id || bench.states.get(task.id)?.is === "running" ? [] : [{ task, from: rest.from }];
+  }).sort((one, other) => one.from - other.from);
+  return (
+    <aside aria-label="Clocks" className="flex min-w-0 flex-col gap-3">
+      {!known.isHeard && <p role="alert" className="bench-card border-deep-tomato! text-[18px]">The kitchen&apos;s server does not answer. What you do is kept here{known.unsent.length > 0 ? `, ${known.unsent.length} so far,` : ""} and told when it is back; clocks go on.</p>}
+      {troubles.map((text) => <p key={text} role="alert" className="bench-card border-deep-tomato! text-[18px]">{text}</p>)}
+      {bench.timers.slice(0, MOST_TIMERS).map(({ task, endsAt, isStanding }) => {
+        const isDue = endsAt <= now;
+        return (
+          <div key={task.id} className={`flex items-center justify-between gap-3 ${isDue ? "rounded-panel bg-yolk px-4.5 py-2.5 text-ink" : "bench-card py-2.5!"}`} role="timer" aria-label={timerText(task.doing, isStanding, units)}>
+            <div className="min-w-0">
+              <p className={`text-[18px] leading-tight ${isDue ? "" : "text-deep-text"}`}>{timerText(task.doing, isStanding, units)}{name(task.cake)}</p>
+              <p className="flex items-baseline gap-3">
+                <span className="figure-text text-[46px] leading-[1.05]">{countdown(endsAt - now)}</span>
+                <span className={`text-[18px] ${isDue ? "" : "text-deep-text"}`}>{isDue ? "now" : `at ${clockAt(endsAt)}`}</span>
+              </p>
+            </div>
+            {!isStanding && !isDue && ENDED_BY_HAND.includes(task.doing.do) && <button type="button" className="min-h-16 shrink-0 rounded-control border-2 border-deep-line px-3 text-[18px] hover:border-white" aria-label={`Ready already: ${timerText(task.doing, isStanding, units)}`} onClick={() => onEarlyDone(task.id)}>Ready</button>}
+          </div>
+        );
+      })}
+      {bench.timers.length > MOST_TIMERS && <p className="text-[18px] text-deep-text">and {bench.timers.length - MOST_TIMERS} more, the next at {clockAt(bench.timers[MOST_TIMERS]?.endsAt ?? now)}</p>}
+      {spares.map(({ spare, cake }) => (
+        <div key={cake} className={`bench-card ${spare <= -1 ? "border-deep-tomato!" : ""}`} role="status" aria-label={`Ready by ${clockAt(bench.wantedAt[cake] ?? now)}${name(cake)}`}>
+          <p className="text-[18px] text-deep-text">Ready by {clockAt(bench.wantedAt[cake] ?? now)}{name(cake)}</p>
+          <p className={`figure-text text-[38px] leading-tight ${spare <= -1 ? "text-deep-tomato" : ""}`}>{spareText(spare)}</p>
+          {spare <= -1 && <p className="text-[18px]">As it is going, at {clockAt(bench.readyAt[cake] ?? now)}.</p>}
+        </div>
+      ))}
+      {spares.some(({ spare }) => spare <= -LATE_MIN) && (
+        <div role="group" aria-label="What could be shorter" className="flex flex-col gap-2">
+          {offers.slice(0, MOST_OFFERS).map((offer) => (
+            <button key={`${offer.cake}.${offer.way}`} type="button" className="bench-button flex-col items-start! gap-0! text-left text-[19px]!" onClick={() => onOffer(offer)}>
+              <span>{WAY_WORDS[offer.way].what}: {minutesText(offer.savesMin)} sooner{name(offer.cake)}</span>
+              <span className="text-[17px] font-normal text-deep-text">{WAY_WORDS[offer.way].cost}</span>
+            </button>
+          ))}
+          <button type="button" className="bench-button text-[19px]!" onClick={() => onWantedLater(LATER_MIN)}>Have it wanted {minutesText(LATER_MIN)} later</button>
+        </div>
+      )}
+      {next !== undefined && (
+        <div className="bench-card">
+          <p className="text-[18px] text-deep-text">Next, at {clockAt(next.from)}</p>
+          <p className="text-[20px] leading-snug">{doingText(next.task.doing, units)}{name(next.task.cake)}</p>
+        </div>
+      )}
+    </aside>
+  );
+}

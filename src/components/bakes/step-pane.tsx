@@ -1,0 +1,180 @@
+"use client";
+
+import { useMemo, type ReactNode } from "react";
+import { Check } from "lucide-react";
+import type { Look, LookAdvice } from "@/core/bake";
+import type { BakeDoc, PlannedCake } from "@/core/cake";
+import type { Caution } from "@/core/caution";
+import { NOTHING_RECEIVED } from "@/core/device";
+import { batterPart, scaledRow, measuresOf } from "@/core/recipe";
+import { openTin, type Task } from "@/core/day";
+import { cautionText, dialText, gramsText, heatText, minutesText, weightText, type Units } from "@/words";
+import { adviceText } from "@/words/bakes";
+import { ordinal, rungText, stepWords } from "@/words/bench";
+import { doingText } from "@/words/day";
+import { STATION_NAMES } from "../cake/stations";
+import { STATION_DRAWINGS } from "../cake/strip-drawings";
+import { clockAt, dateAt } from "../day/now";
+import { PouringTins, scaleText, tinsToFill } from "./pouring-tins";
+import { ProbeCurve } from "./probe-curve";
+import { SeenSigns } from "./seen-signs";
+import type { BenchView } from "./use-bench";
+
+export type StepPaneProps = {
+  readonly view: BenchView;
+  readonly doc: BakeDoc;
+  readonly units: Units;
+  /** The step that is shown; null when there is nothing to do. */
+  readonly task: Task | null;
+  /** Whether it is only offered: its time has not come. */
+  readonly isEarly: boolean;
+  readonly look: Look;
+  readonly advice: LookAdvice | null;
+  readonly onLook: (look: Look) => void;
+  readonly onTick: (line: string, isTicked: boolean) => void;
+};
+
+/** One step: what to do in large letters, why in a line, and the drawing it is done by. */
+export function StepPane(props: StepPaneProps) {
+  const { view, doc, units, task, isEarly } = props;
+  const { bench, now, loads } = view;
+  const cakes = doc.cakes.length;
+  const inOven = loads.find(({ inAt, outAt }) => inAt !== null && outAt === null);
+  const curve = inOven === undefined || (inOven.readings.length === 0 && view.known.devices.get("core-probe")?.serial == null) ? null : (
+    <ProbeCurve curve={inOven.curve} minutes={inOven.minutes} refit={inOven.refit} readings={inOven.readings} minute={now - (inOven.inAt ?? now)} doneC={inOven.doneC} units={units} />
+  );
+  if (task === null || isEarly) {
+    const next = bench.timers[0];
+    const coming = task ?? next?.task ?? doc.tasks.filter(({ id }) => bench.rest.has(id)).toSorted((one, other) => (bench.rest.get(one.id)?.from ?? 0) - (bench.rest.get(other.id)?.from ?? 0))[0];
+    return (
+      <Pane step={task === null ? "Waiting" : `Step ${bench.step} of ${bench.steps} · in good time`}
+        title={task === null ? "Nothing to do but wait" : `Nothing has to be done before ${whenText(bench.current?.by ?? now, now)}`}
+        why={task === null ? (bench.nextAt === null ? "" : `Next at ${whenText(bench.nextAt, now)}${next === undefined || next.endsAt > bench.nextAt ? "" : `: ${rungText(next.task.doing, units)}`}.`) : `Next: ${doingText(task.doing, units)}. It can be done now.`}>
+        {curve ?? <StationDrawing station={coming?.station ?? "finish"} planned={view.planned[coming?.cake ?? 0] ?? null} />}
+      </Pane>
+    );
+  }
+  const cake = doc.cakes[task.cake];
+  const planned = view.planned[task.cake] ?? null;
+  const load = loads.find(({ bake, look }) => bake.id === task.id || look.id === task.id);
+  const words = stepWords(task, units, {
+    dialText: planned === null ? heatText(cake?.ovenC ?? 0, units) : dialText(planned.plan.bake, units),
+    doorShutMin: load?.refit.firstLookMin ?? task.minutes,
+    source: cake?.doc.question.oven?.spec.source ?? null,
+  });
+  const step = `Step ${bench.step} of ${bench.steps} · ${STATION_NAMES[task.station].toLowerCase()}${cakes > 1 ? ` · ${cake?.name ?? ""}` : ""}`;
+  if (task.doing.do === "fill" && planned !== null) return <FillStep {...props} task={task} step={step} planned={planned} />;
+  if (task.doing.do === "look-and-bake-on" && cake !== undefined) {
+    return (
+      <Pane step={step} title={words.title} why={props.advice === null ? words.why : ""}>
+        {props.advice !== null && <p role="status" className="figure-text text-[26px] text-yolk">{adviceText(props.advice)}</p>}
+        <SeenSigns kind={cake.kind} look={props.look} onLook={props.onLook} />
+        {props.look.coreC !== undefined && load !== undefined && (
+          <p className="text-[20px]">The middle is at <strong>{heatText(props.look.coreC, units)}</strong>, done from {heatText(load.doneC, units)}; by the probe likely {minutesText(load.refit.likelyMin)} in all.</p>
+        )}
+      </Pane>
+    );
+  }
+  return (
+    <Pane step={step} title={words.title} why={words.why}>
+      {task.doing.do === "step" && task.doing.text.length > words.title.length + 1 && <p className="max-w-[60ch] text-[22px] leading-snug">{task.doing.text}</p>}
+      <Cautions task={task} planned={planned} units={units} />
+      {task.doing.do === "weigh" && planned?.formula != null && cake?.doc.recipe != null && <WeighList planned={planned} recipe={cake.doc.recipe.doc} ticked={view.log.ticked.get(task.id) ?? new Set()} onTick={props.onTick} />}
+      {task.doing.do === "make-frosting" && cake !== undefined && <p className="text-[20px]"><a className="underline underline-offset-4" href={`/cakes/${cake.id}?at=finish`} target="_blank" rel="noreferrer">Open Finish for the formula</a></p>}
+      {task.doing.do !== "weigh" && curve}
+      {task.doing.do !== "weigh" && curve === null && <StationDrawing station={task.station} planned={planned} />}
+    </Pane>
+  );
+}
+
+/** An hour, with its day when that is another one. */
+function whenText(minute: number, now: number): string {
+  return dateAt(minute) === dateAt(now) ? clockAt(minute) : `${clockAt(minute)} on ${dateAt(minute)}`;
+}
+
+function Pane({ step, title, why, children }: { readonly step: string; readonly title: string; readonly why: string; readonly children?: ReactNode }) {
+  return (
+    <section aria-label="The step" className="flex min-w-0 flex-col gap-3">
+      <p className="text-[19px] font-semibold text-yolk">{step}</p>
+      <div aria-live="polite">
+        <h2 className="text-[clamp(30px,4.2vw,46px)] leading-[1.08]! break-words">{title}</h2>
+        {why !== "" && <p className="mt-2 max-w-[52ch] text-[22px] leading-snug text-deep-text">{why}</p>}
+      </div>
+      {children}
+    </section>
+  );
+}
+
+/** What a plan warns of, said at the step it can hurt at. */
+const WARNED_AT: Readonly<Partial<Record<Task["doing"]["do"], readonly Caution["code"][]>>> = {
+  "prepare-tins": ["spray-residue"], fill: ["tray-underneath", "wet-strips"], bake: ["tray-underneath"], "take-out": ["thermal-shock"], "make-frosting": ["hot-sugar", "raw-egg", "keep-cold"], "pour-warm": ["hot-sugar"], decorate: ["supports-out"],
+};
+
+function Cautions({ task, planned, units }: { readonly task: Task; readonly planned: PlannedCake | null; readonly units: Units }) {
+  const codes = WARNED_AT[task.doing.do] ?? [];
+  return planned?.plan.cautions.filter(({ code }) => codes.includes(code)).map((caution) => (
+    <p key={caution.code} className="max-w-[56ch] rounded-panel border-2 border-yolk px-4 py-2 text-[19px] leading-snug">{cautionText(caution, units)}</p>
+  ));
+}
+
+/** What stands on the bench at a station, to scale. */
+function StationDrawing({ station, planned }: { readonly station: Task["station"]; readonly planned: PlannedCake | null }) {
+  if (planned === null) return null;
+  const { widthMm, heightMm, drawing } = STATION_DRAWINGS[station](planned.plan);
+  const widest = Math.max(widthMm, 420);
+  return (
+    <svg viewBox={`${-widest / 2} ${-heightMm} ${widest} ${heightMm + 4}`} className="mx-auto mt-6 block max-h-[34vh] w-full overflow-visible" aria-hidden>
+      {drawing}
+      <line x1={-widest / 2} x2={widest / 2} y1={2} y2={2} className="stroke-white" strokeWidth="6" vectorEffect="non-scaling-stroke" />
+    </svg>
+  );
+}
+
+type FillStepProps = StepPaneProps & { readonly task: Task; readonly step: string; readonly planned: PlannedCake };
+
+/** Pouring: the tin that is next, to its weight. */
+function FillStep({ view, doc, units, task, step, planned }: FillStepProps) {
+  const { known, log } = view;
+  const targets = doc.cakes[task.cake]?.tinsG;
+  const tins = useMemo(() => tinsToFill(planned.plan.fill.tins, targets ?? []), [planned, targets]);
+  const weighed = log.weighed.get(task.id);
+  const open = openTin(log, task.id, tins.length);
+  const scale = known.devices.get("scale") ?? NOTHING_RECEIVED;
+  const isOn = scale.serial !== null && scale.trouble !== "lost";
+  const pouring = known.pouring?.task === task.id ? known.pouring.state : null;
+  const place = open === -1 ? tins.length - 1 : open;
+  const target = tins[place];
+  const before = weighed?.get(place);
+  const title = target === undefined ? doingText(task.doing, units) : `Pour the ${tins.length > 1 ? `${ordinal(place)} tin` : "tin"} to ${weightText(target.targetG, units)}`;
+  return (
+    <Pane step={step} title={title} why={scaleText(pouring, place, isOn, before?.isWhole === false ? before.massG : 0, units)}>
+      <Cautions task={task} planned={planned} units={units} />
+      {target !== undefined && <PouringTins tins={tins} weighed={weighed} open={place} pouring={pouring} scale={scale} units={units} />}
+    </Pane>
+  );
+}
+
+type WeighListProps = { readonly planned: PlannedCake; readonly recipe: NonNullable<BakeDoc["cakes"][number]["doc"]["recipe"]>["doc"]; readonly ticked: ReadonlySet<string>; readonly onTick: (line: string, isTicked: boolean) => void };
+
+/** The batter's lines, scaled, each ticked when it is in its bowl. */
+function WeighList({ planned, recipe, ticked, onTick }: WeighListProps) {
+  const { plan, formula } = planned;
+  if (formula === null) return null;
+  const rows = batterPart(formula).rows.map((row) => scaledRow(row, { times: plan.scale, leavening: "as-written", egg: plan.egg }, measuresOf(recipe)));
+  return (
+    <ul aria-label="Ingredients" className="grid gap-2 sm:grid-cols-2">
+      {rows.map(({ row, shownG, eggs }) => {
+        const isTicked = ticked.has(row.line.id);
+        return (
+          <li key={row.line.id}>
+            <button type="button" aria-pressed={isTicked} onClick={() => onTick(row.line.id, !isTicked)} className={`flex min-h-16 w-full items-center gap-3 rounded-panel border-2 px-4 text-left ${isTicked ? "border-deep-line bg-transparent text-deep-text" : "border-deep-line bg-deep-2"}`}>
+              <span className="figure-text w-24 shrink-0 text-[25px]">{shownG === null ? "—" : gramsText(shownG)}</span>
+              <span className={`min-w-0 flex-1 text-[20px] leading-tight ${isTicked ? "line-through" : ""}`}>{row.ingredient?.name ?? (row.read.name === "" ? row.line.text : row.read.name)}{eggs === null ? "" : `, ${eggs} ${eggs === 1 ? "piece" : "pieces"}`}</span>
+              {isTicked && <Check size={26} aria-hidden className="shrink-0 text-deep-leaf" />}
+            </button>
+          </li>
+        );
+      })}
+    </ul>
+  );
+}

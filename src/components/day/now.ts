@@ -1,0 +1,19 @@
+"use client";
+
+import { useSyncExternalStore } from "react";
+import { clockText, dayText } from "@/words/day";
+
+const MS_PER_MIN = 60_000;
+const TICK_MS = 15_000;
+
+function everyMinute(tell: () => void): () => void {
+  const timer = setInterval(tell, TICK_MS);
+  return () => clearInterval(timer);
+}
+
+/** Minutes since 1970 by the clock of the baker's own machine, which the server does not know: null there. */
+export const useNow = (): number | null => useSyncExternalStore(everyMinute, () => Math.floor(Date.now() / MS_PER_MIN), () => null);
+
+/** A minute since 1970 by the clock of the baker's own machine. */
+export const clockAt = (minute: number): string => clockText(new Date(minute * MS_PER_MIN));
+export const dateAt = (minute: number): string => dayText(new Date(minute * MS_PER_MIN), "long");

@@ -1,0 +1,85 @@
+import { RESOURCES, type Bound, type Link, type Resource, type Stretch, type Task } from "./task";
+
+/** What keeps a task from moving on: another task, because it comes before or after or takes the same hands, mixer or oven; hours away; the end. */
+export type Hold =
+  | { readonly by: "task"; readonly id: string; /** Tied by a link, not only by what both need. */ readonly isLink: boolean; readonly isBefore: boolean }
+  | { readonly by: "away" }
+  | { readonly by: "due" }
+  | { readonly by: "far-enough" };
+
+/** How far a task can move while all others stand, minutes; what is bound to it to the minute moves along. */
+export type Freedom = {
+  readonly earlierBy: number;
+  readonly laterBy: number;
+  readonly earlierHold: Hold;
+  readonly laterHold: Hold;
+  readonly along: readonly string[];
+};
+
+/** A task without anything before it is not moved by more than this, minutes. */
+const FURTHEST_MIN = 720;
+
+type Day = {
+  readonly tasks: readonly Task[];
+  readonly units: readonly Bound[];
+  readonly due: (task: Task) => number;
+  /** Links out of each task. */
+  readonly later: ReadonlyMap<string, readonly (Link & { readonly to: Task })[]>;
+};
+
+type Limit = { readonly at: number; readonly hold: Hold };
+
+/** The freedom of every task of a day, by id. */
+export function freedomsOf(day: Day, placed: ReadonlyMap<string, Stretch>, away: readonly Stretch[]): ReadonlyMap<string, Freedom> {
+  const freedoms = new Map<string, Freedom>();
+  const held = new Map(RESOURCES.map((need) => [need, day.tasks.filter(({ needs }) => needs.includes(need)).flatMap(({ id }) => { const stands = placed.get(id); return stands === undefined ? [] : [{ id, ...stands }]; })] as const));
+  for (const { members } of day.units) {
+    const ids = new Set(members.map(({ task }) => task.id));
+    let earlier: Limit = { at: FURTHEST_MIN, hold: { by: "far-enough" } };
+    let later: Limit = { at: Infinity, hold: { by: "due" } };
+    for (const { task } of members) {
+      const limits = limitsOf(day, task, ids, placed, held, away);
+      if (limits.earlier.at < earlier.at) earlier = limits.earlier;
+      if (limits.later.at < later.at) later = limits.later;
+    }
+    for (const id of ids) {
+      freedoms.set(id, {
+        earlierBy: Math.max(0, earlier.at), laterBy: Math.max(0, later.at), earlierHold: earlier.hold, laterHold: later.hold,
+        along: [...ids].filter((each) => each !== id),
+      });
+    }
+  }
+  return freedoms;
+}
+
+/** How many minutes one task can move to either side, by whatever does not move along. */
+function limitsOf({ due, later: links }: Day, task: Task, along: ReadonlySet<string>, placed: ReadonlyMap<string, Stretch>, held: ReadonlyMap<Resource, readonly (Stretch & { readonly id: string })[]>, away: readonly Stretch[]): { readonly earlier: Limit; readonly later: Limit } {
+  const own = placed.get(task.id) ?? { from: 0, to: 0 };
+  let earlier: Limit = { at: FURTHEST_MIN, hold: { by: "far-enough" } };
+  let later: Limit = { at: due(task) - own.to, hold: { by: "due" } };
+  const atMost = (by: "earlier" | "later", at: number, hold: Hold): void => {
+    if (by === "earlier" && at < earlier.at) earlier = { at, hold };
+    if (by === "later" && at < later.at) later = { at, hold };
+  };
+  for (const { id, leastMin, mostMin } of task.after) {
+    const stands = placed.get(id);
+    if (stands === undefined || along.has(id)) continue;
+    atMost("earlier", own.from - stands.to - leastMin, { by: "task", id, isLink: true, isBefore: true });
+    if (mostMin !== null) atMost("later", stands.to + mostMin - own.from, { by: "task", id, isLink: true, isBefore: true });
+  }
+  for (const { to, leastMin, mostMin } of links.get(task.id) ?? []) {
+    const stands = placed.get(to.id);
+    if (stands === undefined || along.has(to.id)) continue;
+    atMost("later", stands.from - leastMin - own.to, { by: "task", id: to.id, isLink: true, isBefore: false });
+    if (mostMin !== null) atMost("earlier", own.to + mostMin - stands.from, { by: "task", id: to.id, isLink: true, isBefore: false });
+  }
+  const beside = (stands: Stretch, hold: Hold): void => {
+    if (stands.to <= own.from) atMost("earlier", own.from - stands.to, hold);
+    if (stands.from >= own.to) atMost("later", stands.from - own.to, hold);
+  };
+  for (const need of task.needs) {
+    for (const other of held.get(need) ?? []) if (!along.has(other.id) && other.id !== task.id) beside(other, { by: "task", id: other.id, isLink: false, isBefore: other.to <= own.from });
+  }
+  if (task.needs.includes("hands")) for (const gone of away) beside(gone, { by: "away" });
+  return { earlier, later };
+}

@@ -1,0 +1,49 @@
+import { describe, expect, it } from "vitest";
+import type { Doing, Task } from "@/core/day";
+import { METRIC } from ".";
+import { countdown, deviceTroubleText, ordinal, pouredText, rungText, spareText, stepWords, timerText, toGoText, WAY_WORDS } from "./bench";
+
+const US = { measure: "us", heat: "F" } as const;
+const spaced = (text: string): string => text.replaceAll("\u00a0", " ");
+const task = (doing: Doing, minutes = 10): Task => ({ id: "0.x", cake: 0, station: "mix", doing, minutes, needs: [], after: [] });
+const FACTS = { dialText: "gas\u00a04", doorShutMin: 28, source: "gas" } as const;
+
+describe("words at the bench", () => {
+  it.each([[6.34, "6:21"], [0, "0:00"], [-3, "0:00"], [0.001, "0:01"], [59.999, "1:00:00"], [65, "1:05:00"], [5 / 60, "0:05"]])("count %d minutes down as %s", (minutes, expected) => {
+    expect(countdown(minutes)).toBe(expected);
+  });
+
+  it("say what to do, why, and what is on the button", () => {
+    const on = stepWords(task({ do: "warm-up", ovenC: 177 }, 15), METRIC, FACTS);
+    expect(spaced(on.title)).toBe("Set the oven to gas 4");
+    expect(spaced(on.why)).toBe("Give it 15 min: it is warm through, not only its air. Light it as its maker says.");
+    expect(stepWords(task({ do: "bake", tins: 2, load: 1, loads: 1 }), METRIC, FACTS)).toMatchObject({ title: "All 2 tins into the oven", next: "In, start the clock" });
+    expect(spaced(stepWords(task({ do: "bake", tins: 1, load: 1, loads: 1 }), METRIC, FACTS).why)).toContain("door stays shut for 28 min");
+    expect(stepWords(task({ do: "step", text: "Rest it.", isWait: true }), METRIC, FACTS).next).toBe("Start the clock");
+    expect(stepWords(task({ do: "take-out", load: 1, loads: 1 }), METRIC, FACTS).why).toContain("a wet one scalds");
+  });
+
+  it("name clocks by what they wait for", () => {
+    expect(timerText({ do: "turn-out", tins: 2 }, true, METRIC)).toBe("Standing in the tin");
+    expect(spaced(timerText({ do: "warm-up", ovenC: 177 }, false, US))).toBe("Oven coming up to 350 °F");
+    expect(rungText({ do: "look-and-bake-on", load: 1, loads: 1 }, METRIC)).toBe("Look at the cake now");
+    expect(rungText({ do: "turn-out", tins: 2 }, METRIC)).toBe("Turn out 2 cakes: now");
+  });
+
+  it.each([[22.4, "22 min spare"], [0.2, "0 min spare"], [-12.4, "12 min late"], [-140, "2 h 20 min late"]])("say %d minutes as %s", (spare, expected) => {
+    expect(spaced(spareText(spare))).toBe(expected);
+  });
+
+  it("tell the scale to the gram, and what is still to pour", () => {
+    expect(spaced(pouredText(417.6, METRIC))).toBe("418 g");
+    expect(spaced(pouredText(100, US))).toBe("3.53 oz");
+    expect([spaced(toGoText(418, 655, 7, METRIC)), toGoText(650, 655, 7, METRIC), spaced(toGoText(680, 655, 7, METRIC))]).toEqual(["237 g to go", "full", "25 g too much: spoon it out"]);
+  });
+
+  it("count tins, name faults, and give every way to save time its cost", () => {
+    expect([ordinal(0), ordinal(11), ordinal(12)]).toEqual(["first", "twelfth", "13th"]);
+    expect(deviceTroubleText("scale", "lost")).toBe("Scale is gone. Pour by eye to the line, or by weight once it is back.");
+    expect(deviceTroubleText("core-probe", "jumped")).toBe("Core probe jumped: that reading was not taken.");
+    for (const { what, cost } of Object.values(WAY_WORDS)) expect([what.length > 8, cost.length > 8]).toEqual([true, true]);
+  });
+});

@@ -1,0 +1,172 @@
+import type { Doing, Task, Verdict, Way } from "@/core/day";
+import { assertNever } from "@/core/measure";
+import type { deviceTrouble, Fault } from "@/core/device";
+import type { KitchenOven } from "@/core/bake";
+import { doingText } from "./day";
+import { gramsText, heatText, minutesText, type Units } from "./quantities";
+
+const ORDINALS = ["first", "second", "third", "fourth", "fifth", "sixth", "seventh", "eighth", "ninth", "tenth", "eleventh", "twelfth"];
+
+/** The place of a tin, said. @example ordinal(1) // "second" */
+export function ordinal(index: number): string {
+  return ORDINALS[index] ?? `${index + 1}th`;
+}
+
+/** What a step says in large letters, and the why of it in a line. */
+export type StepWords = { readonly title: string; readonly why: string; /** What is on the button that goes on. */ readonly next: string };
+
+/** A step at the bench. */
+export function stepWords({ doing, minutes }: Task, units: Units, facts: { readonly dialText: string; readonly doorShutMin: number; readonly source: KitchenOven["source"] | null }): StepWords {
+  const title = doingText(doing, units);
+  switch (doing.do) {
+    case "soften-butter":
+      return { title: doing.for === "batter" ? "Take the butter out" : "Take the butter for the frosting out", why: `Soft enough in ${minutesText(minutes)}: a finger leaves a dent and does not shine.`, next: "Out, start the clock" };
+    case "warm-up":
+      return { title: `Set the oven to ${facts.dialText}`, why: `Give it ${minutesText(minutes)}: it is warm through, not only its air.${facts.source === "gas" ? " Light it as its maker says." : ""}`, next: "On, start the clock" };
+    case "prepare-tins":
+      return { title, why: "Now, while hands are clean: batter does not wait for paper.", next: "Done, next" };
+    case "weigh":
+      return { title, why: "Tap a line when it is in its bowl.", next: "All weighed, next" };
+    case "step":
+      return { title, why: doing.isWait ? `${minutesText(minutes)}; the clock tells when.` : `About ${minutesText(minutes)}; the look decides, not the clock.`, next: doing.isWait ? "Start the clock" : "Done, next" };
+    case "fill":
+      return { title, why: "Level each with a wet palette knife.", next: "Filled, next" };
+    case "bake":
+      return { title: doing.tins === 1 ? "The tin into the oven" : `All ${doing.tins} tins into the oven`, why: `Middle shelf, 3 cm of air between and around. The door stays shut for ${minutesText(facts.doorShutMin)}: what has risen and not yet set would fall.`, next: "In, start the clock" };
+    case "look-and-bake-on":
+      return { title: "What do you see?", why: "Two signs that agree, and no wet tester: then it comes out. Open the door no longer than a breath.", next: "Say what you see" };
+    case "take-out":
+      return { title: doing.loads === 1 ? "Take it out" : `Take out load ${doing.load}`, why: "Dry cloths: a wet one scalds. Tins on the rack, not on the cold worktop.", next: "Out, next" };
+    case "turn-out":
+      return { title, why: "Run a thin knife round, rack on top, and over. If it clings, five minutes more.", next: "Turned out, next" };
+    case "cool":
+      return { title, why: "", next: "Cold already" };
+    case "pour-warm":
+      return { title, why: "Warm cake drinks it; cold cake lets it run off.", next: "Poured, next" };
+    case "make-frosting":
+      return { title, why: "The formula and its next spoonful stand in Finish. Cover it until it is used.", next: "Made, next" };
+    case "split-and-fill":
+      return { title, why: "Only when the cake is cold at its core: a warm one melts what is put on it.", next: "Stacked, next" };
+    case "first-coat":
+      return { title, why: "Thin: it only holds the crumbs.", next: "Coated, next" };
+    case "chill-coat":
+      return { title: "Chill the first coat", why: `${minutesText(minutes)} in the fridge, until it does not stick to a finger.`, next: "In, start the clock" };
+    case "final-coat":
+      return { title, why: "Top first, then the sides, then the edge inwards.", next: "Coated, next" };
+    case "decorate":
+      return { title, why: "Piping first, fruit last.", next: "Done, next" };
+    default:
+      return assertNever(doing);
+  }
+}
+
+/** What runs, on its clock: what it is while it runs. */
+export function timerText(doing: Doing, isStanding: boolean, units: Units): string {
+  if (isStanding) return doing.do === "turn-out" ? "Standing in the tin" : `Until: ${doingText(doing, units)}`;
+  switch (doing.do) {
+    case "soften-butter":
+      return doing.for === "batter" ? "Butter, softening" : "Butter for the frosting, softening";
+    case "warm-up":
+      return `Oven coming up to ${heatText(doing.ovenC, units)}`;
+    case "bake":
+      return doing.loads === 1 ? "In the oven, door shut" : `Load ${doing.load} in the oven, door shut`;
+    case "look-and-bake-on":
+      return "Until the next look";
+    case "cool":
+      return "Cooling on the rack";
+    case "chill-coat":
+      return "First coat, chilling";
+    default:
+      return doingText(doing, units);
+  }
+}
+
+/** What rings when a clock has run out. */
+export function rungText(doing: Doing, units: Units): string {
+  switch (doing.do) {
+    case "soften-butter":
+      return "The butter is soft";
+    case "warm-up":
+      return "The oven is warm";
+    case "bake":
+    case "look-and-bake-on":
+      return "Look at the cake now";
+    case "cool":
+      return "Cold at its core by now";
+    case "chill-coat":
+      return "The first coat is firm";
+    default:
+      return `${doingText(doing, units)}: now`;
+  }
+}
+
+/** Ways to save time, and what each costs. */
+export const WAY_WORDS: Readonly<Record<Way, { readonly what: string; readonly cost: string }>> = {
+  "butter-in-cubes": { what: "Cut the butter in cubes, spread on a plate", cost: "watch it: melted butter holds no air" },
+  "cool-in-fridge": { what: "Cool in the fridge once lukewarm", cost: "wrap it, or its edge dries" },
+  "cool-in-freezer": { what: "Cool in the freezer once lukewarm", cost: "wrap it; crumbs tear more easily while half frozen" },
+  "coat-in-freezer": { what: "Chill the coat in the freezer", cost: "no longer than that: a frozen coat cracks" },
+  "no-first-coat": { what: "Leave out the first coat", cost: "crumbs may show in the last one" },
+  "no-pieces": { what: "Leave out piping and fruit", cost: "plainer, no worse to eat" },
+};
+
+/** "22 min spare" or "12 min late". */
+export function spareText(spareMin: number): string {
+  const minutes = Math.round(spareMin);
+  return minutes >= 0 ? `${minutesText(minutes)} spare` : `${minutesText(-minutes)} late`;
+}
+
+/** A clock that runs down: 6:20, or 1:05:00; 0:00 once it has. @example countdown(6.34) // "6:20" */
+export function countdown(minutes: number): string {
+  const seconds = Math.max(0, Math.ceil(minutes * 60 - 1e-6));
+  const [hours, left] = [Math.floor(seconds / 3600), seconds % 3600];
+  const two = (value: number): string => String(value).padStart(2, "0");
+  return hours > 0 ? `${hours}:${two(Math.floor(left / 60))}:${two(left % 60)}` : `${Math.floor(left / 60)}:${two(left % 60)}`;
+}
+
+const DEVICE_NAMES = { scale: "Scale", "core-probe": "Core probe", "oven-thermometer": "Oven thermometer" } as const;
+export { DEVICE_NAMES };
+
+/** What is wrong with a device, and what is done about it. */
+export function deviceTroubleText(device: keyof typeof DEVICE_NAMES, trouble: NonNullable<ReturnType<typeof deviceTrouble>>): string {
+  const name = DEVICE_NAMES[device];
+  const past = device === "scale" ? " Pour by eye to the line, or by weight once it is back." : " The forecast goes on without it.";
+  switch (trouble) {
+    case "lost":
+      return `${name} is gone.${past}`;
+    case "silent":
+      return `${name} has not said anything for some seconds.${past}`;
+    case "weak":
+      return `${name}: its battery is nearly empty.`;
+    case "jumped":
+      return `${name} jumped: that reading was not taken.`;
+    case "odd-unit":
+      return `${name} tells a unit that makes no sense for it: its readings are not taken.`;
+    case "out-of-range":
+      return `${name} tells what can't be: that reading was not taken.`;
+    case "second-device":
+      return `A second one beside ${name.toLowerCase()} is not listened to.`;
+    default:
+      return assertNever(trouble);
+  }
+}
+
+/** What a scale shows while it is poured on: to the gram, or to a twentieth of an ounce. */
+export function pouredText(massG: number, units: Units): string {
+  return units.measure === "metric" ? gramsText(Math.round(massG)) : `${(massG / 28.349523125).toFixed(2)}\u00a0oz`;
+}
+
+/** What a tin that is being filled still takes. */
+export function toGoText(netG: number, targetG: number, nearG: number, units: Units): string {
+  const left = targetG - netG;
+  if (Math.abs(left) <= nearG) return "full";
+  return left > 0 ? `${pouredText(left, units)} to go` : `${pouredText(-left, units)} too much: spoon it out`;
+}
+
+/** How the middle of a cake came out. */
+export const VERDICT_NAMES: Readonly<Record<Verdict, string>> = { under: "under: too wet", right: "right", over: "over: too dry" };
+
+/** What a simulated device can be made to do. */
+export const FAULT_NAMES: Readonly<Record<Fault, string>> = {
+  none: "none", silence: "says nothing", jump: "jumps now and then", "wrong-unit": "tells a wrong unit", "low-battery": "battery nearly empty", unplugged: "plug pulled", "second-one": "a second one beside it",
+};
