@@ -55,8 +55,8 @@ export function scheduleDay(request: DayRequest): Schedule | null {
       // Every other try goes by the way before a task, the others by chance alone.
       ? new Map(tasks.map(({ id }) => [id, round === 0 ? (net.wayMin.get(id) ?? 0) : round % 2 === 0 ? chance() : (net.wayMin.get(id) ?? 0) * (0.6 + 0.8 * chance())]))
       : new Map(net.units.flatMap(({ members }, index) => members.map(({ task }) => [task.id, order[index] ?? 0] as const)));
-    const placed = placedBackwards(net, weight, away, budget);
-    if (placed !== null && (best === null || first(placed) > first(best))) best = placed;
+    const placed = placedBackwards(net, weight, away, budget, best === null ? -Infinity : first(best));
+    if (placed !== null) best = placed;
     if (budget.mends <= 0 || (best !== null && gapOf(net, best) === 0)) break;
   }
   if (best === null) return null;
@@ -67,7 +67,7 @@ export function scheduleDay(request: DayRequest): Schedule | null {
 export function whyNoDay(request: DayRequest): string | null {
   const net = netOf(request.tasks, dueOf(request));
   const budget: Budget = { mends: MENDS, stuck: null };
-  return placedBackwards(net, net.wayMin, request.away ?? [], budget) === null ? budget.stuck : null;
+  return placedBackwards(net, net.wayMin, request.away ?? [], budget, -Infinity) === null ? budget.stuck : null;
 }
 
 /** How often orders may still be mended, and the task last left without a place. */
@@ -127,8 +127,11 @@ function netOf(tasks: readonly Task[], due: Net["due"]): Net {
   return { due, tasks, byId, later, wayMin, units, unitOf, before, followers };
 }
 
-/** Each unit as late as may be, those with the longest way before them first among the ones whose followers stand. */
-function placedBackwards(net: Net, weight: ReadonlyMap<string, number>, away: readonly Stretch[], budget: Budget): Map<string, Stretch> | null {
+/**
+ * Each unit as late as may be, those with the longest way before them first among the ones whose followers stand; null when one finds no
+ * place, or as soon as what is before it can't begin later than `floor`.
+ */
+function placedBackwards(net: Net, weight: ReadonlyMap<string, number>, away: readonly Stretch[], budget: Budget, floor: number): Map<string, Stretch> | null {
   const caps = new Map<string, number>();
   const weights = new Map(net.units.map((unit) => [unit, Math.max(...unit.members.map(({ task }) => weight.get(task.id) ?? 0))]));
   for (; budget.mends > 0; budget.mends -= 1) {
@@ -154,6 +157,7 @@ function placedBackwards(net: Net, weight: ReadonlyMap<string, number>, away: re
         }
         for (const { task, endsBefore } of unit.members) {
           const stretch = { from: to - endsBefore - task.minutes, to: to - endsBefore };
+          if (stretch.to - (net.wayMin.get(task.id) ?? 0) <= floor) return null;
           placed.set(task.id, stretch);
           for (const need of task.needs) {
             const so = held.get(need);
