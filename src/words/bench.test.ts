@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import type { Doing, Task } from "@/core/day";
 import { METRIC } from ".";
-import { countdown, deviceTroubleText, ordinal, pouredText, rungText, spareText, stepWords, timerText, toGoText, WAY_WORDS } from "./bench";
+import { countdown, deviceTroubleText, nextText, ordinal, pouredText, rungText, spareText, stepWords, timerText, toGoText, WAY_WORDS } from "./bench";
 
 const US = { measure: "us", heat: "F" } as const;
 const spaced = (text: string): string => text.replaceAll("\u00a0", " ");
@@ -17,9 +17,10 @@ describe("words at the bench", () => {
     const on = stepWords(task({ do: "warm-up", ovenC: 177 }, 15), METRIC, FACTS);
     expect(spaced(on.title)).toBe("Set the oven to gas 4");
     expect(spaced(on.why)).toBe("Give it 15 min: it is warm through, not only its air. Light it as its maker says.");
-    expect(stepWords(task({ do: "bake", tins: 2, load: 1, loads: 1 }), METRIC, FACTS)).toMatchObject({ title: "All 2 tins into the oven", next: "In, start the clock" });
+    expect(stepWords(task({ do: "bake", tins: 2, load: 1, loads: 1 }), METRIC, FACTS)).toMatchObject({ title: "All 2 tins into the oven" });
     expect(spaced(stepWords(task({ do: "bake", tins: 1, load: 1, loads: 1 }), METRIC, FACTS).why)).toContain("door stays shut for 28 min");
-    expect(stepWords(task({ do: "step", text: "Rest it.", isWait: true }), METRIC, FACTS).next).toBe("Start the clock");
+    expect(nextText({ do: "bake", tins: 2, load: 1, loads: 1 })).toBe("In, start the clock");
+    expect([true, false].map((isWait) => nextText({ do: "step", text: "Rest it.", isWait }))).toEqual(["Start the clock", "Done, next"]);
     expect(stepWords(task({ do: "take-out", load: 1, loads: 1 }), METRIC, FACTS).why).toContain("a wet one scalds");
   });
 

@@ -13,48 +13,89 @@ export function ordinal(index: number): string {
 }
 
 /** What a step says in large letters, and the why of it in a line. */
-export type StepWords = { readonly title: string; readonly why: string; /** What is on the button that goes on. */ readonly next: string };
+type StepWords = { readonly title: string; readonly why: string };
 
 /** A step at the bench. */
 export function stepWords({ doing, minutes }: Task, units: Units, facts: { readonly dialText: string; readonly doorShutMin: number; readonly source: KitchenOven["source"] | null }): StepWords {
   const title = doingText(doing, units);
   switch (doing.do) {
     case "soften-butter":
-      return { title: doing.for === "batter" ? "Take the butter out" : "Take the butter for the frosting out", why: `Soft enough in ${minutesText(minutes)}: a finger leaves a dent and does not shine.`, next: "Out, start the clock" };
+      return { title: doing.for === "batter" ? "Take the butter out" : "Take the butter for the frosting out", why: `Soft enough in ${minutesText(minutes)}: a finger leaves a dent and does not shine.` };
     case "warm-up":
-      return { title: `Set the oven to ${facts.dialText}`, why: `Give it ${minutesText(minutes)}: it is warm through, not only its air.${facts.source === "gas" ? " Light it as its maker says." : ""}`, next: "On, start the clock" };
+      return { title: `Set the oven to ${facts.dialText}`, why: `Give it ${minutesText(minutes)}: it is warm through, not only its air.${facts.source === "gas" ? " Light it as its maker says." : ""}` };
     case "prepare-tins":
-      return { title, why: "Now, while hands are clean: batter does not wait for paper.", next: "Done, next" };
+      return { title, why: "Now, while hands are clean: batter does not wait for paper." };
     case "weigh":
-      return { title, why: "Tap a line when it is in its bowl.", next: "All weighed, next" };
+      return { title, why: "Tap a line when it is in its bowl." };
     case "step":
-      return { title, why: doing.isWait ? `${minutesText(minutes)}; the clock tells when.` : `About ${minutesText(minutes)}; the look decides, not the clock.`, next: doing.isWait ? "Start the clock" : "Done, next" };
+      return { title, why: doing.isWait ? `${minutesText(minutes)}; the clock tells when.` : `About ${minutesText(minutes)}; the look decides, not the clock.` };
     case "fill":
-      return { title, why: "Level each with a wet palette knife.", next: "Filled, next" };
+      return { title, why: "Level each with a wet palette knife." };
     case "bake":
-      return { title: doing.tins === 1 ? "The tin into the oven" : `All ${doing.tins} tins into the oven`, why: `Middle shelf, 3 cm of air between and around. The door stays shut for ${minutesText(facts.doorShutMin)}: what has risen and not yet set would fall.`, next: "In, start the clock" };
+      return { title: doing.tins === 1 ? "The tin into the oven" : `All ${doing.tins} tins into the oven`, why: `Middle shelf, 3 cm of air between and around. The door stays shut for ${minutesText(facts.doorShutMin)}: what has risen and not yet set would fall.` };
     case "look-and-bake-on":
-      return { title: "What do you see?", why: "Two signs that agree, and no wet tester: then it comes out. Open the door no longer than a breath.", next: "Say what you see" };
+      return { title: "What do you see?", why: "Two signs that agree, and no wet tester: then it comes out. Open the door no longer than a breath." };
     case "take-out":
-      return { title: doing.loads === 1 ? "Take it out" : `Take out load ${doing.load}`, why: "Dry cloths: a wet one scalds. Tins on the rack, not on the cold worktop.", next: "Out, next" };
+      return { title: doing.loads === 1 ? "Take it out" : `Take out load ${doing.load}`, why: "Dry cloths: a wet one scalds. Tins on the rack, not on the cold worktop." };
     case "turn-out":
-      return { title, why: "Run a thin knife round, rack on top, and over. If it clings, five minutes more.", next: "Turned out, next" };
+      return { title, why: "Run a thin knife round, rack on top, and over. If it clings, five minutes more." };
     case "cool":
-      return { title, why: "", next: "Cold already" };
+      return { title, why: "" };
     case "pour-warm":
-      return { title, why: "Warm cake drinks it; cold cake lets it run off.", next: "Poured, next" };
+      return { title, why: "Warm cake drinks it; cold cake lets it run off." };
     case "make-frosting":
-      return { title, why: "The formula and its next spoonful stand in Finish. Cover it until it is used.", next: "Made, next" };
+      return { title, why: "The formula and its next spoonful stand in Finish. Cover it until it is used." };
     case "split-and-fill":
-      return { title, why: "Only when the cake is cold at its core: a warm one melts what is put on it.", next: "Stacked, next" };
+      return { title, why: "Only when the cake is cold at its core: a warm one melts what is put on it." };
     case "first-coat":
-      return { title, why: "Thin: it only holds the crumbs.", next: "Coated, next" };
+      return { title, why: "Thin: it only holds the crumbs." };
     case "chill-coat":
-      return { title: "Chill the first coat", why: `${minutesText(minutes)} in the fridge, until it does not stick to a finger.`, next: "In, start the clock" };
+      return { title: "Chill the first coat", why: `${minutesText(minutes)} in the fridge, until it does not stick to a finger.` };
     case "final-coat":
-      return { title, why: "Top first, then the sides, then the edge inwards.", next: "Coated, next" };
+      return { title, why: "Top first, then the sides, then the edge inwards." };
     case "decorate":
-      return { title, why: "Piping first, fruit last.", next: "Done, next" };
+      return { title, why: "Piping first, fruit last." };
+    default:
+      return assertNever(doing);
+  }
+}
+
+/** What is on the button that goes on. */
+export function nextText(doing: Doing): string {
+  switch (doing.do) {
+    case "soften-butter":
+      return "Out, start the clock";
+    case "warm-up":
+      return "On, start the clock";
+    case "prepare-tins":
+    case "decorate":
+      return "Done, next";
+    case "weigh":
+      return "All weighed, next";
+    case "step":
+      return doing.isWait ? "Start the clock" : "Done, next";
+    case "fill":
+      return "Filled, next";
+    case "bake":
+    case "chill-coat":
+      return "In, start the clock";
+    case "look-and-bake-on":
+      return "Say what you see";
+    case "take-out":
+      return "Out, next";
+    case "turn-out":
+      return "Turned out, next";
+    case "cool":
+      return "Cold already";
+    case "pour-warm":
+      return "Poured, next";
+    case "make-frosting":
+      return "Made, next";
+    case "split-and-fill":
+      return "Stacked, next";
+    case "first-coat":
+    case "final-coat":
+      return "Coated, next";
     default:
       return assertNever(doing);
   }

@@ -1,7 +1,7 @@
 import { uptime } from "node:os";
 import { randomUUID } from "node:crypto";
 import { bakeTime, benchDay, type BakeDoc } from "@/core/cake";
-import { benchAt, replayed, type BenchEvent } from "@/core/day";
+import { benchAt, replayed, type BenchDay, type BenchEvent, type Log } from "@/core/day";
 import type { DeviceCommand, DeviceKind, DeviceNews } from "@/core/device";
 import { eventsSince, findBake, kitchenDatabase, tellBake } from "@/data";
 import { commanded, deviceNews, plugged, solvedInsides, type Plugged } from "./simulated-devices";
@@ -16,7 +16,7 @@ export type LiveMessage =
 type Listener = { readonly send: (message: LiveMessage) => void; readonly close: () => void; readonly devices: readonly DeviceKind[]; seq: number };
 
 /** A bake that somebody listens to: its devices run only as long. */
-type Bay = { readonly id: string; readonly doc: BakeDoc; events: readonly BenchEvent[]; seq: number; readonly listeners: Set<Listener>; devices: Plugged; insides: ReturnType<typeof solvedInsides> | null; lookedAt: number; beatAt: number; bootMs: number; isLooking: boolean; timer: NodeJS.Timeout | null };
+type Bay = { readonly id: string; readonly doc: BakeDoc; readonly day: BenchDay; events: readonly BenchEvent[]; log: Log; seq: number; readonly listeners: Set<Listener>; devices: Plugged; insides: ReturnType<typeof solvedInsides> | null; lookedAt: number; beatAt: number; bootMs: number; isLooking: boolean; timer: NodeJS.Timeout | null };
 
 const TICK_MS = 100;
 /** Other processes may tell a bake something too, ms. */
@@ -76,7 +76,7 @@ export function command(id: string, order: DeviceCommand): boolean {
 async function opened(id: string): Promise<Bay | null> {
   const bake = await findBake(kitchenDatabase(), id);
   if (bake?.doc == null) return null;
-  return { id, doc: bake.doc, events: [], seq: 0, listeners: new Set(), devices: plugged(id), insides: null, lookedAt: 0, beatAt: 0, bootMs: bootMs(), isLooking: false, timer: null };
+  return { id, doc: bake.doc, day: benchDay(bake.doc), events: [], log: replayed(bake.doc.tasks, []), seq: 0, listeners: new Set(), devices: plugged(id), insides: null, lookedAt: 0, beatAt: 0, bootMs: bootMs(), isLooking: false, timer: null };
 }
 
 /** Takes in what was told since, and passes it on. */
@@ -88,6 +88,7 @@ async function look(bay: Bay): Promise<void> {
     bay.lookedAt = Date.now();
     if (events.length === 0) return;
     bay.events = [...bay.events, ...events];
+    bay.log = replayed(bay.doc.tasks, bay.events);
     bay.seq = seq;
     for (const listener of bay.listeners) {
       if (listener.seq >= seq) continue;
@@ -113,8 +114,8 @@ function tick(bay: Bay): void {
   const kinds = new Set([...bay.listeners].flatMap(({ devices }) => devices));
   if (kinds.size === 0) return;
   const atMs = bakeTime(bay.doc.clock, nowMs);
-  const log = replayed(bay.doc.tasks, bay.events);
-  const bench = benchAt(benchDay(bay.doc), log, atMs / 60_000);
+  const { log } = bay;
+  const bench = benchAt(bay.day, log, atMs / 60_000);
   const { devices, news } = deviceNews(bay.devices, { doc: bay.doc, log, bench, kinds, atMs, nowMs, insides: kinds.has("core-probe") ? (bay.insides ??= solvedInsides(bay.doc)) : [] });
   bay.devices = devices;
   for (const each of news) for (const listener of bay.listeners) listener.send({ name: "device", data: each });

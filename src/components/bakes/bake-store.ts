@@ -16,6 +16,8 @@ export type BakeKnown = {
   /** By the bake's own clock, ms since 1970. */
   readonly nowMs: number;
   readonly isHeard: boolean;
+  /** Why the server does not take what was told, in its words; null while it does. */
+  readonly refused: string | null;
   /** The page's own stopwatch, ms: how long a device has been silent. */
   readonly pageMs: number;
   readonly devices: ReadonlyMap<DeviceKind, Received>;
@@ -37,6 +39,7 @@ export type BakeStore = {
 
 const ToldSchema = z.object({ events: z.unknown(), nowMs: z.number() });
 const ClockSchema = z.object({ nowMs: z.number() });
+const RefusedSchema = z.object({ message: z.string() });
 const PouringSchema = z.object({ task: z.string(), state: z.object({ tin: z.int().min(0), phase: z.enum(["tare", "taring", "pour", "swap"]), beforeG: z.number(), netG: z.number(), askedG: z.number(), settled: z.number() }) });
 const RETRY_MS = 2000;
 const TICK_MS = 250;
@@ -51,7 +54,7 @@ const OVEN_EVERY_MIN = 5;
  */
 export function bakeStore(id: string, doc: BakeDoc, events: readonly BenchEvent[], serverMs: number): BakeStore {
   const day = benchDay(doc);
-  const first: BakeKnown = { events, unsent: [], nowMs: bakeTime(doc.clock, serverMs), isHeard: true, pageMs: 0, devices: new Map(DEVICE_KINDS.map((kind) => [kind, NOTHING_RECEIVED])), pouring: null };
+  const first: BakeKnown = { events, unsent: [], nowMs: bakeTime(doc.clock, serverMs), isHeard: true, refused: null, pageMs: 0, devices: new Map(DEVICE_KINDS.map((kind) => [kind, NOTHING_RECEIVED])), pouring: null };
   const listeners = new Set<() => void>();
   let known = first;
   let aheadMs = serverMs - (typeof performance === "undefined" ? 0 : performance.now());
@@ -65,10 +68,11 @@ export function bakeStore(id: string, doc: BakeDoc, events: readonly BenchEvent[
   const unsentKey = `steady-tin-unsent-${id}`;
   const pouringKey = `steady-tin-pouring-${id}`;
 
-  /** What the server has told, in its order, then what it does not know yet. */
+  /** What the server has told, in the order it did, then what it does not know yet. */
   function merged(told: readonly BenchEvent[], unsent: readonly BenchEvent[]): void {
-    const all = new Map(known.events.filter((event) => !known.unsent.includes(event)).map((event) => [event.id, event]));
-    for (const event of told) all.set(event.id, event);
+    const isTold = new Set(told.map((event) => event.id));
+    const before = known.events.filter((event) => !known.unsent.includes(event) && !isTold.has(event.id));
+    const all = new Map([...before, ...told].map((event) => [event.id, event]));
     const left = unsent.filter((event) => !all.has(event.id));
     set({ events: [...all.values(), ...left], unsent: left });
     keep(unsentKey, left.length === 0 ? null : left);
@@ -89,15 +93,20 @@ export function bakeStore(id: string, doc: BakeDoc, events: readonly BenchEvent[
     try {
       const answer = await fetch(`/bakes/${id}/events`, { method: "POST", headers: { "content-type": "application/json" }, body: JSON.stringify(sent), keepalive: true });
       if (answer.ok) {
-        // A server that keeps things is heard.
-        set({ isHeard: true });
-        merged(sent, known.unsent);
-      } else set({ isHeard: false });
+        // A server that keeps things is heard. What it has told by the stream meanwhile has its place already.
+        set({ isHeard: true, refused: null });
+        merged(sent.filter((event) => known.unsent.includes(event)), known.unsent);
+      } else if (answer.status >= 500) set({ isHeard: false });
+      else {
+        // It would say the same again: what was told stays here until the page is opened anew.
+        const said = RefusedSchema.safeParse(await answer.json().catch(() => null));
+        set({ isHeard: true, refused: said.success ? said.data.message : `It answered ${answer.status}.` });
+      }
     } catch {
       set({ isHeard: false });
     }
     isSending = false;
-    if (known.unsent.length > 0) setTimeout(() => void send(), known.isHeard ? 0 : RETRY_MS);
+    if (known.unsent.length > 0 && known.refused === null) setTimeout(() => void send(), known.isHeard ? 0 : RETRY_MS);
   }
 
   function command(order: DeviceCommand): void {

@@ -8,7 +8,7 @@ import { bakedMinutes, type BakeDoc } from "@/core/cake";
 import { goingOf, openTin, type BenchEvent, type Task } from "@/core/day";
 import { DEVICE_KINDS } from "@/core/device";
 import type { Units } from "@/words";
-import { countdown, rungText, spareText, stepWords, timerText } from "@/words/bench";
+import { countdown, rungText, nextText, spareText, timerText } from "@/words/bench";
 import type { KitchenPantry } from "../cake/mix-station";
 import { clockAt } from "../day/now";
 import type { Outcome } from "../frame/outcome";
@@ -104,13 +104,12 @@ export function BenchMode({ bake: { id, name, doc, events, isEnded }, pantry, se
   }
 
   const onBack = (): void => { if (log.lastAct !== null) store.tell({ kind: "undone", of: log.lastAct }); };
+  // What rings is given more before what still runs.
+  const ringing = rung.find(({ id: each }) => { const is = bench.states.get(each)?.is; return is === "over" || is === "running"; });
   const running = bench.timers.find(({ isStanding }) => !isStanding);
+  const more = ringing === undefined ? running : { task: ringing, endsAt: now };
   const onMore = (): void => {
-    if (running === undefined) return;
-    const { task: timed } = running;
-    // A look is put off by looking again later, not by baking longer.
-    if (goingOf(timed) === "by-looks") store.tell({ kind: "looked", task: timed.id, look: {}, moreMin: Math.max(0, running.endsAt - now) + MORE_MIN });
-    else store.tell({ kind: "extended", task: timed.id, byMin: MORE_MIN });
+    if (more !== undefined) store.tell({ kind: "extended", task: more.task.id, leftMin: Math.max(0, more.endsAt - now) + MORE_MIN });
   };
 
   const keys: Readonly<Record<string, () => void>> = { " ": onNext, ArrowLeft: onBack, t: store.tare, T: store.tare, "+": onMore, n: () => setOpen("note"), N: () => setOpen("note") };
@@ -156,12 +155,16 @@ export function BenchMode({ bake: { id, name, doc, events, isEnded }, pantry, se
   }, [rings, name]);
 
   const isOver = isEnded || log.ended !== null;
-  const words = task === null || isEarly ? null : stepWords(task, units, { dialText: "", doorShutMin: 0, source: null });
-  const next = isEarly ? "Do it now" : words === null ? `Next at ${clockAt(bench.nextAt ?? now)}` : advice !== null ? (advice.verdict === "out" ? "Out it comes" : `${advice.moreMin} min more`) : filling !== null ? fillNext(filling) : words.next;
+  const next = nextOf();
 
-  function fillNext(fill: Task): string {
-    const tins = doc.cakes[fill.cake]?.tinsG.length ?? 0;
-    return openTin(log, fill.id, tins) < tins - 1 ? "Poured, next tin" : "Poured, next";
+  /** What is on the button that goes on. */
+  function nextOf(): string {
+    if (isEarly) return "Do it now";
+    if (task === null) return `Next at ${clockAt(bench.nextAt ?? now)}`;
+    if (advice !== null) return advice.verdict === "out" ? "Out it comes" : `${advice.moreMin} min more`;
+    if (filling === null) return nextText(task.doing);
+    const tins = doc.cakes[filling.cake]?.tinsG.length ?? 0;
+    return openTin(log, filling.id, tins) < tins - 1 ? "Poured, next tin" : "Poured, next";
   }
 
   return (
@@ -206,7 +209,7 @@ export function BenchMode({ bake: { id, name, doc, events, isEnded }, pantry, se
             </button>
             <BenchKey name="Back" hint="←" shortcut="ArrowLeft" isOff={log.lastAct === null} onPress={onBack} />
             <BenchKey name="Tare" hint="T" shortcut="T" isOff={known.devices.get("scale")?.serial == null} onPress={store.tare} />
-            <BenchKey name="+5 min" hint="+" shortcut="+" isOff={running === undefined} onPress={onMore} />
+            <BenchKey name="+5 min" hint="+" shortcut="+" isOff={more === undefined} onPress={onMore} />
             <BenchKey name="Note" hint="N" shortcut="N" isOff={false} onPress={() => setOpen("note")} />
           </nav>}
         </>

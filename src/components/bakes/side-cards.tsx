@@ -39,6 +39,7 @@ export function SideCards({ view, doc, units, onOffer, onWantedLater, onEarlyDon
   return (
     <aside aria-label="Clocks" className="flex min-w-0 flex-col gap-3">
       {!known.isHeard && <p role="alert" className="bench-card border-deep-tomato! text-[18px]">The kitchen&apos;s server does not answer. What you do is kept here{known.unsent.length > 0 ? `, ${known.unsent.length} so far,` : ""} and told when it is back; clocks go on.</p>}
+      {known.refused !== null && <p role="alert" className="bench-card border-deep-tomato! text-[18px]">The kitchen does not take what is done here: {known.refused} It stays in this browser, {known.unsent.length} so far.</p>}
       {troubles.map((text) => <p key={text} role="alert" className="bench-card border-deep-tomato! text-[18px]">{text}</p>)}
       {bench.timers.slice(0, MOST_TIMERS).map(({ task, endsAt, isStanding }) => {
         const isDue = endsAt <= now;

@@ -34,8 +34,6 @@ const BakeDocSchema = z.strictObject({
     /** Batter in each tin, g, in the order they are filled. */
     tinsG: z.array(z.number().min(0)).max(200),
     ovenC: z.number(),
-    /** True heat minus dial, °C. */
-    readsC: z.number(),
     minutes: MinutesSchema,
     /** The middle is done from here on, °C. */
     doneC: z.number(),
@@ -67,7 +65,7 @@ export function bakeDoc(cakes: readonly { readonly id: string; readonly name: st
   const near = ({ from, to }: Stretch): Stretch => ({ from: Math.max(least, from), to: Math.min(most, to) });
   return {
     cakes: cakes.map(({ id, name, doc, input, plan, plan: { bake, fill, mix } }) => ({
-      id, name, doc, slowest: slowestTin(input, plan), kind: mix.kind, ovenC: bake.ovenC, readsC: bake.readsC, doneC: doneness(mix.kind).coreC.from,
+      id, name, doc, slowest: slowestTin(input, plan), kind: mix.kind, ovenC: bake.ovenC, doneC: doneness(mix.kind).coreC.from,
       tinsG: fill.tins.flatMap(({ geometry, batterG }) => Array.from({ length: geometry.tin.shape === "well" ? 1 : geometry.count }, () => kitchenGrams(geometry.tin.shape === "well" ? batterG * geometry.count : batterG))),
       minutes: minutesOf(bake),
     })),

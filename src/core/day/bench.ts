@@ -125,12 +125,12 @@ function statesOf(tasks: readonly Task[], log: Log, now: number, revised: Readon
       return { is: "over", startedAt: Number.isFinite(begun) ? Math.min(begun, told.doneAt) : told.doneAt, doneAt: told.doneAt };
     }
     const going = goingOf(task);
-    if (going === "by-clock" && told !== undefined && told.startedAt !== null) return running(told.startedAt, told.startedAt + takes(task, log, revised));
+    if (going === "by-clock" && told !== undefined && told.startedAt !== null) return running(told.startedAt, told.ringsAt ?? told.startedAt + takes(task, log, revised));
     if (since > now) return { is: "waiting", until: Number.isFinite(since) ? since : null };
-    if (going === "by-itself") return running(since, since + takes(task, log, revised));
+    if (going === "by-itself") return running(since, told?.ringsAt ?? since + takes(task, log, revised));
     if (going !== "by-looks") return { is: "open", since };
     const last = log.looks.findLast((look) => look.task === task.id);
-    return { is: "running", startedAt: since, endsAt: last === undefined ? since : last.at + (last.moreMin ?? 0) };
+    return { is: "running", startedAt: since, endsAt: told?.ringsAt ?? (last === undefined ? since : last.at + (last.moreMin ?? 0)) };
   };
   for (const task of tasks) stateOf(task);
   for (const task of ovensTaken(tasks, states)) states.set(task.id, { is: "waiting", until: null });
@@ -155,7 +155,7 @@ function restAt(day: BenchDay, log: Log, states: Bench["states"], wantedAt: read
     const state = states.get(task.id);
     if (state?.is === "over") { endedAt.set(task.id, state.doneAt); continue; }
     const minutes = takes(task, log, revised);
-    if (state?.is === "running") { left.push({ task, begunAt: state.startedAt, minutes: goingOf(task) === "by-looks" ? Math.max(minutes, state.endsAt - state.startedAt, now - state.startedAt) : minutes }); continue; }
+    if (state?.is === "running") { left.push({ task, begunAt: state.startedAt, minutes: Math.max(goingOf(task) === "by-looks" ? minutes : 0, state.endsAt - state.startedAt, now - state.startedAt) }); continue; }
     // What hands can do first, they have been at since they did the last.
     const isAtHand = state?.is === "open" && goingOf(task) === "by-hand" && !isHandsBusy && log.handsAt !== null;
     if (isAtHand) isHandsBusy = true;
@@ -176,7 +176,7 @@ export function offersAt(day: BenchDay, log: Log, now: number, revised: Readonly
     const state = bench.states.get(task.id);
     if (state === undefined || state.is === "over" || log.tasks.get(task.id)?.way !== null) continue;
     for (const shorter of task.shorter ?? []) {
-      const minutes = shortened(task, shorter, state, log, now);
+      const minutes = shortened(task, shorter, state, now);
       const key = `${task.cake}.${shorter.way}`;
       const offer = offers.get(key) ?? { way: shorter.way, cake: task.cake, takes: [] };
       offer.takes.push({ task: task.id, minutes });
@@ -188,7 +188,7 @@ export function offersAt(day: BenchDay, log: Log, now: number, revised: Readonly
     const tasks = new Map(log.tasks);
     for (const { task, minutes } of offer.takes) {
       const told = tasks.get(task);
-      if (told !== undefined) tasks.set(task, { ...told, minutes, ...(minutes === 0 ? { doneAt: now } : {}) });
+      if (told !== undefined) tasks.set(task, { ...told, minutes, ringsAt: null, ...(minutes === 0 ? { doneAt: now } : {}) });
     }
     const then = benchAt(day, { ...log, tasks }, now, revised);
     return { ...offer, savesMin: Math.floor(ready(bench, offer.cake) - ready(then, offer.cake)) };
@@ -196,9 +196,8 @@ export function offersAt(day: BenchDay, log: Log, now: number, revised: Readonly
 }
 
 /** What a task takes in all when it is done a shorter way from now on: what is left of it goes as much faster as all of it would. */
-function shortened(task: Task, shorter: Shorter, state: TaskState, log: Log, now: number): number {
+function shortened(task: Task, shorter: Shorter, state: TaskState, now: number): number {
   if (state.is !== "running" || shorter.minutes === 0) return shorter.minutes;
-  const whole = log.tasks.get(task.id)?.minutes ?? task.minutes;
   const elapsed = now - state.startedAt;
-  return Math.ceil(elapsed + Math.max(0, whole - elapsed) * (shorter.minutes / task.minutes));
+  return Math.ceil(elapsed + Math.max(0, state.endsAt - now) * (shorter.minutes / task.minutes));
 }

@@ -86,9 +86,23 @@ describe("baking along with a day", () => {
     const at = (events: readonly BenchEvent[], now: number): Bench["states"] => benchAt(day, replayed(day.tasks, events), now).states;
     expect(at([begun], 559.99).get("0.soften")).toMatchObject({ is: "running", endsAt: 560 });
     expect(at([begun], 560).get("0.soften")).toMatchObject({ is: "over", doneAt: 560 });
-    const more = [begun, tells({ kind: "extended", task: "0.soften", byMin: 5 }, 550)];
+    const more = [begun, tells({ kind: "extended", task: "0.soften", leftMin: 15 }, 550)];
     expect(at(more, 560).get("0.soften")).toMatchObject({ is: "running", endsAt: 565 });
-    expect(at([begun, tells({ kind: "extended", task: "0.soften", byMin: 5 }, 570)], 571).get("0.soften")).toMatchObject({ is: "running", endsAt: 575 });
+    expect(at([begun, tells({ kind: "extended", task: "0.soften", leftMin: 5 }, 570)], 571).get("0.soften")).toMatchObject({ is: "running", endsAt: 575 });
+  });
+
+  it("rings when she says, whatever a probe makes of it, until that is taken back", () => {
+    const begun = tells({ kind: "started", task: "0.soften" }, 500);
+    const more = tells({ kind: "extended", task: "0.soften", leftMin: 22 }, 510);
+    const ends = (events: readonly BenchEvent[]): number | undefined => benchAt(day, replayed(day.tasks, events), 520, new Map([["0.soften", 41]])).timers.find(({ task }) => task.id === "0.soften")?.endsAt;
+    expect(ends([begun])).toBe(541);
+    expect(ends([begun, more])).toBe(532);
+    const back = tells({ kind: "undone", of: replayed(day.tasks, [begun, more]).lastAct ?? "" }, 511);
+    expect(ends([begun, more, back])).toBe(541);
+    // What takes less time by another way does so from there on.
+    expect(ends([begun, more, tells({ kind: "shortened", way: "butter-in-cubes", takes: [{ task: "0.soften", minutes: 25 }] }, 512)])).toBe(525);
+    // More time is nothing that hands did.
+    expect(replayed(day.tasks, [begun, more]).handsAt).toBe(500);
   });
 
   it("goes on to the second when the clock is set, forward or back", () => {
@@ -106,6 +120,10 @@ describe("baking along with a day", () => {
     const seen = (moreMin: number | null): Bench => benchAt(day, replayed(day.tasks, [...events, tells({ kind: "looked", task: "0.look1", look: { tester: "wet" }, moreMin }, now)]), now + 0.1);
     expect(seen(4).timers).toMatchObject([{ task: { id: "0.look1" }, endsAt: now + 4 }]);
     expect(seen(null).current?.task.id).toBe("0.out1");
+    // Put off, it is due then, and nothing was seen.
+    const putOff = replayed(day.tasks, [...events, tells({ kind: "extended", task: "0.look1", leftMin: 5 }, now)]);
+    expect(benchAt(day, putOff, now + 0.1).timers).toMatchObject([{ task: { id: "0.look1" }, endsAt: now + 5 }]);
+    expect(putOff.looks).toHaveLength(replayed(day.tasks, events).looks.length);
     // Looked at twice and still wet after what was forecast: the rest of the day moves.
     const late = benchAt(day, replayed(day.tasks, [...events, tells({ kind: "looked", task: "0.look1", look: {}, moreMin: 20 }, now)]), now + 1);
     expect(late.spareMin[0]).toBeLessThan(-13);

@@ -5,7 +5,6 @@ import { WAYS, type Task, type Way } from "./task";
 
 const instant = z.int().min(0);
 const taskId = z.string().min(1).max(60);
-const minutes = z.number().min(-600).max(600);
 
 /** How a bake came out. */
 export const VERDICTS = ["under", "right", "over"] as const;
@@ -19,7 +18,8 @@ export const BenchEventSchema = z.discriminatedUnion("kind", [
   /** Something that goes on by itself was begun. */
   z.strictObject({ ...told, kind: z.literal("started"), task: taskId }),
   z.strictObject({ ...told, kind: z.literal("done"), task: taskId }),
-  z.strictObject({ ...told, kind: z.literal("extended"), task: taskId, byMin: minutes }),
+  /** A clock was given more: it rings in so many minutes, and a look that was due is due then. */
+  z.strictObject({ ...told, kind: z.literal("extended"), task: taskId, leftMin: z.number().min(0).max(3000) }),
   /** What was seen at a look into the oven, and in how many minutes to look again; null when it comes out. */
   z.strictObject({ ...told, kind: z.literal("looked"), task: taskId, look: LookSchema, moreMin: z.number().min(0).max(240).nullable() }),
   z.strictObject({ ...told, kind: z.literal("temperature"), of: z.enum(["core", "oven"]), task: taskId, tempC: z.number().min(-40).max(400) }),
@@ -49,7 +49,7 @@ export function parseBenchEvents(input: unknown): Result<readonly BenchEvent[]> 
 }
 
 /** What has been told of one task. Instants in minutes since 1970, with their fractions. */
-export type Told = { readonly startedAt: number | null; readonly doneAt: number | null; readonly minutes: number; /** How its time was saved. */ readonly way: Way | null };
+export type Told = { readonly startedAt: number | null; readonly doneAt: number | null; readonly minutes: number; /** When it rings by her word; null while it goes by its minutes. */ readonly ringsAt: number | null; /** How its time was saved. */ readonly way: Way | null };
 
 export type Looked = { readonly at: number; readonly task: string; readonly look: Extract<BenchEvent, { kind: "looked" }>["look"]; readonly moreMin: number | null };
 export type Weighed = { readonly at: number; readonly massG: number; readonly isWhole: boolean; readonly isMeasured: boolean };
@@ -100,7 +100,7 @@ type Writing = {
 
 function emptyLog(tasks: readonly Task[]): Writing {
   return {
-    tasks: new Map(tasks.map(({ id, minutes: planned }) => [id, { startedAt: null, doneAt: null, minutes: planned, way: null }])),
+    tasks: new Map(tasks.map(({ id, minutes: planned }) => [id, { startedAt: null, doneAt: null, minutes: planned, ringsAt: null, way: null }])),
     looks: [], weighed: new Map(), ticked: new Map(), core: [], oven: [], notes: [], wantedAt: new Map(), ended: null, handsAt: null, lastAct: null,
   };
 }
@@ -117,12 +117,12 @@ function tell(log: Writing, event: Exclude<BenchEvent, { kind: "clock-moved" }>,
       log.tasks.set(event.task, { ...task, startedAt: task.startedAt ?? log.handsAt, doneAt: at });
       break;
     case "extended":
-      // What has rung already goes on from now, not from when it rang.
-      if (task !== undefined) log.tasks.set(event.task, { ...task, minutes: Math.max(task.minutes, task.startedAt === null ? 0 : at - task.startedAt) + event.byMin });
-      return;
+      if (task === undefined || task.doneAt !== null) return;
+      log.tasks.set(event.task, { ...task, ringsAt: at + event.leftMin });
+      break;
     case "looked":
       log.looks.push({ at, task: event.task, look: event.look, moreMin: event.moreMin });
-      if (event.moreMin === null && task !== undefined && task.doneAt === null) log.tasks.set(event.task, { ...task, doneAt: at });
+      if (task !== undefined && task.doneAt === null) log.tasks.set(event.task, { ...task, ringsAt: null, doneAt: event.moreMin === null ? at : null });
       break;
     case "temperature":
       (event.of === "core" ? log.core : log.oven).push({ at, task: event.task, tempC: event.tempC });
@@ -149,7 +149,7 @@ function tell(log: Writing, event: Exclude<BenchEvent, { kind: "clock-moved" }>,
     case "shortened":
       for (const { task: id, minutes: takes } of event.takes) {
         const own = log.tasks.get(id);
-        if (own !== undefined && own.doneAt === null) log.tasks.set(id, { ...own, way: event.way, minutes: takes, ...(takes === 0 ? { doneAt: at } : {}) });
+        if (own !== undefined && own.doneAt === null) log.tasks.set(id, { ...own, way: event.way, minutes: takes, ringsAt: null, ...(takes === 0 ? { doneAt: at } : {}) });
       }
       break;
     case "wanted":
@@ -163,7 +163,7 @@ function tell(log: Writing, event: Exclude<BenchEvent, { kind: "clock-moved" }>,
   }
   // What was ended stays so.
   log.lastAct = event.kind === "ended" ? null : event.id;
-  if (event.kind !== "shortened" && event.kind !== "ended") log.handsAt = at;
+  if (event.kind !== "shortened" && event.kind !== "extended" && event.kind !== "ended") log.handsAt = at;
 }
 
 /** The place of the tin that is to be filled next, of so many; -1 when all are full. */
