@@ -17,8 +17,11 @@ describe("words at the bench", () => {
     const on = stepWords(task({ do: "warm-up", ovenC: 177 }, 15), METRIC, FACTS);
     expect(spaced(on.title)).toBe("Set the oven to gas 4");
     expect(spaced(on.why)).toBe("Give it 15 min: it is warm through, not only its air. Light it as its maker says.");
-    expect(stepWords(task({ do: "bake", tins: 2, load: 1, loads: 1 }), METRIC, FACTS)).toMatchObject({ title: "All 2 tins into the oven" });
+    expect(stepWords(task({ do: "bake", tins: 2, load: 1, loads: 1 }), METRIC, FACTS)).toMatchObject({ title: "Both tins into the oven" });
     expect(spaced(stepWords(task({ do: "bake", tins: 1, load: 1, loads: 1 }), METRIC, FACTS).why)).toContain("door stays shut for 28 min");
+    const long = "Cream the butter and the sugar on medium speed for five minutes, until it is pale and fluffy, and scrape the bowl down twice.";
+    expect(stepWords(task({ do: "step", text: long, isWait: false }), METRIC, FACTS).title).toBe(long.slice(0, -1));
+    expect(stepWords(task({ do: "step", text: `${long} ${long}`, isWait: false }), METRIC, FACTS).title.length).toBeLessThanOrEqual(90);
     expect(nextText({ do: "bake", tins: 2, load: 1, loads: 1 })).toBe("In, start the clock");
     expect([true, false].map((isWait) => nextText({ do: "step", text: "Rest it.", isWait }))).toEqual(["Start the clock", "Done, next"]);
     expect(stepWords(task({ do: "take-out", load: 1, loads: 1 }), METRIC, FACTS).why).toContain("a wet one scalds");
@@ -27,8 +30,9 @@ describe("words at the bench", () => {
   it("name clocks by what they wait for", () => {
     expect(timerText({ do: "turn-out", tins: 2 }, true, METRIC)).toBe("Standing in the tin");
     expect(spaced(timerText({ do: "warm-up", ovenC: 177 }, false, US))).toBe("Oven coming up to 350 °F");
-    expect(rungText({ do: "look-and-bake-on", load: 1, loads: 1 }, METRIC)).toBe("Look at the cake now");
-    expect(rungText({ do: "turn-out", tins: 2 }, METRIC)).toBe("Turn out 2 cakes: now");
+    expect(rungText({ do: "look-and-bake-on", load: 1, loads: 1 }, false, METRIC)).toBe("Look at the cake now");
+    expect(rungText({ do: "turn-out", tins: 2 }, false, METRIC)).toBe("Now: Turn out 2 cakes");
+    expect(rungText({ do: "step", text: "Rest it.", isWait: true }, true, METRIC)).toBe("Time is up: Rest it");
   });
 
   it.each([[22.4, "22 min spare"], [0.2, "0 min spare"], [-12.4, "12 min late"], [-140, "2 h 20 min late"]])("say %d minutes as %s", (spare, expected) => {

@@ -15,6 +15,9 @@ export function ordinal(index: number): string {
 /** What a step says in large letters, and the why of it in a line. */
 type StepWords = { readonly title: string; readonly why: string };
 
+/** Longer steps have their first sentence in large letters, and the whole of it below. */
+const LONGEST_TITLE = 240;
+
 /** A step at the bench. */
 export function stepWords({ doing, minutes }: Task, units: Units, facts: { readonly dialText: string; readonly doorShutMin: number; readonly source: KitchenOven["source"] | null }): StepWords {
   const title = doingText(doing, units);
@@ -28,11 +31,11 @@ export function stepWords({ doing, minutes }: Task, units: Units, facts: { reado
     case "weigh":
       return { title, why: "Tap a line when it is in its bowl." };
     case "step":
-      return { title, why: doing.isWait ? `${minutesText(minutes)}; the clock tells when.` : `About ${minutesText(minutes)}; the look decides, not the clock.` };
+      return { title: doing.text !== "" && doing.text.length <= LONGEST_TITLE ? doing.text.replace(/[.;]$/u, "") : title, why: doing.isWait ? `${minutesText(minutes)}; the clock tells when.` : `About ${minutesText(minutes)}; the look decides, not the clock.` };
     case "fill":
       return { title, why: "Level each with a wet palette knife." };
     case "bake":
-      return { title: doing.tins === 1 ? "The tin into the oven" : `All ${doing.tins} tins into the oven`, why: `Middle shelf, 3 cm of air between and around. The door stays shut for ${minutesText(facts.doorShutMin)}: what has risen and not yet set would fall.` };
+      return { title: `${doing.tins === 1 ? "The tin" : doing.tins === 2 ? "Both tins" : `All ${doing.tins} tins`} into the oven`, why: `Middle shelf, 3 cm of air between and around. The door stays shut for ${minutesText(facts.doorShutMin)}: what has risen and not yet set would fall.` };
     case "look-and-bake-on":
       return { title: "What do you see?", why: "Two signs that agree, and no wet tester: then it comes out. Open the door no longer than a breath." };
     case "take-out":
@@ -122,8 +125,8 @@ export function timerText(doing: Doing, isStanding: boolean, units: Units): stri
   }
 }
 
-/** What rings when a clock has run out. */
-export function rungText(doing: Doing, units: Units): string {
+/** What rings when a clock has run out, or when something is to be begun. */
+export function rungText(doing: Doing, isOver: boolean, units: Units): string {
   switch (doing.do) {
     case "soften-butter":
       return "The butter is soft";
@@ -137,7 +140,7 @@ export function rungText(doing: Doing, units: Units): string {
     case "chill-coat":
       return "The first coat is firm";
     default:
-      return `${doingText(doing, units)}: now`;
+      return isOver ? `Time is up: ${doingText(doing, units)}` : `Now: ${doingText(doing, units)}`;
   }
 }
 

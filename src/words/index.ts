@@ -3,12 +3,12 @@ export { CEILING_NAMES, CROWNING_NAMES, dividedText, DIVIDING_NAMES, fitReason, 
 export { issueText } from "./issues";
 export { FROSTING_NAMES, SPREAD_NAMES, HEAT_WORDS, KIND_NAMES, SCALE_NAMES, SCHOOL_NAMES, VERDICT_WORDS } from "./kinds";
 export {
-  areaText, depthText, dialText, exactLengthText, fraction, gramsText, heatStepText, heatText, lengthText, METRIC, minutesText, materialName, percentText, shapeName, timesText, tinText, volumeText, weightText, type Units,
+  areaText, depthText, dialText, exactLengthText, fraction, gramsText, heatStepText, heatText, lengthText, METRIC, minutesText, materialName, percentText, piecesText, shapeName, timesText, tinText, volumeText, weightText, type Units,
 } from "./quantities";
 export { LINER_NAMES, linerLines } from "./liners";
 export { remarkText } from "./remarks";
 export {
-  balanceText, CUP_NAMES, DOUBT_WORDS, EGG_NAMES, eggText, KIND_REASONS, kitchenText, MISSING_WORDS, problemText, ROLE_NAMES, ROW_NAMES, STEP_NAMES, SWAP_NAMES, swapText, WAY_NAMES,
+  balanceText, CUP_NAMES, DOUBT_WORDS, EGG_NAMES, eggText, ingredientText, KIND_REASONS, kitchenText, MISSING_WORDS, problemText, ROLE_NAMES, ROW_NAMES, STEP_NAMES, SWAP_NAMES, swapText, WAY_NAMES,
 } from "./recipes";
 export { brimText, LENGTH_NAMES, SHELVES, trustText } from "./tins";
 export { storageText } from "./storage";

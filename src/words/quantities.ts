@@ -166,3 +166,8 @@ export function exactLengthText(lengthMm: number, units: Units): string {
   if (units.measure === "metric") return `${Math.round(lengthMm)}${GAP}mm`;
   return `${fraction(roundTo(lengthMm / INCH_MM, 0.125))}${GAP}in`;
 }
+
+/** So many pieces. */
+export function piecesText(count: number): string {
+  return `${count} ${count === 1 ? "piece" : "pieces"}`;
+}

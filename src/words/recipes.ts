@@ -1,6 +1,6 @@
 import { assertNever, weighedGrams, type EggSize, type KitchenMeasure, type KitchenMeasures, type Way } from "@/core/measure";
 import type { KindReason } from "@/core/mix";
-import type { BalanceRemark, EggChoice, LineDoubt, NoMass, PartRole, ReadingProblem, RowKind, StepKind, SwapEffect, SwapId } from "@/core/recipe";
+import type { BalanceRemark, EggChoice, FormulaRow, LineDoubt, NoMass, PartRole, ReadingProblem, RowKind, StepKind, SwapEffect, SwapId } from "@/core/recipe";
 import { fraction, gramsText, weightText, type Units } from "./quantities";
 
 /** 3/4 cup + 2 tbsp. */
@@ -140,4 +140,9 @@ export function eggText({ wanted, eggs: settled, how, liquidG }: EggChoice, writ
     case "eggs-only":
       return `${asked} became ${settled}, alone: ${liquidG < 0 ? "leave out" : "add"} ${weightText(Math.abs(liquidG), units)} of liquid for it.`;
   }
+}
+
+/** What a line is of, by its shortest name: the pantry's, or what was read, or else all of it. */
+export function ingredientText({ ingredient, read, line }: FormulaRow): string {
+  return ingredient?.name ?? (read.name === "" ? line.text : read.name);
 }

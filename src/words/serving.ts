@@ -1,7 +1,7 @@
 import type { ServedCake, ServeDetail } from "@/core/cake";
 import { assertNever } from "@/core/measure";
 import type { CutStyle, CuttingIssue, Keeping } from "@/core/serve";
-import { exactLengthText, heatText, lengthText, weightText, type Units } from "./quantities";
+import { exactLengthText, heatText, lengthText, piecesText, weightText, type Units } from "./quantities";
 
 export const CUT_NAMES: Readonly<Record<CutStyle, string>> = { wedges: "Wedges", strips: "Strips and across", core: "A ring round a core", grid: "Rows and columns", slices: "Slices" };
 
@@ -56,7 +56,7 @@ export function cuttingIssueText({ code, pieces, nearest }: CuttingIssue): strin
 export function guestsText({ asked, times, sizes }: NonNullable<ServeDetail["guests"]>, pieces: number, units: Units): string {
   const guests = asked === 1 ? "one guest" : `${asked} guests`;
   const left = pieces - asked;
-  const enough = times === 1 ? `Enough for ${guests}${left === 0 ? ", to the piece" : `, ${left} ${left === 1 ? "piece" : "pieces"} over`}.` : `${pieces} pieces for ${guests}: make it ${times} times, or larger.`;
+  const enough = times === 1 ? `Enough for ${guests}${left === 0 ? ", to the piece" : `, ${piecesText(left)} over`}.` : `${pieces} pieces for ${guests}: make it ${times} times, or larger.`;
   const fitting = sizes.map((size) => (size.kind === "round" ? `a round of ${lengthText(size.diameterMm, units)}` : `a sheet of ${lengthText(size.lengthMm, units)} by ${lengthText(size.widthMm, units)}`));
   return fitting.length === 0 ? `${enough} No single cake of a usual size is enough.` : `${enough} One cake that is: ${fitting.join(", or ")}.`;
 }

@@ -143,7 +143,7 @@ export function BenchMode({ bake: { id, name, doc, events, isEnded }, pantry, se
 
   const bell = rung.map(({ id: each }) => each).join();
   const first = rung[0];
-  const rings = first === undefined ? "" : rungText(first.doing, units);
+  const rings = first === undefined ? "" : rungText(first.doing, bench.states.get(first.id)?.is === "over", units);
   const heard = useRef(bell);
   useEffect(() => {
     const before = heard.current.split(",");

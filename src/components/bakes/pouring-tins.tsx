@@ -66,15 +66,15 @@ export function PouringTins({ tins, weighed, open, pouring, scale, units }: Pour
         ))}
         <line x1={0} x2={widthMm} y1={1} y2={1} className="stroke-white" strokeWidth="6" vectorEffect="non-scaling-stroke" />
       </svg>
-      <ol className="mt-3 flex" aria-label="Tins">
+      <ol className="mt-5 flex" aria-label="Tins">
         {drawn.map(({ place, targetG, massG, paths }) => {
           const known = weighed?.get(place);
           return (
             <li key={place} className="min-w-0 text-center" style={{ flex: `${paths.widthMm + GAP_MM} 1 0%` }}>
-              <p className={`figure-text text-[34px] leading-tight ${known?.isWhole === true ? "text-deep-leaf" : place === open ? "text-white" : "text-deep-text"}`}>
+              <p className={`figure-text text-[clamp(34px,5vw,64px)] leading-none ${known?.isWhole === true ? "text-deep-leaf" : place === open ? "text-white" : "text-deep-text"}`}>
                 {known?.isWhole === true ? (known.isMeasured ? pouredText(massG, units) : "filled") : place === open && isOn && pouring?.phase !== "tare" ? pouredText(massG, units) : weightText(targetG, units)}
               </p>
-              <p className="text-[19px] text-deep-text">
+              <p className="mt-1 text-[22px] text-deep-text max-sm:text-[19px]">
                 {ordinal(place)} tin{known?.isWhole === true ? ", full" : place === open && isOn && (pouring?.phase === "pour" || pouring?.phase === "taring") ? `, ${toGoText(massG, targetG, nearG(targetG), units)}` : ""}
               </p>
             </li>

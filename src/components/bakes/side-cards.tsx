@@ -1,5 +1,6 @@
 "use client";
 
+import { useState } from "react";
 import type { BakeDoc } from "@/core/cake";
 import type { Offer, Task } from "@/core/day";
 import { deviceTrouble } from "@/core/device";
@@ -7,10 +8,10 @@ import { minutesText, type Units } from "@/words";
 import { countdown, deviceTroubleText, spareText, timerText, WAY_WORDS } from "@/words/bench";
 import { doingText } from "@/words/day";
 import { clockAt } from "../day/now";
+import { Sheet } from "../frame/sheet";
 import type { BenchView } from "./use-bench";
 
 const MOST_TIMERS = 3;
-const MOST_OFFERS = 3;
 const LATER_MIN = 15;
 /** Less than this is made up by hands that hurry, minutes. */
 const LATE_MIN = 5;
@@ -60,21 +61,13 @@ export function SideCards({ view, doc, units, onOffer, onWantedLater, onEarlyDon
       {spares.map(({ spare, cake }) => (
         <div key={cake} className={`bench-card ${spare <= -1 ? "border-deep-tomato!" : ""}`} role="status" aria-label={`Ready by ${clockAt(bench.wantedAt[cake] ?? now)}${name(cake)}`}>
           <p className="text-[18px] text-deep-text">Ready by {clockAt(bench.wantedAt[cake] ?? now)}{name(cake)}</p>
-          <p className={`figure-text text-[38px] leading-tight ${spare <= -1 ? "text-deep-tomato" : ""}`}>{spareText(spare)}</p>
-          {spare <= -1 && <p className="text-[18px]">As it is going, at {clockAt(bench.readyAt[cake] ?? now)}.</p>}
+          <p className="flex flex-wrap items-baseline gap-x-3">
+            <span className={`figure-text text-[38px] leading-tight ${spare <= -1 ? "text-deep-tomato" : ""}`}>{spareText(spare)}</span>
+            {spare <= -1 && <span className="text-[18px]">as it goes, at {clockAt(bench.readyAt[cake] ?? now)}</span>}
+          </p>
         </div>
       ))}
-      {spares.some(({ spare }) => spare <= -LATE_MIN) && (
-        <div role="group" aria-label="What could be shorter" className="flex flex-col gap-2">
-          {offers.slice(0, MOST_OFFERS).map((offer) => (
-            <button key={`${offer.cake}.${offer.way}`} type="button" className="bench-button flex-col items-start! gap-0! text-left text-[19px]!" onClick={() => onOffer(offer)}>
-              <span>{WAY_WORDS[offer.way].what}: {minutesText(offer.savesMin)} sooner{name(offer.cake)}</span>
-              <span className="text-[17px] font-normal text-deep-text">{WAY_WORDS[offer.way].cost}</span>
-            </button>
-          ))}
-          <button type="button" className="bench-button text-[19px]!" onClick={() => onWantedLater(LATER_MIN)}>Have it wanted {minutesText(LATER_MIN)} later</button>
-        </div>
-      )}
+      {spares.some(({ spare }) => spare <= -LATE_MIN) && <Shorter offers={offers} spares={spares} name={name} onOffer={onOffer} onWantedLater={onWantedLater} />}
       {next !== undefined && (
         <div className="bench-card">
           <p className="text-[18px] text-deep-text">Next, at {clockAt(next.from)}</p>
@@ -84,3 +77,43 @@ export function SideCards({ view, doc, units, onOffer, onWantedLater, onEarlyDon
     </aside>
   );
 }
+
+type ShorterProps = Pick<SideCardsProps, "onOffer" | "onWantedLater"> & {
+  readonly offers: readonly Offer[];
+  readonly spares: readonly { readonly spare: number; readonly cake: number }[];
+  readonly name: (cake: number) => string;
+};
+
+/** The least change that makes up what is late, or the one that saves most; all others on a sheet. */
+function Shorter({ offers, spares, name, onOffer, onWantedLater }: ShorterProps) {
+  const [isOpen, setOpen] = useState(false);
+  const late = (cake: number): number => -(spares.find((each) => each.cake === cake)?.spare ?? 0);
+  const best = offers.findLast(({ cake, savesMin }) => late(cake) >= LATE_MIN && savesMin >= late(cake)) ?? offers[0];
+  const close = (): void => setOpen(false);
+  return (
+    <div role="group" aria-label="What could be shorter" className="flex flex-col gap-2">
+      {best !== undefined && (
+        <button type="button" className="bench-button flex-col items-start! gap-0! text-left text-[19px]!" onClick={() => onOffer(best)}>
+          <span>{offerText(best)}{name(best.cake)}</span>
+          <span className="text-[17px] font-normal text-deep-text">{WAY_WORDS[best.way].cost}</span>
+        </button>
+      )}
+      <button type="button" className="bench-button text-[19px]!" onClick={() => setOpen(true)}>{best === undefined ? "Have it wanted later" : "Other ways"}</button>
+      {isOpen && (
+        <Sheet title="What could be shorter" onClose={close}>
+          <div className="flex flex-col gap-2">
+            {offers.map((offer) => (
+              <button key={`${offer.cake}.${offer.way}`} type="button" className="button min-h-16 flex-col items-start! gap-0! text-left text-[19px]" onClick={() => { close(); onOffer(offer); }}>
+                <span>{offerText(offer)}{name(offer.cake)}</span>
+                <span className="text-[17px] font-normal text-ink-2">{WAY_WORDS[offer.way].cost}</span>
+              </button>
+            ))}
+            <button type="button" className="button min-h-16 text-[19px]" onClick={() => { close(); onWantedLater(LATER_MIN); }}>Have it wanted {minutesText(LATER_MIN)} later</button>
+          </div>
+        </Sheet>
+      )}
+    </div>
+  );
+}
+
+const offerText = ({ way, savesMin }: Offer): string => `${WAY_WORDS[way].what}: ${minutesText(savesMin)} sooner`;

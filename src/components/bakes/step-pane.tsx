@@ -8,7 +8,7 @@ import type { Caution } from "@/core/caution";
 import { NOTHING_RECEIVED } from "@/core/device";
 import { batterPart, scaledRow, measuresOf } from "@/core/recipe";
 import { openTin, type Task } from "@/core/day";
-import { cautionText, dialText, gramsText, heatText, minutesText, weightText, type Units } from "@/words";
+import { cautionText, dialText, gramsText, heatText, ingredientText, minutesText, piecesText, weightText, type Units } from "@/words";
 import { adviceText } from "@/words/bakes";
 import { ordinal, rungText, stepWords } from "@/words/bench";
 import { doingText } from "@/words/day";
@@ -49,7 +49,7 @@ export function StepPane(props: StepPaneProps) {
     return (
       <Pane step={task === null ? "Waiting" : `Step ${bench.step} of ${bench.steps} · in good time`}
         title={task === null ? "Nothing to do but wait" : `Nothing has to be done before ${whenText(bench.current?.by ?? now, now)}`}
-        why={task === null ? (bench.nextAt === null ? "" : `Next at ${whenText(bench.nextAt, now)}${next === undefined || next.endsAt > bench.nextAt ? "" : `: ${rungText(next.task.doing, units)}`}.`) : `Next: ${doingText(task.doing, units)}. It can be done now.`}>
+        why={task === null ? (bench.nextAt === null ? "" : `Next at ${whenText(bench.nextAt, now)}${next === undefined || next.endsAt > bench.nextAt ? "" : `: ${rungText(next.task.doing, !next.isStanding, units)}`}.`) : `Next: ${doingText(task.doing, units)}. It can be done now.`}>
         {curve ?? <StationDrawing station={coming?.station ?? "finish"} planned={view.planned[coming?.cake ?? 0] ?? null} />}
       </Pane>
     );
@@ -92,12 +92,15 @@ function whenText(minute: number, now: number): string {
   return dateAt(minute) === dateAt(now) ? clockAt(minute) : `${clockAt(minute)} on ${dateAt(minute)}`;
 }
 
+/** What is longer than this stands in letters that are less large. */
+const LONG_TITLE = 60;
+
 function Pane({ step, title, why, children }: { readonly step: string; readonly title: string; readonly why: string; readonly children?: ReactNode }) {
   return (
     <section aria-label="The step" className="flex min-w-0 flex-col gap-3">
       <p className="text-[19px] font-semibold text-yolk">{step}</p>
       <div aria-live="polite">
-        <h2 className="text-[clamp(30px,4.2vw,46px)] leading-[1.08]! break-words">{title}</h2>
+        <h2 className={`leading-[1.08]! break-words ${title.length > LONG_TITLE ? "text-[clamp(24px,2.7vw,32px)] leading-[1.2]!" : "text-[clamp(30px,4.2vw,46px)]"}`}>{title}</h2>
         {why !== "" && <p className="mt-2 max-w-[52ch] text-[22px] leading-snug text-deep-text">{why}</p>}
       </div>
       {children}
@@ -123,7 +126,7 @@ function StationDrawing({ station, planned }: { readonly station: Task["station"
   const { widthMm, heightMm, drawing } = STATION_DRAWINGS[station](planned.plan);
   const widest = Math.max(widthMm, 420);
   return (
-    <svg viewBox={`${-widest / 2} ${-heightMm} ${widest} ${heightMm + 4}`} className="mx-auto mt-6 block max-h-[34vh] w-full overflow-visible" aria-hidden>
+    <svg viewBox={`${-widest / 2} ${-heightMm} ${widest} ${heightMm + 4}`} className="mx-auto mt-6 block max-h-[30vh] w-full overflow-visible" aria-hidden>
       {drawing}
       <line x1={-widest / 2} x2={widest / 2} y1={2} y2={2} className="stroke-white" strokeWidth="6" vectorEffect="non-scaling-stroke" />
     </svg>
@@ -169,7 +172,7 @@ function WeighList({ planned, recipe, ticked, onTick }: WeighListProps) {
           <li key={row.line.id}>
             <button type="button" aria-pressed={isTicked} onClick={() => onTick(row.line.id, !isTicked)} className={`flex min-h-16 w-full items-center gap-3 rounded-panel border-2 px-4 text-left ${isTicked ? "border-deep-line bg-transparent text-deep-text" : "border-deep-line bg-deep-2"}`}>
               <span className="figure-text w-24 shrink-0 text-[25px]">{shownG === null ? "—" : gramsText(shownG)}</span>
-              <span className={`min-w-0 flex-1 text-[20px] leading-tight ${isTicked ? "line-through" : ""}`}>{row.ingredient?.name ?? (row.read.name === "" ? row.line.text : row.read.name)}{eggs === null ? "" : `, ${eggs} ${eggs === 1 ? "piece" : "pieces"}`}</span>
+              <span className={`min-w-0 flex-1 text-[20px] leading-tight ${isTicked ? "line-through" : ""}`}>{ingredientText(row)}{eggs === null ? "" : `, ${piecesText(eggs)}`}</span>
               {isTicked && <Check size={26} aria-hidden className="shrink-0 text-deep-leaf" />}
             </button>
           </li>

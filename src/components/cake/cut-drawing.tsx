@@ -1,7 +1,7 @@
 "use client";
 
 import type { CakeTop, Cutting } from "@/core/serve";
-import { exactLengthText, type Units } from "@/words";
+import { exactLengthText, piecesText, type Units } from "@/words";
 
 /** Points along a curved edge. */
 const SAMPLES = 90;
@@ -10,7 +10,7 @@ const SAMPLES = 90;
 export function CutDrawing({ top, cutting, units }: { readonly top: CakeTop; readonly cutting: Cutting; readonly units: Units }) {
   const [w, h] = [top.halfLengthMm, top.halfWidthMm];
   const room = 16;
-  const said = `${cutting.pieces} ${cutting.pieces === 1 ? "piece" : "pieces"}, ${cutting.strokes.length} strokes of the knife, on a cake ${exactLengthText(2 * w, units)} by ${exactLengthText(2 * h, units)}`;
+  const said = `${piecesText(cutting.pieces)}, ${cutting.strokes.length} strokes of the knife, on a cake ${exactLengthText(2 * w, units)} by ${exactLengthText(2 * h, units)}`;
   const isNumbered = cutting.strokes.length <= 12;
   return (
     <svg viewBox={`${-w - room} ${-h - room} ${2 * (w + room)} ${2 * (h + room) + 14}`} className="mx-auto block max-h-[340px] w-full max-w-[520px] print:max-h-none" role="img" aria-label={said}>

@@ -3,7 +3,7 @@
 import { useEffect, useRef, type CSSProperties } from "react";
 import { coolDetail, type CakePlan, type ServeDetail } from "@/core/cake";
 import { roundTo } from "@/core/measure";
-import { dialText, depthText, minutesText, percentText, timesText, VERDICT_WORDS, weightText, type Units } from "@/words";
+import { dialText, depthText, minutesText, percentText, piecesText, timesText, VERDICT_WORDS, weightText, type Units } from "@/words";
 import { finishedWith, layersText } from "@/words/finishing";
 import { CUT_NAMES } from "@/words/serving";
 import { amountText, worstFill } from "../bench/describe";
@@ -110,7 +110,7 @@ function factsOf(station: Station, plan: CakePlan, served: ServeDetail, wanted: 
     }
     case "serve": {
       const cake = served.cakes[0];
-      const pieces = `${served.pieces} ${served.pieces === 1 ? "piece" : "pieces"}`;
+      const pieces = piecesText(served.pieces);
       return cake?.cutting == null ? [pieces, "no knife needed"] : [pieces, CUT_NAMES[cake.cutting.style].toLowerCase(), `${weightText(cake.pieceG, units)} each`];
     }
     case "day":

@@ -5,7 +5,7 @@ import { useMemo } from "react";
 import { workRecipe, type CakeDoc } from "@/core/cake";
 import { pantryOf, type Ingredient } from "@/core/pantry";
 import { scaledRow, totalMass, type RecipeDoc } from "@/core/recipe";
-import { eggText, gramsText, kitchenText, KIND_NAMES, METRIC, timesText, volumeText, weightText } from "@/words";
+import { eggText, gramsText, ingredientText, kitchenText, KIND_NAMES, METRIC, piecesText, timesText, volumeText, weightText } from "@/words";
 import { isGuessed } from "../bench/describe";
 import { RecipeSide } from "../bench/recipe-side";
 import type { RecipeChoice } from "../bench/choices";
@@ -101,8 +101,8 @@ function Lines({ recipe, pantry, plan }: { readonly recipe: NonNullable<CakeDoc[
           {rows.map(({ row, shownG, eggs, kitchen }) => (
             <tr key={row.line.id} className="border-t-[1.5px] border-line">
               <td className="w-24 py-1 text-[17px] font-bold whitespace-nowrap">{shownG === null ? "—" : gramsText(shownG)}</td>
-              <td className="py-1 pl-3">{row.ingredient?.name ?? (row.read.name === "" ? row.line.text : row.read.name)}</td>
-              <td className="py-1 pl-3 text-right text-[14px] text-ink-2 max-sm:hidden">{eggs !== null ? `${eggs} ${eggs === 1 ? "piece" : "pieces"}` : kitchen === null ? "" : kitchenText(kitchen)}</td>
+              <td className="py-1 pl-3">{ingredientText(row)}</td>
+              <td className="py-1 pl-3 text-right text-[14px] text-ink-2 max-sm:hidden">{eggs !== null ? piecesText(eggs) : kitchen === null ? "" : kitchenText(kitchen)}</td>
               {isScaled && <td className="py-1 pl-3 text-right text-[14px] whitespace-nowrap text-ink-2">{row.massG === null ? "" : gramsText(Math.round(row.massG))}</td>}
             </tr>
           ))}

@@ -4,7 +4,7 @@ import { useMemo } from "react";
 import { Printer } from "lucide-react";
 import { serveDetail, type Question, type ServedCake } from "@/core/cake";
 import { PIECE_SIZES, type CutStyle } from "@/core/serve";
-import { issueText, tinText, type Units } from "@/words";
+import { issueText, piecesText, tinText, type Units } from "@/words";
 import { CUT_NAMES, cuttingIssueText, guestsText, keepingLines, knifeSteps, pieceText } from "@/words/serving";
 import { Choice, Field } from "../frame/field";
 import { CutDrawing } from "./cut-drawing";
@@ -44,7 +44,7 @@ export function ServeStation({ question, read, plan, isStale, units, onChange }:
         {detail !== null && (
           <>
             <p className="figure-text px-6 pt-4 text-[25px] max-sm:px-4">
-              {detail.pieces} {detail.pieces === 1 ? "piece" : "pieces"}
+              {piecesText(detail.pieces)}
             </p>
             {detail.guests !== null && <p className="px-6 pt-1 text-[17px] max-sm:px-4">{guestsText(detail.guests, detail.pieces, units)}</p>}
             <ul className="divide-y-[1.5px] divide-line">

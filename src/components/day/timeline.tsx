@@ -11,6 +11,8 @@ const ROW = 34;
 const WIDTH = 800;
 const LEFT = 58;
 const RIGHT = 30;
+/** The mark that is pulled stands above the rows. */
+const HANDLE = 20;
 /** What is dragged goes in steps of five minutes; keys do too. */
 const STEP_MIN = 5;
 
@@ -88,7 +90,7 @@ export function Timeline({ schedule, tasks, wantedAt, names, now, units, onMove,
   return (
     <div className="px-6 pt-4 max-sm:px-3">
       <div className="overflow-x-auto" role="group" aria-label="The hours" tabIndex={0}>
-        <svg viewBox={`0 0 ${WIDTH} ${height + 22}`} className="min-w-[560px] select-none" role="group" aria-label={`From ${clockAt(startsAt)} to ${clockAt(last)}; the list below has every task`}>
+        <svg viewBox={`0 ${-HANDLE - 1} ${WIDTH} ${height + HANDLE + 23}`} className="min-w-[560px] select-none" role="group" aria-label={`From ${clockAt(startsAt)} to ${clockAt(last)}; the list below has every task`}>
           {hours.map((at) => (
             <g key={at}>
               <line x1={x(at)} x2={x(at)} y1={0} y2={height} className="stroke-line" strokeWidth="1" />
@@ -144,9 +146,9 @@ export function Timeline({ schedule, tasks, wantedAt, names, now, units, onMove,
                       ...pulling(id, (byMin) => onWanted(cake, at + byMin), (byMin) => byMin),
                     })}
               >
-                <rect x={-14} y={0} width={28} height={height} fill="transparent" />
+                <rect x={-14} y={-HANDLE} width={28} height={height + HANDLE} fill="transparent" />
                 <line y1={0} y2={height} className="stroke-ink" strokeWidth="3" />
-                <path d={`M-9 0H9V12L0 21L-9 12Z`} className="fill-yolk stroke-ink" strokeWidth="1.5" />
+                <path d={`M-9 ${-HANDLE}H9V-9L0 0L-9 -9Z`} className="fill-yolk stroke-ink" strokeWidth="1.5" />
                 <title>{`${name} ${clockAt(at + by)}`}</title>
               </g>
             );

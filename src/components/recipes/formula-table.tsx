@@ -4,7 +4,7 @@ import { GripVertical, Plus } from "lucide-react";
 import type { Scaling } from "@/core/cake";
 import type { KitchenMeasures } from "@/core/measure";
 import { isWideRange, scaledRow, suggestedAmount, totalMass, type FormulaRow, type PartFormula } from "@/core/recipe";
-import { DOUBT_WORDS, gramsText, kitchenText, METRIC, MISSING_WORDS, SWAP_NAMES, WAY_NAMES, weightText } from "@/words";
+import { DOUBT_WORDS, gramsText, kitchenText, METRIC, MISSING_WORDS, piecesText, SWAP_NAMES, WAY_NAMES, weightText } from "@/words";
 import type { Way } from "@/core/measure";
 import { SortableList, useSortableRow } from "../frame/sortable-list";
 
@@ -118,7 +118,7 @@ function Row({ row, part, scaling, measures, hasPercent, onText, onOpen, onUndoS
       <td className="py-1 pl-2 text-right">
         <span className="block pt-1 text-[17px] font-bold whitespace-nowrap">{scaled.shownG === null ? "—" : gramsText(scaled.shownG)}</span>
         <span className="block text-[13px] leading-tight text-ink-2">
-          {scaled.eggs !== null ? `${scaled.eggs} ${scaled.eggs === 1 ? "piece" : "pieces"}` : scaled.kitchen === null ? "" : kitchenText(scaled.kitchen)}
+          {scaled.eggs !== null ? piecesText(scaled.eggs) : scaled.kitchen === null ? "" : kitchenText(scaled.kitchen)}
         </span>
       </td>
       {hasPercent && <td className="pt-2 text-right text-[15px] max-sm:hidden">{percent === null ? "" : percent < 10 ? percent.toFixed(1) : Math.round(percent)}</td>}

@@ -36,6 +36,10 @@ describe("what is received", () => {
     expect([deviceTrouble(again, 400), deviceTrouble(received(again, at(61), 9000), 9000)]).toEqual(["jumped", null]);
     expect(after([at(60), at(95), at(95), at(95)])).toMatchObject({ value: 60 });
     expect(after([at(60), at(95), at(95), at(95), at(95)])).toMatchObject({ value: 95, trouble: null });
+    // In minutes without a word, as in a rehearsal, much may happen.
+    const later = (value: number, min: number): Reading => ({ ...at(value), at: min * 60_000 });
+    expect(after([at(60), later(95, 2)])).toMatchObject({ value: 60, trouble: "jumped" });
+    expect(after([at(60), later(95, 3)])).toMatchObject({ value: 95, trouble: null });
     // What is put on a scale weighs at once.
     expect(after([reading({ value: 0 }), reading({ value: 900 })]).value).toBe(900);
   });

@@ -32,8 +32,10 @@ export const SILENT_MS = 5000;
 const WEAK = 0.15;
 
 const RANGES: Readonly<Record<DeviceKind, readonly [least: number, most: number]>> = { scale: [-20_000, 20_000], "core-probe": [-30, 150], "oven-thermometer": [-30, 400] };
-/** Temperatures do not move faster than this from one reading to the next, °C; a scale's load may. */
+/** Temperatures do not move faster than this from one reading to the next, °C, and for each minute between them, °C/min; a scale's load may. Judgement. */
 const MOST_JUMP_C: Readonly<Record<DeviceKind, number>> = { scale: Infinity, "core-probe": 12, "oven-thermometer": 60 };
+const MOST_RATE_C: Readonly<Record<DeviceKind, number>> = { scale: Infinity, "core-probe": 10, "oven-thermometer": 40 };
+const MS_PER_MIN = 60_000;
 /** A change that is read so often in a row is true. */
 const BELIEVED_AFTER = 4;
 
@@ -56,7 +58,8 @@ function taken(held: Received, reading: DeviceReading, heardAt: number): Receive
   if (value === null) return refuse("odd-unit");
   const [least, most] = RANGES[reading.device];
   if (!(value >= least && value <= most)) return refuse("out-of-range");
-  const isJump = held.value !== null && held.serial === reading.serial && Math.abs(value - held.value) > MOST_JUMP_C[reading.device];
+  const mayMove = MOST_JUMP_C[reading.device] + (MOST_RATE_C[reading.device] * Math.max(0, reading.at - held.at)) / MS_PER_MIN;
+  const isJump = held.value !== null && held.serial === reading.serial && Math.abs(value - held.value) > mayMove;
   if (isJump && held.refused + 1 < BELIEVED_AFTER) return refuse("jumped");
   return { serial: reading.serial, value, isStable: reading.isStable, at: reading.at, heardAt, battery: reading.battery, trouble: null, odd: held.odd, refused: 0 };
 }
