@@ -2,7 +2,7 @@ import type { Doing, Task, Verdict, Way } from "@/core/day";
 import { assertNever } from "@/core/measure";
 import type { deviceTrouble, Fault } from "@/core/device";
 import type { KitchenOven } from "@/core/bake";
-import { doingText } from "./day";
+import { doingText, MADE_NAMES } from "./day";
 import { gramsText, heatText, minutesText, type Units } from "./quantities";
 
 const ORDINALS = ["first", "second", "third", "fourth", "fifth", "sixth", "seventh", "eighth", "ninth", "tenth", "eleventh", "twelfth"];
@@ -23,7 +23,7 @@ export function stepWords({ doing, minutes }: Task, units: Units, facts: { reado
   const title = doingText(doing, units);
   switch (doing.do) {
     case "soften-butter":
-      return { title: doing.for === "batter" ? "Take the butter out" : "Take the butter for the frosting out", why: `Soft enough in ${minutesText(minutes)}: a finger leaves a dent and does not shine.` };
+      return { title: doing.for === "batter" ? "Take the butter out" : `Take the butter for the ${doing.for} out`, why: `Soft enough in ${minutesText(minutes)}: a finger leaves a dent and does not shine.` };
     case "warm-up":
       return { title: `Set the oven to ${facts.dialText}`, why: `Give it ${minutesText(minutes)}: it is warm through, not only its air.${facts.source === "gas" ? " Light it as its maker says." : ""}` };
     case "prepare-tins":
@@ -46,8 +46,20 @@ export function stepWords({ doing, minutes }: Task, units: Units, facts: { reado
       return { title, why: "" };
     case "pour-warm":
       return { title, why: "Warm cake drinks it; cold cake lets it run off." };
-    case "make-frosting":
+    case "prepare-ingredient":
+      return { title, why: doing.how === "melt" ? "In short bursts or over hot water: it need only run." : "Until they smell of themselves; stir, and stay with them." };
+    case "cool-ingredient":
+      return { title, why: "" };
+    case "wash-bowl":
+      return { title, why: "It is needed again. Dry and free of fat: egg whites do not rise in a greasy bowl." };
+    case "make":
       return { title, why: "The formula and its next spoonful stand in Finish. Cover it until it is used." };
+    case "cool-made":
+      return { title, why: "" };
+    case "pour-cold":
+      return { title, why: "Onto the cold cake, from the middle out; give it one turn and let it run." };
+    case "into-fridge":
+      return { title, why: `With ${MADE_NAMES[doing.what]} it is out for no more than 2 hours in all, 1 above ${heatText(32, units)}; covered, at ${heatText(5, units)} or below.` };
     case "split-and-fill":
       return { title, why: "Only when the cake is cold at its core: a warm one melts what is put on it." };
     case "first-coat":
@@ -89,11 +101,19 @@ export function nextText(doing: Doing): string {
     case "turn-out":
       return "Turned out, next";
     case "cool":
+    case "cool-ingredient":
+    case "cool-made":
       return "Cold already";
     case "pour-warm":
+    case "pour-cold":
       return "Poured, next";
-    case "make-frosting":
+    case "make":
       return "Made, next";
+    case "prepare-ingredient":
+    case "wash-bowl":
+      return "Done, next";
+    case "into-fridge":
+      return "In, next";
     case "split-and-fill":
       return "Stacked, next";
     case "first-coat":
@@ -118,6 +138,10 @@ export function timerText(doing: Doing, isStanding: boolean, units: Units): stri
       return "Until the next look";
     case "cool":
       return "Cooling on the rack";
+    case "cool-ingredient":
+      return `Cooling: ${doing.name}`;
+    case "cool-made":
+      return `Cooling: ${MADE_NAMES[doing.what]}`;
     case "chill-coat":
       return "First coat, chilling";
     default:
@@ -137,6 +161,10 @@ export function rungText(doing: Doing, isOver: boolean, units: Units): string {
       return "Look at the cake now";
     case "cool":
       return "Cold at its core by now";
+    case "cool-ingredient":
+      return `Cool by now: ${doing.name}`;
+    case "cool-made":
+      return `Cool by now: ${MADE_NAMES[doing.what]}`;
     case "chill-coat":
       return "The first coat is firm";
     default:

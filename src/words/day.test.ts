@@ -14,7 +14,11 @@ it.each<[Doing, string]>([
   [{ do: "bake", tins: 2, load: 2, loads: 3 }, "Bake, door shut, load 2 of 3"],
   [{ do: "take-out", load: 1, loads: 1 }, "Take out"],
   [{ do: "turn-out", tins: 1 }, "Turn out the cake"],
-  [{ do: "make-frosting", massG: 770 }, "Make 770 g of frosting"],
+  [{ do: "make", what: "meringue-butter", massG: 770 }, "Make 770 g of meringue butter frosting"],
+  [{ do: "make", what: "curd", massG: 250 }, "Make 250 g of curd"],
+  [{ do: "weigh", lines: 9 }, "Weigh 9 ingredients"],
+  [{ do: "weigh", lines: 1, part: { id: "p2", name: "Ginger syrup", times: 2 } }, "Weigh 1 ingredient for: Ginger syrup"],
+  [{ do: "prepare-ingredient", how: "toast", name: "hazelnuts" }, "Toast the hazelnuts"],
   [{ do: "split-and-fill", gaps: 3 }, "Split, fill 3 gaps and stack"],
   [{ do: "split-and-fill", gaps: 1 }, "Fill and stack"],
 ])("%j is told as “%s”", (doing, text) => {

@@ -1,9 +1,16 @@
 import type { DayBoxes, WayOut } from "@/core/cake";
-import type { Doing, Hold, Resource } from "@/core/day";
+import type { Doing, Hold, Made, Resource } from "@/core/day";
+import { COLD_SPREADS } from "@/core/build";
 import { assertNever } from "@/core/measure";
+import { SPREAD_NAMES } from "./kinds";
 import { heatText, minutesText, weightText, type Units } from "./quantities";
 
 export const RESOURCE_NAMES: Readonly<Record<Resource, string>> = { hands: "Hands", mixer: "Mixer", oven: "Oven" };
+
+/** What is made besides the batter. */
+export const MADE_NAMES: Readonly<Record<Made, string>> = {
+  ...SPREAD_NAMES, "butter-and-sugar": "butter and sugar frosting", "cream-cheese": "cream cheese frosting", "meringue-butter": "meringue butter frosting", syrup: "syrup",
+};
 
 /** A task in an imperative, with its numbers. */
 export function doingText(doing: Doing, units: Units): string {
@@ -11,13 +18,19 @@ export function doingText(doing: Doing, units: Units): string {
   const tins = (count: number): string => (count === 1 ? "the tin" : `${count} tins`);
   switch (doing.do) {
     case "soften-butter":
-      return doing.for === "batter" ? "Butter out to soften" : "Butter for the frosting out to soften";
+      return doing.for === "batter" ? "Butter out to soften" : `Butter for the ${doing.for} out to soften`;
     case "warm-up":
       return `Oven on at ${heatText(doing.ovenC, units)}`;
     case "prepare-tins":
       return `Grease and line ${tins(doing.tins)}`;
     case "weigh":
-      return `Weigh ${doing.lines} ingredients`;
+      return `Weigh ${doing.lines === 1 ? "1 ingredient" : `${doing.lines} ingredients`}${doing.part === undefined ? "" : ` for: ${doing.part.name}`}`;
+    case "prepare-ingredient":
+      return `${doing.how === "melt" ? "Melt" : "Toast"} the ${doing.name}`;
+    case "cool-ingredient":
+      return `Let the ${doing.name} cool`;
+    case "wash-bowl":
+      return "Wash the mixer's bowl";
     case "step":
       return doing.text === "" ? "Make the batter" : shortened(doing.text);
     case "fill":
@@ -34,8 +47,10 @@ export function doingText(doing: Doing, units: Units): string {
       return "Cool on the rack";
     case "pour-warm":
       return "Pour over while it is warm";
-    case "make-frosting":
-      return `Make ${weightText(doing.massG, units)} of frosting`;
+    case "make":
+      return `Make ${weightText(doing.massG, units)} of ${MADE_NAMES[doing.what]}`;
+    case "cool-made":
+      return `Let the ${MADE_NAMES[doing.what]} cool${(COLD_SPREADS as readonly string[]).includes(doing.what) ? ", covered, in the fridge" : ""}`;
     case "split-and-fill":
       return doing.gaps === 1 ? "Fill and stack" : `Split, fill ${doing.gaps} gaps and stack`;
     case "first-coat":
@@ -44,6 +59,10 @@ export function doingText(doing: Doing, units: Units): string {
       return "Chill the first coat";
     case "final-coat":
       return "Final coat";
+    case "pour-cold":
+      return `Pour the ${MADE_NAMES[doing.what]}`;
+    case "into-fridge":
+      return "Into the fridge";
     case "decorate":
       return `Put on ${doing.pieces} pieces: piping, fruit`;
     default:

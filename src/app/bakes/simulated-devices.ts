@@ -127,8 +127,7 @@ function warmthOf({ doc, bench, log, insides }: Kitchen): Warmth {
   const cake = doc.cakes[load?.bake.cake ?? onAt.at(-1)?.cake ?? 0];
   return {
     ovenC: cake?.ovenC ?? 20, onAt: onAt.length === 0 ? null : Math.min(...onAt.map(({ at }) => at)),
-    // A look that was only put off opens no door.
-    doorAt: [...log.looks.filter(({ look }) => Object.keys(look).length > 0).map(({ at }) => at), ...(load?.inAt == null ? [] : [load.inAt])],
+    doorAt: [...log.looks.map(({ at }) => at), ...(load?.inAt == null ? [] : [load.inAt])],
     inAt: load?.inAt ?? null, outAt: load?.outAt ?? null, curve: load?.curve ?? (() => COLD_C),
   };
 }

@@ -16,7 +16,7 @@ const LATER_MIN = 15;
 /** Less than this is made up by hands that hurry, minutes. */
 const LATE_MIN = 5;
 /** What may be ready before its clock says so. */
-const ENDED_BY_HAND: readonly Task["doing"]["do"][] = ["warm-up", "soften-butter", "chill-coat", "step", "cool"];
+const ENDED_BY_HAND: readonly Task["doing"]["do"][] = ["warm-up", "soften-butter", "chill-coat", "step", "cool", "cool-ingredient", "cool-made"];
 
 type SideCardsProps = {
   readonly view: BenchView;

@@ -58,7 +58,8 @@ export function StepPane(props: StepPaneProps) {
   const planned = view.planned[task.cake] ?? null;
   const load = loads.find(({ bake, look }) => bake.id === task.id || look.id === task.id);
   const words = stepWords(task, units, {
-    dialText: planned === null ? heatText(cake?.ovenC ?? 0, units) : dialText(planned.plan.bake, units),
+    // What is toasted may want another heat than the cake.
+    dialText: planned !== null && task.doing.do === "warm-up" && task.doing.ovenC === planned.plan.bake.dialC ? dialText(planned.plan.bake, units) : heatText(task.doing.do === "warm-up" ? task.doing.ovenC : 0, units),
     doorShutMin: load?.refit.firstLookMin ?? task.minutes,
     source: cake?.doc.question.oven?.spec.source ?? null,
   });
@@ -79,8 +80,8 @@ export function StepPane(props: StepPaneProps) {
     <Pane step={step} title={words.title} why={words.why}>
       {task.doing.do === "step" && task.doing.text.length > words.title.length + 1 && <p className="max-w-[60ch] text-[22px] leading-snug">{task.doing.text}</p>}
       <Cautions task={task} planned={planned} units={units} />
-      {task.doing.do === "weigh" && planned?.formula != null && cake?.doc.recipe != null && <WeighList planned={planned} recipe={cake.doc.recipe.doc} ticked={view.log.ticked.get(task.id) ?? new Set()} onTick={props.onTick} />}
-      {task.doing.do === "make-frosting" && cake !== undefined && <p className="text-[20px]"><a className="underline underline-offset-4" href={`/cakes/${cake.id}?at=finish`} target="_blank" rel="noreferrer">Open Finish for the formula</a></p>}
+      {task.doing.do === "weigh" && planned?.formula != null && cake?.doc.recipe != null && <WeighList planned={planned} part={task.doing.part} recipe={cake.doc.recipe.doc} ticked={view.log.ticked.get(task.id) ?? new Set()} onTick={props.onTick} />}
+      {task.doing.do === "make" && cake !== undefined && <p className="text-[20px]"><a className="underline underline-offset-4" href={`/cakes/${cake.id}?at=finish`} target="_blank" rel="noreferrer">Open Finish for the formula</a></p>}
       {task.doing.do !== "weigh" && curve}
       {task.doing.do !== "weigh" && curve === null && <StationDrawing station={task.station} planned={planned} />}
     </Pane>
@@ -110,7 +111,7 @@ function Pane({ step, title, why, children }: { readonly step: string; readonly 
 
 /** What a plan warns of, said at the step it can hurt at. */
 const WARNED_AT: Readonly<Partial<Record<Task["doing"]["do"], readonly Caution["code"][]>>> = {
-  "prepare-tins": ["spray-residue"], fill: ["tray-underneath", "wet-strips"], bake: ["tray-underneath"], "take-out": ["thermal-shock"], "make-frosting": ["hot-sugar", "raw-egg", "keep-cold"], "pour-warm": ["hot-sugar"], decorate: ["supports-out"],
+  "prepare-tins": ["spray-residue"], fill: ["tray-underneath", "wet-strips"], bake: ["tray-underneath"], "take-out": ["thermal-shock"], make: ["hot-sugar", "raw-egg", "keep-cold"], "into-fridge": ["keep-cold"], "pour-warm": ["hot-sugar"], decorate: ["supports-out"],
 };
 
 function Cautions({ task, planned, units }: { readonly task: Task; readonly planned: PlannedCake | null; readonly units: Units }) {
@@ -157,13 +158,14 @@ function FillStep({ view, doc, units, task, step, planned }: FillStepProps) {
   );
 }
 
-type WeighListProps = { readonly planned: PlannedCake; readonly recipe: NonNullable<BakeDoc["cakes"][number]["doc"]["recipe"]>["doc"]; readonly ticked: ReadonlySet<string>; readonly onTick: (line: string, isTicked: boolean) => void };
+type WeighListProps = { readonly planned: PlannedCake; /** The batter where none is given. */ readonly part: { readonly id: string; readonly times: number } | undefined; readonly recipe: NonNullable<BakeDoc["cakes"][number]["doc"]["recipe"]>["doc"]; readonly ticked: ReadonlySet<string>; readonly onTick: (line: string, isTicked: boolean) => void };
 
-/** The batter's lines, scaled, each ticked when it is in its bowl. */
-function WeighList({ planned, recipe, ticked, onTick }: WeighListProps) {
+/** A part's lines, scaled, each ticked when it is in its bowl. */
+function WeighList({ planned, part, recipe, ticked, onTick }: WeighListProps) {
   const { plan, formula } = planned;
   if (formula === null) return null;
-  const rows = batterPart(formula).rows.map((row) => scaledRow(row, { times: plan.scale, leavening: "as-written", egg: plan.egg }, measuresOf(recipe)));
+  const own = part === undefined ? undefined : formula.parts.find((each) => each.part.id === part.id);
+  const rows = (own ?? batterPart(formula)).rows.map((row) => scaledRow(row, { times: part?.times ?? plan.scale, leavening: "as-written", egg: own === undefined ? plan.egg : null }, measuresOf(recipe)));
   return (
     <ul aria-label="Ingredients" className="grid gap-2 sm:grid-cols-2">
       {rows.map(({ row, shownG, eggs }) => {

@@ -36,7 +36,7 @@ export function DayStation({ question, read, plan, isStale, units, recipe, pantr
   const now = useNow();
   const formula = useMemo(() => (recipe === null ? null : workRecipe(recipe.doc, pantryOf(pantry.own, pantry.learnt)).formula), [recipe, pantry]);
   const day = useMemo(() => readDay(boxes), [boxes]);
-  const cake = useMemo(() => (read.input.ok ? dayCake(read.input.value, plan, formula) : null), [read, plan, formula]);
+  const cake = useMemo(() => (read.input.ok ? dayCake(read.input.value, plan, formula, question.finish) : null), [read, plan, formula, question.finish]);
   const cakes = useMemo(() => (cake === null || !day.ok || day.value === null ? [] : [{ cake, boxes, read: day.value }]), [cake, boxes, day]);
   const planned = useMemo(() => dayPlan(cakes), [cakes]);
   const { request, schedule, left } = planned;

@@ -38,7 +38,7 @@ export function DayOfCakes({ date, cakes: kept, pantry, change, bakes, startBake
       const made = plannedCake(each.doc, { size: units.measure, heat: units.heat }, kitchen);
       const read = readDay(each.doc.question.day);
       if (made === null || !read.ok || read.value === null) return [];
-      return [{ kept: each, made, of: { cake: dayCake(made.input, made.plan, made.formula), boxes: each.doc.question.day, read: read.value } }];
+      return [{ kept: each, made, of: { cake: dayCake(made.input, made.plan, made.formula, each.doc.question.finish), boxes: each.doc.question.day, read: read.value } }];
     });
   }, [cakes, pantry, units]);
   const ofDay = useMemo(() => planned.map(({ of }) => of), [planned]);

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { localMinute, scheduleDay, tasksOf } from "../day";
 import { pantryOf } from "../pantry";
-import { readRecipe } from "../recipe";
+import { readRecipe, type Formula } from "../recipe";
 import {
   bakeDoc, bakeTime, benchDay, coolDetail, dayCake, dayPlan, FIRST_QUESTION, parseBakeDoc, planAnswer, planCake, readDay, readQuestion, waysOut, workRecipe,
   type Answer, type CakeInput, type CakeOfDay, type CakePlan, type Question,
@@ -43,6 +43,94 @@ describe("a cake as far as its day goes", () => {
     const { steps, lines } = dayCake(input, plan, workRecipe(doc.value.doc, pantryOf()).formula);
     expect(lines).toBe(4);
     expect(steps.map(({ minutes, isWait }) => [minutes, isWait])).toEqual([[5, false], [null, false], [30, true]]);
+  });
+
+  const worked = (text: string): Formula => {
+    const doc = readRecipe(text, pantryOf());
+    if (!doc.ok) throw new Error("no recipe");
+    return workRecipe(doc.value.doc, pantryOf()).formula;
+  };
+  const RICH = worked(`# Quay layers
+
+## Ingredients
+
+### Batter:
+
+- 100 g hazelnuts, toasted
+- 200 g butter, melted and cooled
+- 200 g sugar
+- 4 eggs
+- 200 g flour
+
+### Lemon filling:
+
+- 200 g cream cheese
+- 40 g icing sugar
+
+### Syrup:
+
+- 60 g sugar
+- 60 ml water
+
+### Crumble topping:
+
+- 40 g flour
+- 25 g butter
+
+## Method
+
+### Batter:
+
+1. Beat the eggs and sugar on high speed for 6 minutes.
+2. Fold in the butter, the flour and the nuts.
+3. Toast some coconut at 170 °C for 8 minutes, then leave it to cool for 15 minutes.
+
+### Lemon filling:
+
+1. Beat the cream cheese and icing sugar for 2 minutes.
+
+### Syrup:
+
+1. Simmer the sugar and water for 4 minutes.
+2. Brush it over while the cake is warm.
+
+### Crumble topping:
+
+1. Rub the butter into the flour, and scatter over before baking.
+`);
+
+  it("makes all that it needs: by the recipe's own parts where she says so, else the usual way", () => {
+    const { input, plan } = planned({ tins: ["2 x 20 x 5 cm round"], cover: "top-and-sides", build: { ...FIRST_QUESTION.build, filling: "cream-cheese", fillingMm: "5 mm" } });
+    const filling = RICH.parts.find(({ part }) => part.name === "Lemon filling");
+    const usual = dayCake(input, plan, RICH).parts;
+    const own = dayCake(input, plan, RICH, { part: "", fillingPart: filling?.part.id ?? "" }).parts;
+    const neededG = plan.finish.batches.find(({ stuff }) => stuff === "cream-cheese")?.massG ?? 0;
+    expect(neededG).toBeGreaterThan(50);
+    expect(usual.map(({ goes, what, own: part }) => [goes, what, part?.name ?? null])).toEqual(expect.arrayContaining([["inside", "cream-cheese", null], ["over", plan.finish.frosting, null], ["onto-warm", null, "Syrup"], ["before-oven", null, "Crumble topping"]]));
+    const lemon = own.find(({ what }) => what === "cream-cheese");
+    // 240 g are written.
+    expect(lemon?.own).toMatchObject({ name: "Lemon filling", lines: 2, steps: [{ minutes: 2, usesMixer: true, isWait: false }] });
+    expect(lemon?.own?.times).toBeCloseTo(neededG / 240, 2);
+    expect(own.find(({ goes }) => goes === "onto-warm")?.own?.times).toBe(plan.scale);
+  });
+
+  it("melts and toasts what its lines say, and toasts without hands in the oven", () => {
+    const { input, plan } = planned({});
+    const { prepares, steps } = dayCake(input, plan, RICH);
+    expect(prepares).toEqual([{ how: "melt", name: "unsalted butter", cools: true }]);
+    expect(steps.map(({ minutes, isWait, usesMixer, ovenC }) => [minutes, isWait, usesMixer, ovenC])).toEqual([[6, false, true, null], [null, false, false, null], [8, true, false, 170], [15, true, false, null]]);
+    expect(steps.at(-1)?.text).toBe("Leave it to cool for 15 minutes");
+  });
+
+  it("shares the bowl with another cake of the day only where both need it", () => {
+    const { input, plan } = planned({ tins: ["2 x 20 x 5 cm round"] });
+    const boxes = { ...FIRST_QUESTION.day, wantedAt: "2026-12-05T15:00" };
+    const read = readDay(boxes);
+    if (!read.ok || read.value === null) throw new Error("no hours");
+    const of = { boxes, read: read.value };
+    const bare = { ...dayCake(input, plan), parts: [], gaps: 0 };
+    const washes = (...kinds: readonly ("creamed" | "oil")[]): number => dayPlan(kinds.map((kind) => ({ ...of, cake: { ...bare, kind } }))).request.tasks.filter(({ doing }) => doing.do === "wash-bowl").length;
+    expect([washes("creamed"), washes("creamed", "creamed"), washes("creamed", "oil")]).toEqual([0, 2, 0]);
   });
 
   it("can be done on one day, however odd the cake", () => {
@@ -118,7 +206,7 @@ describe("the day of cakes", () => {
     // A day's work reaches back three days, to seven in the morning: 74 hours before nine. It is weighed first and rests for 70, and the oven, the rack and the frosting come after seven that morning.
     const resting = (changes: Partial<Question["day"]>): CakeOfDay => {
       const own = cakeOf({ wantedAt: "2026-12-05T09:00", ...changes });
-      return { ...own, cake: { ...own.cake, lines: 8, steps: [{ text: "Rest", minutes: 4200, isWait: true }] } };
+      return { ...own, cake: { ...own.cake, lines: 8, steps: [{ text: "Rest", minutes: 4200, isWait: true, usesMixer: false, ovenC: null }] } };
     };
     expect(dayPlan([resting({})]).schedule).toBeNull();
     const later = waysOut([resting({})]).ways.find(({ change }) => change === "wanted-later");

@@ -1,44 +1,10 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { mayWait, movedDay, scheduleDay, tasksOf, whyNoDay, type DayCake, type DayRequest, type Resource, type Schedule, type Stretch, type Task } from ".";
+import { movedDay, scheduleDay, tasksOf, whyNoDay, type Resource, type Stretch, type Task } from ".";
+import { at, expectKept, scheduled } from "./kept.test-data";
 import { LAYERS } from "./layers.test-data";
 
 const THREE = 15 * 60;
-
-function scheduled(request: DayRequest): Schedule {
-  const schedule = scheduleDay(request);
-  if (schedule === null) throw new Error("no day");
-  return schedule;
-}
-
-/** Everything a day must keep to. */
-function expectKept({ tasks, wantedAt, away = [] }: DayRequest, { placed }: Schedule): void {
-  const stands = new Map(placed.map((each) => [each.id, each]));
-  expect(stands.size).toBe(tasks.length);
-  for (const task of tasks) {
-    const own = stands.get(task.id);
-    if (own === undefined) throw new Error(`${task.id} is not placed`);
-    expect(own.to - own.from).toBe(task.minutes);
-    expect(own.to).toBeLessThanOrEqual(wantedAt[task.cake] ?? -1);
-    for (const { id, leastMin, mostMin } of task.after) {
-      const lag = own.from - (stands.get(id)?.to ?? Number.NaN);
-      expect(lag).toBeGreaterThanOrEqual(leastMin);
-      if (mostMin !== null) expect(lag).toBeLessThanOrEqual(mostMin);
-    }
-    const clashes = (other: Stretch): boolean => other.from < own.to && other.to > own.from;
-    for (const other of tasks) {
-      if (other.id === task.id || !other.needs.some((need) => task.needs.includes(need))) continue;
-      expect([task.id, other.id, clashes(stands.get(other.id) ?? own)]).toEqual([task.id, other.id, false]);
-    }
-    if (task.needs.includes("hands")) for (const gone of away) expect([task.id, clashes(gone)]).toEqual([task.id, false]);
-  }
-}
-
-const at = (schedule: Schedule, id: string): Schedule["placed"][number] => {
-  const found = schedule.placed.find((each) => each.id === id);
-  if (found === undefined) throw new Error(`no ${id}`);
-  return found;
-};
 
 describe("the day of one cake", () => {
   const request = { tasks: tasksOf(LAYERS, 0), wantedAt: [THREE] };
@@ -96,34 +62,6 @@ describe("a day with other ends", () => {
   it("names a task that finds no place", () => {
     expect(whyNoDay({ tasks, wantedAt: [THREE] })).toBeNull();
     expect(whyNoDay({ tasks, wantedAt: [THREE], away: [{ from: -Infinity, to: THREE - 30 }] })).toBe("0.first-coat");
-  });
-});
-
-describe("what the tasks of a cake are", () => {
-  const ids = (changes: Partial<DayCake>): readonly string[] => tasksOf({ ...LAYERS, ...changes }, 0).map(({ id }) => id.slice(2));
-
-  it("follows from its plan", () => {
-    expect(ids({ frostingG: 0, hasFirstCoat: false, hasCoat: false, gaps: 0, pieces: 0 })).not.toEqual(expect.arrayContaining(["frosting"]));
-    expect(ids({ kind: "oil" })).not.toContain("soften");
-    expect(ids({})).toContain("soften-frosting");
-    expect(ids({ frostingHasButter: false })).not.toContain("soften-frosting");
-    expect(ids({ turnOutMin: null })).not.toContain("turn-out1");
-    expect(ids({ loads: [{ tins: 1, firstLookMin: 28, likelyMin: 34 }, { tins: 1, firstLookMin: 28, likelyMin: 34 }] })).toEqual(expect.arrayContaining(["bake1", "bake2", "turn-out2", "cool2"]));
-    expect(ids({ steps: [{ text: "Cream", minutes: 5, isWait: false }, { text: "Rest", minutes: 30, isWait: true }] })).toEqual(expect.arrayContaining(["step1", "step2"]));
-  });
-
-  it("says when a batter can't wait for the second load", () => {
-    const load = { tins: 1, firstLookMin: 28, likelyMin: 34 };
-    expect([mayWait({ ...LAYERS, loads: [load, load] }), mayWait({ ...LAYERS, kind: "whisked", loads: [load, load] }), mayWait({ ...LAYERS, kind: "whisked" })]).toEqual([true, false, true]);
-  });
-
-  it("what rests needs no hands, and what is poured warm goes on in its window", () => {
-    const rest = tasksOf({ ...LAYERS, steps: [{ text: "Rest", minutes: 30, isWait: true }] }, 0).find(({ id }) => id === "0.step1");
-    expect(rest).toMatchObject({ minutes: 30, needs: [] });
-    const request = { tasks: tasksOf({ ...LAYERS, frostingG: 0, hasFirstCoat: false, hasCoat: false, gaps: 0, pieces: 0, turnOutMin: null, pourAfterMin: [5, 15] }, 0), wantedAt: [THREE] };
-    const schedule = scheduled(request);
-    const lag = at(schedule, "0.pour1").from - at(schedule, "0.out1").to;
-    expect([lag >= 5, lag <= 15]).toEqual([true, true]);
   });
 });
 

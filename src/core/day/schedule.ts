@@ -30,8 +30,11 @@ const MOST_TRIES = 60;
 const TRIED_TASKS = 1500;
 /** So few pieces are tried in every order: that is exact where nothing has to follow closely. */
 const MOST_EXACT = 6;
-/** Times orders are mended in all when a task finds no place in its window; what is left is shared by the tries. */
-const MENDS = 120;
+/** Times orders are mended when a task finds no place in its window: in all, and one of them before another is tried. */
+const MENDS = 240;
+const MENDS_OF_ONE = 24;
+/** More than the way through any cake, minutes: what makes all of one cake come before another. */
+const ONE_CAKE = 1e6;
 
 /**
  * A day worked backwards from when the cakes are wanted: each task as late as it may be, nothing twice in one hand, mixer or oven, and the
@@ -48,12 +51,20 @@ export function scheduleDay(request: DayRequest): Schedule | null {
   const chance = seeded(tasks.length);
   const budget: Budget = { mends: MENDS, stuck: null };
   const tries = Math.min(MOST_TRIES, Math.ceil(TRIED_TASKS / Math.max(1, tasks.length)));
+  const cakes = new Set(tasks.map(({ cake }) => cake)).size;
   const orders = net.units.length <= MOST_EXACT ? permutations(net.units.length) : null;
   for (let round = 0; round <= (orders === null ? tries : orders.length); round += 1) {
     const order = orders?.[round - 1];
-    const weight = order === undefined
+    const weightOf = ({ id, cake }: Task): number => {
+      const way = net.wayMin.get(id) ?? 0;
+      if (round === 0) return way;
+      // One cake after the other always has a place where each alone has one.
+      if (round <= cakes) return way + ((cake + round) % cakes) * ONE_CAKE;
       // Every other try goes by the way before a task, the others by chance alone.
-      ? new Map(tasks.map(({ id }) => [id, round === 0 ? (net.wayMin.get(id) ?? 0) : round % 2 === 0 ? chance() : (net.wayMin.get(id) ?? 0) * (0.6 + 0.8 * chance())]))
+      return round % 2 === 0 ? chance() : way * (0.6 + 0.8 * chance());
+    };
+    const weight = order === undefined
+      ? new Map(tasks.map((task) => [task.id, weightOf(task)]))
       : new Map(net.units.flatMap(({ members }, index) => members.map(({ task }) => [task.id, order[index] ?? 0] as const)));
     const placed = placedBackwards(net, weight, away, budget, best === null ? -Infinity : first(best));
     if (placed !== null) best = placed;
@@ -134,7 +145,8 @@ function netOf(tasks: readonly Task[], due: Net["due"]): Net {
 function placedBackwards(net: Net, weight: ReadonlyMap<string, number>, away: readonly Stretch[], budget: Budget, floor: number): Map<string, Stretch> | null {
   const caps = new Map<string, number>();
   const weights = new Map(net.units.map((unit) => [unit, Math.max(...unit.members.map(({ task }) => weight.get(task.id) ?? 0))]));
-  for (; budget.mends > 0; budget.mends -= 1) {
+  const until = Math.max(0, budget.mends - MENDS_OF_ONE);
+  for (; budget.mends > until; budget.mends -= 1) {
     const placed = new Map<string, Stretch>();
     const held = new Map<Resource, Stretch[]>();
     let stuck: Unit | null = null;

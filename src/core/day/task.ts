@@ -1,4 +1,5 @@
 import * as z from "zod";
+import { MADE } from "./making";
 
 /** What one worker in one kitchen has one of. A load has the oven to itself; warming up counts as a load. */
 export const RESOURCES = ["hands", "mixer", "oven"] as const;
@@ -12,23 +13,31 @@ const ofLoads = { load: count, loads: count };
 
 /** What is done, with what its words need. */
 const DoingSchema = z.discriminatedUnion("do", [
-  z.strictObject({ do: z.literal("soften-butter"), for: z.enum(["batter", "frosting"]) }),
+  z.strictObject({ do: z.literal("soften-butter"), for: z.enum(["batter", "frosting", "filling"]) }),
   z.strictObject({ do: z.literal("warm-up"), ovenC: z.number() }),
   z.strictObject({ do: z.literal("prepare-tins"), tins: count }),
-  z.strictObject({ do: z.literal("weigh"), lines: count }),
+  /** The lines of a part of the recipe, so many times what is written; of the batter without one. */
+  z.strictObject({ do: z.literal("weigh"), lines: count, part: z.strictObject({ id: z.string(), name: z.string(), times: z.number() }).optional() }),
+  /** What a line says has to be done with it first. */
+  z.strictObject({ do: z.literal("prepare-ingredient"), how: z.enum(["melt", "toast"]), name: z.string() }),
+  z.strictObject({ do: z.literal("cool-ingredient"), name: z.string() }),
   z.strictObject({ do: z.literal("step"), text: z.string(), isWait: z.boolean() }),
   z.strictObject({ do: z.literal("fill"), tins: count }),
+  z.strictObject({ do: z.literal("wash-bowl") }),
   z.strictObject({ do: z.literal("bake"), tins: count, ...ofLoads }),
   z.strictObject({ do: z.literal("look-and-bake-on"), ...ofLoads }),
   z.strictObject({ do: z.literal("take-out"), ...ofLoads }),
   z.strictObject({ do: z.literal("turn-out"), tins: count }),
   z.strictObject({ do: z.literal("cool") }),
   z.strictObject({ do: z.literal("pour-warm") }),
-  z.strictObject({ do: z.literal("make-frosting"), massG: z.number() }),
+  z.strictObject({ do: z.literal("make"), what: z.enum(MADE), massG: z.number() }),
+  z.strictObject({ do: z.literal("cool-made"), what: z.enum(MADE) }),
   z.strictObject({ do: z.literal("split-and-fill"), gaps: count }),
   z.strictObject({ do: z.literal("first-coat") }),
   z.strictObject({ do: z.literal("chill-coat") }),
   z.strictObject({ do: z.literal("final-coat") }),
+  z.strictObject({ do: z.literal("pour-cold"), what: z.enum(MADE) }),
+  z.strictObject({ do: z.literal("into-fridge"), what: z.enum(MADE) }),
   z.strictObject({ do: z.literal("decorate"), pieces: count }),
 ]);
 export type Doing = Readonly<z.infer<typeof DoingSchema>>;
@@ -111,6 +120,8 @@ export function goingOf({ doing }: Task): Going {
     case "step":
       return doing.isWait ? "by-clock" : "by-hand";
     case "cool":
+    case "cool-ingredient":
+    case "cool-made":
       return "by-itself";
     case "look-and-bake-on":
       return "by-looks";

@@ -20,6 +20,8 @@ export type StepFacts = {
 const KIND_WORDS: readonly (readonly [RegExp, StepKind])[] = [
   [/\b(?:preheat|heat (?:the |your )?oven|warm the oven|turn (?:the )?oven|oven to|set the oven)\b/iu, "heat"],
   [/\b(?:grease|line|butter|flour|dust) (?:and \w+ )?(?:the |a |your |two |three |both |\d )?[\w\s-]{0,25}(?:tins?|pans?|moulds?|cases|sheet|dish)\b|\bwell in advance\b/iu, "prepare"],
+  // What is melted or toasted and then cools is made, not a cake that cools.
+  [/^\s*(?:gently |slowly )?(?:melt|toast|roast|brown|simmer|boil)\b/iu, "melt"],
   [/\bbake(?:s|d)?\b|\bin the oven\b/iu, "bake"],
   [/\b(?:cool|turn (?:it |them )?out|unmould|rack|stand in the tin)\b/iu, "cool"],
   [/\b(?:chill|refrigerate|rest(?! of)|soak|steep|stand|leave|overnight|marinate|prove|freeze|fridge)\b/iu, "rest"],
@@ -91,13 +93,14 @@ export function readStep(step: Pick<Step, "text" | "kind" | "minutes">): StepFac
   const kind = step.kind ?? KIND_WORDS.find(([pattern]) => pattern.test(text))?.[1] ?? "other";
   const durations = durationsIn(text);
   const isWaiting = kind === "rest" || kind === "cool";
-  const first = durations[0] ?? null;
+  const inside = isWaiting ? null : waitIn(text);
+  const first = (inside === null ? durations : durationsIn(inside.before))[0] ?? null;
   const heat = heatIn(text);
   const own = step.minutes === undefined ? null : { low: step.minutes, high: step.minutes };
   return {
     kind,
     minutes: isWaiting ? null : (own ?? first),
-    wait: isWaiting ? (own ?? first) : (waitIn(text) ?? null),
+    wait: isWaiting ? (own ?? first) : (inside?.wait ?? null),
     tempC: heat?.tempC ?? null,
     isFan: heat?.isFan ?? false,
     speed: /\b(low|medium(?:-(?:low|high))?|high)\s+(?:speed|heat)?\b/iu.exec(text)?.[1]?.toLowerCase() ?? null,
@@ -106,9 +109,10 @@ export function readStep(step: Pick<Step, "text" | "kind" | "minutes">): StepFac
 }
 
 /** A wait inside a step of another kind: "… then leave to stand for 10 minutes". */
-function waitIn(text: string): Amount | null {
-  const from = /\b(?:leave|rest|stand|chill|cool|soak)\b/iu.exec(text);
-  return from === null ? null : (durationsIn(text.slice(from.index))[0] ?? null);
+function waitIn(text: string): { readonly wait: Amount; /** What is done before it. */ readonly before: string } | null {
+  const from = /\b(?:leave|rest|stand|chill|cool|soak)\b/iu.exec(text)?.index ?? text.length;
+  const [wait] = durationsIn(text.slice(from));
+  return wait === undefined ? null : { wait, before: text.slice(0, from) };
 }
 
 /** Part of a step: plain words, or the mention of a line, in whose place the scaled amount can stand. */
