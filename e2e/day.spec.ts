@@ -109,21 +109,28 @@ test.describe("the day of a cake", () => {
   });
 
   test("of two cakes is one, with one oven between them", async ({ page }) => {
-    await ownCake(page, "For the same supper", `${LAYERS}&tins=33 x 22.9 x 5.1 cm rectangle`);
-    await station(page, "Day").click();
-    await page.getByLabel("Wanted", { exact: true }).fill("2026-12-05T15:30");
-    // The other cake is away at noon, this one early in the afternoon: both count.
-    await page.getByLabel("Out of the house from").fill("13:30");
-    await page.getByLabel("until").fill("14:00");
-    await expect(page.getByRole("status").filter({ hasText: /Saved \d\d:\d\d/u })).toBeVisible();
+    // A day of their own. One is away at noon, the other early in the afternoon: both count.
+    for (const [name, tins, wanted, from, until] of [["Lifeboat layers", "2 x 20.3 x 5.1 cm round", "15:00", "12:00", "12:45"], ["For the same supper", "33 x 22.9 x 5.1 cm rectangle", "15:30", "13:30", "14:00"]] as const) {
+      await ownCake(page, name, `${LAYERS}&tins=${tins}&cover=top-and-sides`);
+      await station(page, "Day").click();
+      await page.getByLabel("Wanted", { exact: true }).fill(`2026-12-22T${wanted}`);
+      await page.getByLabel("Out of the house from").fill(from);
+      await page.getByLabel("until").fill(until);
+      await expect(page.getByRole("status").filter({ hasText: /Saved \d\d:\d\d/u })).toBeVisible();
+    }
     await page.getByRole("link", { name: "see both in one day" }).click();
-    await expect(page.getByRole("heading", { name: "Saturday 5 December", level: 1 })).toBeVisible();
+    await expect(page.getByRole("heading", { name: "Tuesday 22 December", level: 1 })).toBeVisible();
     const day = page.getByRole("region", { name: "The day" });
     const tasks = day.getByRole("list", { name: /^Tasks of/u });
     await expect(tasks).toContainText("For the same supper");
-    await expect(tasks).toContainText("Lifeboat day, four layers");
+    await expect(tasks).toContainText("Lifeboat layers");
+    // One bowl between them, washed each time.
+    await expect(tasks.getByRole("listitem").filter({ hasText: "Wash the mixer" })).toHaveCount(4);
     for (const line of await tasks.getByRole("listitem").allInnerTexts()) expect(line).not.toMatch(/^(?:12:[0-3]\d|13:[345]\d)\s+(?:Make|Fill|Turn|Final|First coat|Split|Weigh|Grease|Take|Put)/u);
     await expectAccessible(page);
+    // All of it on one sheet beside the bench.
+    const sheets = (await page.pdf({ format: "A4" })).toString("latin1").match(/\/Type\s*\/Page\b(?!s)/gu);
+    expect(sheets).toHaveLength(1);
     await page.goto("/day?on=christmas");
     await expect(page.getByText("Name a day in the address", { exact: false })).toBeVisible();
     await page.goto("/day?on=2031-01-01");

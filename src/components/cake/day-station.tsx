@@ -88,7 +88,7 @@ export function DayStation({ question, read, plan, isStale, units, recipe, pantr
         {wantedAt !== null && schedule === null && cakes.length > 0 && <NoDay cakes={cakes} units={units} onWay={({ boxes: mended }) => change(mended)} />}
         {cake !== null && !mayWait(cake) && <p className="px-6 pt-4 font-semibold text-crust max-sm:px-4">This batter loses its lift while it waits: mix it anew for each load, or take fewer tins.</p>}
         {wantedAt !== null && schedule !== null && now !== null && (
-          <Planned schedule={schedule} tasks={request.tasks} wantedAt={[wantedAt]} names={[name]} now={now} units={units} onMove={move} onWanted={(_, at) => change({ wantedAt: localMinute(at) })} />
+          <Planned schedule={schedule} tasks={request.tasks} wantedAt={[wantedAt]} away={request.away ?? []} names={[name]} now={now} units={units} onMove={move} onWanted={(_, at) => change({ wantedAt: localMinute(at) })} />
         )}
       </section>
     </div>

@@ -43,7 +43,7 @@ export function DayOfCakes({ date, cakes: kept, pantry, change, bakes, startBake
   }, [cakes, pantry, units]);
   const ofDay = useMemo(() => planned.map(({ of }) => of), [planned]);
   const day = useMemo(() => dayPlan(ofDay), [ofDay]);
-  const { request: { tasks, wantedAt }, schedule } = day;
+  const { request: { tasks, wantedAt, away = [] }, schedule } = day;
   const names = planned.map(({ kept: { name } }) => name);
   const left = cakes.filter(({ id }) => !planned.some((each) => each.kept.id === id));
 
@@ -76,7 +76,7 @@ export function DayOfCakes({ date, cakes: kept, pantry, change, bakes, startBake
         {tasks.length > 0 && schedule === null && <NoDay cakes={ofDay} units={units} />}
         {schedule !== null && now !== null && (
           <Planned
-            schedule={schedule} tasks={tasks} wantedAt={wantedAt} names={names} now={now} units={units}
+            schedule={schedule} tasks={tasks} wantedAt={wantedAt} away={away} names={names} now={now} units={units}
             onMove={(task, from) => {
               const [cake, name] = [Number(task.slice(0, task.indexOf("."))), task.slice(task.indexOf(".") + 1)];
               onDay(cake, (boxes) => ({ ...boxes, moved: { ...boxes.moved, [name]: (wantedAt[cake] ?? from) - from } }));

@@ -30,20 +30,20 @@ export function Planned(props: TimelineProps) {
       {days.map((day) => (
         <div key={day}>
           {days.length > 1 && <h3 className="px-6 pt-3 text-[17px] max-sm:px-4">{day}</h3>}
-          <ol aria-label={`Tasks of ${day}`} className="px-6 py-1 max-sm:px-4">
+          <ol aria-label={`Tasks of ${day}`} className="px-6 py-1 max-sm:px-4 print:columns-2 print:gap-x-6">
             {placed.filter(({ from }) => dateAt(from) === day).map(({ id, from, to, earlierBy }) => {
               const task = byId.get(id);
               if (task === undefined) return null;
               return (
-                <li key={id} className="grid grid-cols-[4.2rem_minmax(0,1fr)_auto] items-baseline gap-x-3 border-t-[1.5px] border-line py-1.5 first:border-t-0">
-                  <span className="figure-text text-[19px]">{clockAt(from)}</span>
+                <li key={id} className="grid grid-cols-[4.2rem_minmax(0,1fr)_auto] items-baseline gap-x-3 border-t-[1.5px] border-line py-1.5 first:border-t-0 print:grid-cols-[2.6rem_minmax(0,1fr)_auto] print:gap-x-1.5 print:break-inside-avoid print:border-t print:py-0 print:text-[12.5px] print:leading-[1.45]">
+                  <span className="figure-text text-[19px] print:text-[14px]">{clockAt(from)}</span>
                   <span className={task.needs.includes("hands") ? "" : "text-ink-2"}>
                     {doingText(task.doing, units)}
-                    {names.length > 1 && <span className="text-[14px] text-ink-2"> · {names[task.cake]}</span>}
+                    {names.length > 1 && <span className="text-[14px] text-ink-2 print:text-[11px]"> · {names[task.cake]}</span>}
                   </span>
-                  <span className="text-right text-[14px] text-ink-2">
+                  <span className="text-right text-[14px] text-ink-2 print:text-[11px]">
                     {minutesText(to - from)}
-                    {earlierBy > 0 && !critical.includes(id) ? `, ${minutesText(earlierBy)} earlier is fine` : ""}
+                    {earlierBy > 0 && !critical.includes(id) && <span className="no-print">, {minutesText(earlierBy)} earlier is fine</span>}
                     {critical.includes(id) && <span className="sr-only">, no minute to spare</span>}
                   </span>
                 </li>

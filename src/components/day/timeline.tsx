@@ -2,7 +2,7 @@
 
 import { useState, type KeyboardEvent, type PointerEvent } from "react";
 import { scaleLinear } from "d3-scale";
-import { RESOURCES, type Resource, type Schedule, type Task } from "@/core/day";
+import { RESOURCES, type Resource, type Schedule, type Stretch, type Task } from "@/core/day";
 import { minutesText, type Units } from "@/words";
 import { doingText, holdText, RESOURCE_NAMES } from "@/words/day";
 import { clockAt } from "./now";
@@ -11,6 +11,8 @@ const ROW = 34;
 const WIDTH = 800;
 const LEFT = 58;
 const RIGHT = 30;
+/** Nobody is out for longer by day, minutes. */
+const NIGHT_MIN = 300;
 /** The mark that is pulled stands above the rows. */
 const HANDLE = 20;
 /** What is dragged goes in steps of five minutes; keys do too. */
@@ -24,6 +26,8 @@ export type TimelineProps = {
   readonly names: readonly string[];
   readonly now: number;
   readonly units: Units;
+  /** When nobody is there: nothing by hand is done then. */
+  readonly away: readonly Stretch[];
   /** Puts a task elsewhere; left out where nothing can be moved. */
   readonly onMove?: (id: string, from: number) => void;
   readonly onWanted?: (cake: number, at: number) => void;
@@ -37,7 +41,7 @@ const ROWS: readonly Row[] = [...RESOURCES, "waits"];
 const rowsOf = ({ needs }: Task): readonly Row[] => (needs.length === 0 ? ["waits"] : needs);
 
 /** The day by what it takes: hands, mixer, oven, and what only has to wait, on one line of hours. Tasks are pulled about in their freedom. */
-export function Timeline({ schedule, tasks, wantedAt, names, now, units, onMove, onWanted }: TimelineProps) {
+export function Timeline({ schedule, tasks, wantedAt, away, names, now, units, onMove, onWanted }: TimelineProps) {
   const { placed, startsAt, critical } = schedule;
   const [pull, setPull] = useState<Pull | null>(null);
   const [refused, setRefused] = useState<string | null>(null);
@@ -49,6 +53,7 @@ export function Timeline({ schedule, tasks, wantedAt, names, now, units, onMove,
   const first = Math.ceil(domain[0] / hour) * hour;
   const hours = Array.from({ length: Math.max(0, Math.floor((domain[1] - first) / hour) + 1) }, (_, index) => first + index * hour);
   const height = ROWS.length * ROW;
+  const gone = away.map(({ from, to }) => ({ from: Math.max(from, domain[0]), to: Math.min(to, domain[1]) })).filter(({ from, to }) => to > from);
   const nameOf = (id: string): string => { const task = byId.get(id); return task === undefined ? "" : doingText(task.doing, units); };
   const along = (id: string): boolean => pull !== null && (pull.id === id || placed.find((each) => each.id === pull.id)?.along.includes(id) === true);
 
@@ -95,6 +100,13 @@ export function Timeline({ schedule, tasks, wantedAt, names, now, units, onMove,
             <g key={at}>
               <line x1={x(at)} x2={x(at)} y1={0} y2={height} className="stroke-line" strokeWidth="1" />
               <text x={x(at)} y={height + 17} textAnchor="middle" className="fill-ink-2" fontSize="12">{clockAt(at)}</text>
+            </g>
+          ))}
+          {gone.map(({ from, to }) => (
+            <g key={from}>
+              <rect x={x(from)} y={0} width={x(to) - x(from)} height={ROW} className="fill-line" opacity="0.55" />
+              {x(to) - x(from) > 26 && <text x={(x(from) + x(to)) / 2} y={21} textAnchor="middle" className="fill-ink-2" fontSize="12">{to - from > NIGHT_MIN ? "night" : "out"}</text>}
+              <title>{`Nobody there from ${clockAt(from)} to ${clockAt(to)}`}</title>
             </g>
           ))}
           {ROWS.map((row, index) => <text key={row} x={0} y={index * ROW + 21} className="fill-ink-2" fontSize="13">{row === "waits" ? "Waits" : RESOURCE_NAMES[row]}</text>)}
@@ -158,7 +170,7 @@ export function Timeline({ schedule, tasks, wantedAt, names, now, units, onMove,
       <p role="status" aria-label="Where it may stand" className="min-h-6 pt-1 text-[15px]">
         {refused !== null && <span className="font-semibold text-tomato">{refused}</span>}
         {refused === null && pull !== null && <span>{pull.id.startsWith("wanted") ? `Wanted at ${clockAt((wantedAt[Number(pull.id.slice(7))] ?? 0) + pull.byMin)}` : `${nameOf(pull.id)} at ${clockAt((placed.find(({ id }) => id === pull.id)?.from ?? 0) + pull.byMin)}`}</span>}
-        {refused === null && pull === null && onMove !== undefined && <span className="text-ink-2">Pull a task to another time, or the mark at the end to when it is wanted. What is outlined leaves no minute to spare.</span>}
+        {refused === null && pull === null && onMove !== undefined && <span className="text-ink-2 print:text-[11px]"><span className="no-print">Pull a task to another time, or the mark at the end to when it is wanted. </span>What is outlined leaves no minute to spare.</span>}
       </p>
     </div>
   );
