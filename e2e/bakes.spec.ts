@@ -75,6 +75,11 @@ test.describe("baking along at the bench", () => {
     await expect(step(page)).toHaveText("What do you see?", { timeout: 30_000 });
     await expect(page.getByRole("alert").filter({ hasText: "Look at the cake now" })).toBeVisible();
     await expect(page).toHaveTitle(/^Look at the cake now/u);
+    // Five minutes are given to what rings; that is no look.
+    await page.keyboard.press("+");
+    await expect.poll(async () => (await told(page, "extended")).length).toBe(1);
+    await expect(step(page)).toHaveText("What do you see?", { timeout: 15_000 });
+    expect(await told(page, "looked")).toEqual([]);
     await page.getByRole("button", { name: "wet batter" }).click();
     await expect(next(page)).toContainText("min more");
     await page.keyboard.press(" ");
@@ -171,7 +176,7 @@ test.describe("baking along at the bench", () => {
   for (const size of [{ width: 1280, height: 800 }, { width: 390, height: 844 }]) {
     test(`is accessible, fits, and has room for a knuckle at ${size.width} px`, async ({ page }) => {
       await page.setViewportSize(size);
-      await begun(page, `Bench at ${size.width}`, "60 times as fast", "core-probe");
+      await begun(page, `Bench at ${size.width}`, "60 times as fast", "core-probe", "top-and-sides");
       await expectAccessible(page);
       await expectNoSideways(page);
       await onTo(page, /^Pour the first tin/u);
@@ -180,6 +185,15 @@ test.describe("baking along at the bench", () => {
         expect(box?.height ?? 0).toBeGreaterThanOrEqual(64);
         expect(box?.width ?? 0).toBeGreaterThanOrEqual(64);
       }
+      await expectAccessible(page);
+      await expectNoSideways(page);
+      // The frosting is made when the bowl it is made in is clean, its amounts on the screen.
+      await onTo(page, /^Wash the mixer's bowl$/u);
+      await page.keyboard.press(" ");
+      await onTo(page, /^Make \d+.g of butter and sugar frosting$/u);
+      const sugar = page.getByRole("list", { name: "Ingredients" }).getByRole("button", { name: /^\d+.g icing sugar$/u });
+      await sugar.click();
+      await expect(sugar).toHaveAttribute("aria-pressed", "true");
       await expectAccessible(page);
       await expectNoSideways(page);
     });

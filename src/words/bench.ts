@@ -1,4 +1,4 @@
-import type { Doing, Task, Verdict, Way } from "@/core/day";
+import type { Doing, Made, Task, Verdict, Way } from "@/core/day";
 import { assertNever } from "@/core/measure";
 import type { deviceTrouble, Fault } from "@/core/device";
 import type { KitchenOven } from "@/core/bake";
@@ -14,6 +14,21 @@ export function ordinal(index: number): string {
 
 /** What a step says in large letters, and the why of it in a line. */
 type StepWords = { readonly title: string; readonly why: string };
+
+/** What to look for while something is made. */
+const MAKING_WORDS: Readonly<Record<Made, string>> = {
+  "butter-and-sugar": "Beat the butter white first; hold back the last of the liquid. Cover it until it is used",
+  "cream-cheese": "Butter and sugar first, the cheese last and only until smooth: beaten long it runs",
+  "whipped-cream": "Cold bowl, cold cream; stop at a soft peak, it thickens as it is spread",
+  "meringue-butter": "Whisk until the bowl is cool to the hand before the butter goes in; if it curdles, beat on",
+  "whipped-ganache": "Cream just at the boil over the chocolate; stir from the middle, and whip it when it is cold",
+  "boiled-fudge": "A deep pan and no interruptions: it burns badly. It sets while you look, so pour it warm",
+  "water-icing": "A few drops at a time: it is soon too thin",
+  curd: "Gently, stirring all the time, until it coats the spoon",
+  custard: "Gently, stirring all the time, until it coats the spoon; film on its face, so that it grows no skin",
+  "pouring-ganache": "Cream just at the boil over the chocolate; stir from the middle, without air",
+  syrup: "Until the sugar is clear. A deep pan and no interruptions: it burns badly",
+};
 
 /** Longer steps have their first sentence in large letters, and the whole of it below. */
 const LONGEST_TITLE = 240;
@@ -53,13 +68,13 @@ export function stepWords({ doing, minutes }: Task, units: Units, facts: { reado
     case "wash-bowl":
       return { title, why: "It is needed again. Dry and free of fat: egg whites do not rise in a greasy bowl." };
     case "make":
-      return { title, why: "The formula and its next spoonful stand in Finish. Cover it until it is used." };
+      return { title, why: `${MAKING_WORDS[doing.what]}.` };
     case "cool-made":
       return { title, why: "" };
     case "pour-cold":
       return { title, why: "Onto the cold cake, from the middle out; give it one turn and let it run." };
     case "into-fridge":
-      return { title, why: `With ${MADE_NAMES[doing.what]} it is out for no more than 2 hours in all, 1 above ${heatText(32, units)}; covered, at ${heatText(5, units)} or below.` };
+      return { title, why: `Covered, at ${heatText(5, units)} or below: with ${MADE_NAMES[doing.what]} on it no more than 2 hours out in all, 1 above ${heatText(32, units)}.` };
     case "split-and-fill":
       return { title, why: "Only when the cake is cold at its core: a warm one melts what is put on it." };
     case "first-coat":

@@ -3,9 +3,10 @@
 import { useMemo, type ReactNode } from "react";
 import { Check } from "lucide-react";
 import type { Look, LookAdvice } from "@/core/bake";
-import type { BakeDoc, PlannedCake } from "@/core/cake";
+import { madeSpread, type BakeDoc, type PlannedCake } from "@/core/cake";
 import type { Caution } from "@/core/caution";
 import { NOTHING_RECEIVED } from "@/core/device";
+import { kitchenGrams } from "@/core/measure";
 import { batterPart, scaledRow, measuresOf } from "@/core/recipe";
 import { openTin, type Task } from "@/core/day";
 import { cautionText, dialText, gramsText, heatText, ingredientText, minutesText, piecesText, weightText, type Units } from "@/words";
@@ -76,14 +77,13 @@ export function StepPane(props: StepPaneProps) {
       </Pane>
     );
   }
+  const lines = linesOf(task, planned, cake);
   return (
     <Pane step={step} title={words.title} why={words.why}>
       {task.doing.do === "step" && task.doing.text.length > words.title.length + 1 && <p className="max-w-[60ch] text-[22px] leading-snug">{task.doing.text}</p>}
       <Cautions task={task} planned={planned} units={units} />
-      {task.doing.do === "weigh" && planned?.formula != null && cake?.doc.recipe != null && <WeighList planned={planned} part={task.doing.part} recipe={cake.doc.recipe.doc} ticked={view.log.ticked.get(task.id) ?? new Set()} onTick={props.onTick} />}
-      {task.doing.do === "make" && cake !== undefined && <p className="text-[20px]"><a className="underline underline-offset-4" href={`/cakes/${cake.id}?at=finish`} target="_blank" rel="noreferrer">Open Finish for the formula</a></p>}
-      {task.doing.do !== "weigh" && curve}
-      {task.doing.do !== "weigh" && curve === null && <StationDrawing station={task.station} planned={planned} />}
+      {lines.length > 0 && <TickList lines={lines} ticked={view.log.ticked.get(task.id) ?? new Set()} onTick={props.onTick} />}
+      {lines.length === 0 && (curve ?? <StationDrawing station={task.station} planned={planned} />)}
     </Pane>
   );
 }
@@ -111,7 +111,7 @@ function Pane({ step, title, why, children }: { readonly step: string; readonly 
 
 /** What a plan warns of, said at the step it can hurt at. */
 const WARNED_AT: Readonly<Partial<Record<Task["doing"]["do"], readonly Caution["code"][]>>> = {
-  "prepare-tins": ["spray-residue"], fill: ["tray-underneath", "wet-strips"], bake: ["tray-underneath"], "take-out": ["thermal-shock"], make: ["hot-sugar", "raw-egg", "keep-cold"], "into-fridge": ["keep-cold"], "pour-warm": ["hot-sugar"], decorate: ["supports-out"],
+  "prepare-tins": ["spray-residue"], fill: ["tray-underneath", "wet-strips"], bake: ["tray-underneath"], "take-out": ["thermal-shock"], make: ["hot-sugar", "raw-egg", "keep-cold"], "pour-warm": ["hot-sugar"], decorate: ["supports-out"],
 };
 
 function Cautions({ task, planned, units }: { readonly task: Task; readonly planned: PlannedCake | null; readonly units: Units }) {
@@ -158,23 +158,19 @@ function FillStep({ view, doc, units, task, step, planned }: FillStepProps) {
   );
 }
 
-type WeighListProps = { readonly planned: PlannedCake; /** The batter where none is given. */ readonly part: { readonly id: string; readonly times: number } | undefined; readonly recipe: NonNullable<BakeDoc["cakes"][number]["doc"]["recipe"]>["doc"]; readonly ticked: ReadonlySet<string>; readonly onTick: (line: string, isTicked: boolean) => void };
+type TickListProps = { readonly lines: readonly { readonly id: string; readonly massG: number | null; readonly name: string }[]; readonly ticked: ReadonlySet<string>; readonly onTick: (line: string, isTicked: boolean) => void };
 
-/** A part's lines, scaled, each ticked when it is in its bowl. */
-function WeighList({ planned, part, recipe, ticked, onTick }: WeighListProps) {
-  const { plan, formula } = planned;
-  if (formula === null) return null;
-  const own = part === undefined ? undefined : formula.parts.find((each) => each.part.id === part.id);
-  const rows = (own ?? batterPart(formula)).rows.map((row) => scaledRow(row, { times: part?.times ?? plan.scale, leavening: "as-written", egg: own === undefined ? plan.egg : null }, measuresOf(recipe)));
+/** What is weighed, each ticked when it is in its bowl. */
+function TickList({ lines, ticked, onTick }: TickListProps) {
   return (
     <ul aria-label="Ingredients" className="grid gap-2 sm:grid-cols-2">
-      {rows.map(({ row, shownG, eggs }) => {
-        const isTicked = ticked.has(row.line.id);
+      {lines.map(({ id, massG, name }) => {
+        const isTicked = ticked.has(id);
         return (
-          <li key={row.line.id}>
-            <button type="button" aria-pressed={isTicked} onClick={() => onTick(row.line.id, !isTicked)} className={`flex min-h-16 w-full items-center gap-3 rounded-panel border-2 px-4 text-left ${isTicked ? "border-deep-line bg-transparent text-deep-text" : "border-deep-line bg-deep-2"}`}>
-              <span className="figure-text w-24 shrink-0 text-[25px]">{shownG === null ? "—" : gramsText(shownG)}</span>
-              <span className={`min-w-0 flex-1 text-[20px] leading-tight ${isTicked ? "line-through" : ""}`}>{ingredientText(row)}{eggs === null ? "" : `, ${piecesText(eggs)}`}</span>
+          <li key={id}>
+            <button type="button" aria-pressed={isTicked} onClick={() => onTick(id, !isTicked)} className={`flex min-h-16 w-full items-center gap-3 rounded-panel border-2 px-4 text-left ${isTicked ? "border-deep-line bg-transparent text-deep-text" : "border-deep-line bg-deep-2"}`}>
+              <span className="figure-text w-24 shrink-0 text-[25px]">{massG === null ? "—" : gramsText(massG)}</span>
+              <span className={`min-w-0 flex-1 text-[20px] leading-tight ${isTicked ? "line-through" : ""}`}>{name}</span>
               {isTicked && <Check size={26} aria-hidden className="shrink-0 text-deep-leaf" />}
             </button>
           </li>
@@ -182,4 +178,20 @@ function WeighList({ planned, part, recipe, ticked, onTick }: WeighListProps) {
       })}
     </ul>
   );
+}
+
+/** What a step wants weighed: a part's lines, scaled, or the usual formula of what is made; nothing where neither is known. */
+function linesOf({ doing }: Task, planned: PlannedCake | null, cake: BakeDoc["cakes"][number] | undefined): TickListProps["lines"] {
+  if (planned === null || cake === undefined) return [];
+  const { plan, formula } = planned;
+  if (doing.do === "make") {
+    const made = doing.what === "syrup" ? null : madeSpread(doing.what, doing.massG, cake.doc.question.finish.rounding, null);
+    return made?.formula.lines.map(({ name, massG }) => ({ id: name, massG: kitchenGrams(massG), name })) ?? [];
+  }
+  if (doing.do !== "weigh" || formula === null || cake.doc.recipe === null) return [];
+  const { part } = doing;
+  const own = part === undefined ? undefined : formula.parts.find((each) => each.part.id === part.id);
+  const measures = measuresOf(cake.doc.recipe.doc);
+  return (own ?? batterPart(formula)).rows.map((row) => scaledRow(row, { times: part?.times ?? plan.scale, leavening: "as-written", egg: own === undefined ? plan.egg : null }, measures))
+    .map(({ row, shownG, eggs }) => ({ id: row.line.id, massG: shownG, name: `${ingredientText(row)}${eggs === null ? "" : `, ${piecesText(eggs)}`}` }));
 }
