@@ -87,6 +87,15 @@ test.describe("the day of a cake", () => {
     await expect(page.getByLabel("Not before")).not.toHaveValue("14:30");
   });
 
+  test("says which tin its oven has no room for", async ({ page }) => {
+    await ownCake(page, "Too wide", `${LAYERS}&tins=33 x 22.9 x 5.1 cm rectangle`);
+    await station(page, "Bake").click();
+    await page.getByLabel("Oven", { exact: true }).selectOption({ label: "Chapel hall, the small one" });
+    await station(page, "Day").click();
+    await page.getByLabel("Wanted", { exact: true }).fill("2026-12-23T15:00");
+    await expect(page.getByRole("region", { name: "The day" })).toContainText(/^the rectangle 33 × 23 × 5.cm does not go onto this oven's shelf\./u);
+  });
+
   test("leaving its page at once loses nothing that was typed", async ({ page }) => {
     await ownCake(page, "Left at once", `${LAYERS}&tins=2 x 20.3 x 5.1 cm round`);
     await station(page, "Day").click();

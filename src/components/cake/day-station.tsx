@@ -4,12 +4,13 @@ import { useMemo } from "react";
 import Link from "next/link";
 import { CalendarPlus, Printer } from "lucide-react";
 import { dayCake, dayPlan, readDay, SPLITS, USUAL_HOURS, workRecipe, type BakeDoc, type CakeDoc, type DayBoxes } from "@/core/cake";
-import { localMinute, mayWait } from "@/core/day";
+import { localMinute } from "@/core/day";
 import { pantryOf } from "@/core/pantry";
 import { issueText } from "@/words";
 import { SPLIT_NAMES } from "@/words/day";
 import { StartBaking, type OpenBake } from "../bakes/start-baking";
 import { saveCalendar } from "../day/calendar";
+import { CakeRemarks } from "../day/cake-remarks";
 import { NoDay } from "../day/no-day";
 import { useNow } from "../day/now";
 import { Planned } from "../day/planned";
@@ -86,7 +87,7 @@ export function DayStation({ question, read, plan, isStale, units, recipe, pantr
         {day.ok && wantedAt === null && <p className="px-6 py-8 text-[17px] max-sm:px-4">Say when the cake is wanted: the day is worked backwards from that hour.</p>}
         {!day.ok && <p className="px-6 py-8 text-[17px] max-sm:px-4">The hours can&apos;t be used yet.</p>}
         {wantedAt !== null && schedule === null && cakes.length > 0 && <NoDay cakes={cakes} units={units} onWay={({ boxes: mended }) => change(mended)} />}
-        {cake !== null && !mayWait(cake) && <p className="px-6 pt-4 font-semibold text-crust max-sm:px-4">This batter loses its lift while it waits: mix it anew for each load, or take fewer tins.</p>}
+        {cake !== null && <CakeRemarks cake={cake} plan={plan} units={units} />}
         {wantedAt !== null && schedule !== null && now !== null && (
           <Planned schedule={schedule} tasks={request.tasks} wantedAt={[wantedAt]} away={request.away ?? []} names={[name]} now={now} units={units} onMove={move} onWanted={(_, at) => change({ wantedAt: localMinute(at) })} />
         )}

@@ -4,7 +4,7 @@ import { METRIC } from "@/words";
 import { calendarText } from "./calendar";
 
 const cake: DayCake = {
-  kind: "oil", lines: 6, prepares: [], tins: 1, ovenC: 180, warmUpMin: 15, steps: [], loads: [{ tins: 1, firstLookMin: 28, likelyMin: 34 }], turnOutMin: 10, coldMin: 105, coldFridgeMin: 70, coldFreezerMin: 60, gaps: 0, splits: 1, parts: [], hasFirstCoat: false, hasCoat: false, pieces: 0, pourAfterMin: null,
+  kind: "oil", lines: 6, prepares: [], tins: 1, ovenC: 180, warmUpMin: 15, steps: [], loads: [{ tins: 1, firstLookMin: 28, likelyMin: 34 }], tooLarge: [], turnOutMin: 10, coldMin: 105, coldFridgeMin: 70, coldFreezerMin: 60, gaps: 0, splits: 1, parts: [], hasFirstCoat: false, hasCoat: false, pieces: 0, pourAfterMin: null,
 };
 
 it("writes every task once, in world time, with an alarm where hands are needed", async () => {

@@ -12,6 +12,7 @@ import type { Kept, SaveOutcome } from "../frame/outcome";
 import { useTell } from "../frame/toasts";
 import { useUnits } from "../frame/units";
 import { saveCalendar } from "./calendar";
+import { CakeRemarks } from "./cake-remarks";
 import { NoDay } from "./no-day";
 import { useNow } from "./now";
 import { Planned } from "./planned";
@@ -73,6 +74,7 @@ export function DayOfCakes({ date, cakes: kept, pantry, change, bakes, startBake
       {left.length > 0 && <p className="font-semibold text-tomato">{left.map(({ name }) => `“${name}”`).join(", ")} can&apos;t be planned yet, and is left out here.</p>}
       <section aria-label="The day" className="panel overflow-hidden">
         {tasks.length === 0 && <p className="px-6 py-8 text-[17px] max-sm:px-4">No cake that can be planned is wanted that day. Say on a cake&apos;s Day when it is wanted.</p>}
+        {planned.map(({ kept: { id, name }, of: { cake }, made: { plan } }) => <CakeRemarks key={id} cake={cake} plan={plan} name={name} units={units} />)}
         {tasks.length > 0 && schedule === null && <NoDay cakes={ofDay} units={units} />}
         {schedule !== null && now !== null && (
           <Planned

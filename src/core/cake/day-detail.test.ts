@@ -34,6 +34,15 @@ describe("a cake as far as its day goes", () => {
     const oven = { shelf: { widthMm: 445, depthMm: 360, atOnce: 1, clearMm: 300 } };
     expect(dayCake({ ...input, oven }, plan).loads.map(({ tins }) => tins).reduce((sum, tins) => sum + tins, 0)).toBe(3);
     expect(dayCake({ ...input, oven }, plan).loads.length).toBeGreaterThan(1);
+    expect(dayCake({ ...input, oven }, plan).tooLarge).toEqual([]);
+  });
+
+  it("says which tins the shelf has no room for, and still has hours for all", () => {
+    const { input, plan } = planned({ tins: ["2 x 12 x 5 cm round", "2 x 30 x 5 cm round"] });
+    const small = dayCake({ ...input, oven: { shelf: { widthMm: 280, depthMm: 260, atOnce: 1, clearMm: 200 } } }, plan);
+    expect(small.tooLarge).toEqual([1]);
+    expect(small.loads.reduce((sum, { tins }) => sum + tins, 0)).toBe(4);
+    expect(small.loads.at(-1)).toMatchObject({ tins: 2, likelyMin: plan.bake.tins[1]?.likelyMin });
   });
 
   it("makes the batter by its recipe's own steps, resting without hands", () => {

@@ -99,8 +99,10 @@ export function dayCake(input: CakeInput, plan: CakePlan, formula: Formula | nul
   const { bake, build, finish, fill, mix } = plan;
   const cooled = coolDetail(plan);
   const { shelf } = input.oven ?? {};
-  const onShelf = shelf === undefined ? [] : shelfPlan(fill.tins.map(({ geometry }) => geometry), shelf).loads.map((load) => load.flat().map(({ tin }) => tin));
-  const loads = onShelf.filter((load) => load.length > 0);
+  const onShelf = shelf === undefined ? null : shelfPlan(fill.tins.map(({ geometry }) => geometry), shelf);
+  const tooLarge = onShelf?.tooLarge ?? [];
+  const stands = (tin: number): readonly number[] => { const geometry = fill.tins[tin]?.geometry; return Array.from({ length: geometry === undefined || geometry.tin.shape === "well" ? 1 : geometry.count }, () => tin); };
+  const loads = onShelf === null ? [fill.tins.flatMap((_, tin) => stands(tin))] : [...onShelf.loads.map((load) => load.flat().map(({ tin }) => tin)), tooLarge.flatMap(stands)].filter((load) => load.length > 0);
   const fruit = laidFruit(input, plan);
   const pieces = finish.quantities.reduce((sum, { count, times, thing }) => sum + (thing === "drips" || count === null ? 0 : count * times), 0);
   const window = finish.wears.pour === undefined ? null : POUR_WINDOWS[finish.wears.pour.what].minutesAfterOven;
@@ -113,7 +115,8 @@ export function dayCake(input: CakeInput, plan: CakePlan, formula: Formula | nul
     ovenC: bake.dialC,
     warmUpMin: input.oven?.warmUpMin ?? WARM_UP_MIN,
     steps: batterMethod(mix.kind, formula, input.recipe.steps ?? []),
-    loads: (loads.length > 0 ? loads : [fill.tins.flatMap(({ geometry }, index) => Array.from({ length: geometry.tin.shape === "well" ? 1 : geometry.count }, () => index))]).map((load) => {
+    tooLarge,
+    loads: loads.map((load) => {
       const minutes = load.flatMap((tin) => bake.tins[tin] ?? []);
       return { tins: load.length, firstLookMin: Math.min(...minutes.map(({ firstLookMin }) => firstLookMin)), likelyMin: Math.max(...minutes.map(({ likelyMin }) => likelyMin)) };
     }),

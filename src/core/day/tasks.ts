@@ -41,6 +41,8 @@ export type DayCake = {
   readonly steps: readonly MethodStep[];
   /** In the order they go in. */
   readonly loads: readonly { readonly tins: number; readonly firstLookMin: number; readonly likelyMin: number }[];
+  /** Tins of the plan that the oven's shelf has no room for; they stand in a load of their own, and it has to be said. */
+  readonly tooLarge: readonly number[];
   /** Null when it stays in its tin until cold. */
   readonly turnOutMin: number | null;
   readonly coldMin: number;
