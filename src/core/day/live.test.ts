@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { benchAt, goingOf, offersAt, parseBenchEvents, replayed, scheduleDay, tasksOf, type Bench, type BenchDay, type BenchEvent, type DayCake } from ".";
+import { benchAt, goingOf, offersAt, parseBenchEvents, replayed, rungAt, scheduleDay, tasksOf, type Bench, type BenchDay, type BenchEvent, type DayCake, type MethodStep } from ".";
 import { LAYERS } from "./layers.test-data";
 
 const WANTED = 900;
@@ -103,6 +103,18 @@ describe("baking along with a day", () => {
     expect(ends([begun, more, tells({ kind: "shortened", way: "butter-in-cubes", takes: [{ task: "0.soften", minutes: 25 }] }, 512)])).toBe(525);
     // More time is nothing that hands did.
     expect(replayed(day.tasks, [begun, more]).handsAt).toBe(500);
+  });
+
+  it("rings for nothing that hands go on with at once", () => {
+    const step = (text: string): MethodStep => ({ text, minutes: 6, isWait: false, usesMixer: true, ovenC: null });
+    const mixing = dayOf([{ ...LAYERS, steps: [step("Cream"), step("Eggs"), step("Flour")] }], [WANTED]);
+    const { events, now } = baked(mixing, mixing.startsAt, (minutes) => minutes, "0.step2");
+    for (const later of [0.5, 5, 12]) {
+      const log = replayed(mixing.tasks, events);
+      const bench = benchAt(mixing, log, now + later);
+      expect(bench.current).toMatchObject({ task: { id: "0.step2" }, isEarly: false });
+      expect(rungAt(mixing.tasks, log, bench, now + later).map(({ id }) => id)).not.toContain("0.step2");
+    }
   });
 
   it("goes on to the second when the clock is set, forward or back", () => {

@@ -25,6 +25,8 @@ function rungWhen(task: Task, log: Log, { states, current, spareMin }: Bench, no
   if (state?.is === "running") return goingOf(task) === "by-looks" && state.endsAt <= now ? state.endsAt : null;
   if (state?.is !== "open") return null;
   if (task.after.some(({ leastMin }) => leastMin > 0)) return state.since;
+  // What goes on at once, hands are at already.
+  if (task.after.some(({ mostMin }) => mostMin === 0)) return null;
   const isLate = spareMin.some((spare) => spare !== null && spare < 0);
   return task === current?.task && !current.isEarly && !isLate && current.by <= now && log.handsAt !== null ? current.by : null;
 }
