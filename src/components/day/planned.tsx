@@ -41,7 +41,7 @@ export function Planned(props: TimelineProps) {
                     {doingText(task.doing, units)}
                     {names.length > 1 && <span className="text-[14px] text-ink-2 print:text-[11px]"> · {names[task.cake]}</span>}
                   </span>
-                  <span className="text-right text-[14px] text-ink-2 print:text-[11px]">
+                  <span className="text-right text-[14px] text-ink-2 max-sm:max-w-26 print:max-w-none print:text-[11px]">
                     {minutesText(to - from)}
                     {earlierBy > 0 && !critical.includes(id) && <span className="no-print">, {minutesText(earlierBy)} earlier is fine</span>}
                     {critical.includes(id) && <span className="sr-only">, no minute to spare</span>}

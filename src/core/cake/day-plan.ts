@@ -1,4 +1,4 @@
-import { clockMinutes, goingOf, localMinute, movedDay, scheduleDay, tasksOf, usesBowl, whyNoDay, type DayCake, type DayRequest, type Schedule, type Task } from "../day";
+import { clockMinutes, goingOf, localMinute, movedDay, scheduleDay, tasksOf, usesOfBowl, whyNoDay, type DayCake, type DayRequest, type Schedule, type Task } from "../day";
 import { readDay, USUAL_HOURS, type DayBoxes, type ReadDay } from "./day-boxes";
 
 /** A cake of a day: what it takes, and when it is wanted. */
@@ -22,7 +22,7 @@ export function dayPlan(cakes: readonly CakeOfDay[]): DayPlan {
 }
 
 function requestOf(cakes: readonly CakeOfDay[]): DayRequest {
-  const isBowlShared = cakes.filter(({ cake }) => usesBowl(cake)).length > 1;
+  const isBowlShared = cakes.filter(({ cake }) => usesOfBowl(cake) > 0).length > 1;
   const tasks = cakes.flatMap(({ cake }, index) => tasksOf(cake, index, isBowlShared));
   const endBy = new Map(tasks.flatMap((task) => {
     const own = cakes[task.cake];

@@ -1,6 +1,6 @@
 import type { Log } from "./log";
 import { restOfDay, type Left, type Rest } from "./rest";
-import { dueOf, type DayRequest } from "./schedule";
+import { dueOf, type DayRequest } from "./net";
 import { goingOf, type Shorter, type Stretch, type Task, type Way } from "./task";
 
 /** A day that is being baked: what was planned, and when each task was to begin. */

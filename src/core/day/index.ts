@@ -1,9 +1,11 @@
 export { benchAt, offersAt, type Bench, type BenchDay, type Offer } from "./bench";
+export { mayWait, usesOfBowl, type DayCake, type DayPart, type MethodStep } from "./day-cake";
 export type { Hold } from "./freedom";
 export { openTin, parseBenchEvents, replayed, VERDICTS, type BenchEvent, type Log, type Verdict } from "./log";
 export { FROM_SOFT_BUTTER, MADE, type Made } from "./making";
 export { clockMinutes, localMinute, nightsBefore, type ClockHours } from "./nights";
-export { movedDay, scheduleDay, whyNoDay, type DayRequest, type Schedule } from "./schedule";
 export { rungAt } from "./rung";
+export type { DayRequest } from "./net";
+export { movedDay, scheduleDay, whyNoDay, type Schedule } from "./schedule";
 export { goingOf, RESOURCES, TaskSchema, type Doing, type Resource, type Stretch, type Task, type Way } from "./task";
-export { mayWait, tasksOf, usesBowl, type DayCake, type DayPart, type MethodStep } from "./tasks";
+export { tasksOf } from "./tasks";

@@ -1,4 +1,4 @@
-import type { DayCake } from "./tasks";
+import type { DayCake } from ".";
 
 /** Two layers with a filling, a first and a final coat and forty shells. */
 export const LAYERS: DayCake = {

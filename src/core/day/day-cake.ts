@@ -1,0 +1,96 @@
+import type { BatterKind } from "../mix";
+import { MAKING, type Made } from "./making";
+
+/** A step of a recipe's own method. */
+export type MethodStep = {
+  readonly text: string;
+  /** Null when it does not say. */
+  readonly minutes: number | null;
+  /** Whether it is only waited for. */
+  readonly isWait: boolean;
+  readonly usesMixer: boolean;
+  /** The oven's heat for what is toasted in it, °C; null for all else. */
+  readonly ovenC: number | null;
+};
+
+/** Something made besides the batter. */
+export type DayPart = {
+  /** Where it goes: on before the oven, onto the warm cake, between slices or into them, over the cold cake, poured over that, or on top in the end. */
+  readonly goes: "before-oven" | "onto-warm" | "inside" | "over" | "poured" | "on-top";
+  /** What the plan asks for; null for a part of the recipe that is known by its steps only. */
+  readonly what: Made | null;
+  readonly massG: number;
+  readonly softensButter: boolean;
+  /** The recipe's own part it is made by, with its lines to weigh; null for the usual way. */
+  readonly own: { readonly id: string; readonly name: string; readonly lines: number; readonly times: number; readonly steps: readonly MethodStep[] } | null;
+};
+
+/** A cake as far as its day goes; all of it follows from its plan. */
+export type DayCake = {
+  readonly kind: BatterKind;
+  /** Ingredient lines to weigh; 0 when they are not known. */
+  readonly lines: number;
+  /** What has to be melted or toasted first, as its line says. */
+  readonly prepares: readonly { readonly how: "melt" | "toast"; readonly name: string; readonly cools: boolean }[];
+  readonly tins: number;
+  readonly ovenC: number;
+  readonly warmUpMin: number;
+  /** The batter's method up to the tins; the usual one when empty. */
+  readonly steps: readonly MethodStep[];
+  /** In the order they go in. */
+  readonly loads: readonly { readonly tins: number; readonly firstLookMin: number; readonly likelyMin: number }[];
+  /** Tins of the plan that the oven's shelf has no room for; they stand in a load of their own, and it has to be said. */
+  readonly tooLarge: readonly number[];
+  /** Null when it stays in its tin until cold. */
+  readonly turnOutMin: number | null;
+  readonly coldMin: number;
+  /** The same with the fridge or the freezer once it is lukewarm. */
+  readonly coldFridgeMin: number;
+  readonly coldFreezerMin: number;
+  /** Gaps between slices on all cakes. */
+  readonly gaps: number;
+  readonly splits: number;
+  readonly parts: readonly DayPart[];
+  readonly hasFirstCoat: boolean;
+  /** Whether its sides are coated too. */
+  readonly hasCoat: boolean;
+  /** Shells, swirls, drips and pieces of fruit that are put on one by one. */
+  readonly pieces: number;
+  /** Poured over the cake while it is warm, minutes after the oven; null for what is not. */
+  readonly pourAfterMin: readonly [least: number, most: number] | null;
+};
+
+/** Creaming, whisking or stirring, by kind of batter, when the recipe's own steps are not known, minutes. Judgement. */
+const MIX_MIN: Readonly<Record<BatterKind, number>> = {
+  creamed: 15, oil: 8, "hot-liquid": 10, whisked: 14, chiffon: 18, "white-foam": 16, "folded-whites": 18, pound: 18, "quick-loaf": 8, muffin: 8, "rich-fruit": 20, brownie: 10, "baked-cheese": 12,
+};
+/** Made in the mixer's bowl, when the recipe's own steps are not known. */
+const BY_MIXER: readonly BatterKind[] = ["creamed", "pound", "rich-fruit", "whisked", "chiffon", "white-foam", "folded-whites", "baked-cheese"];
+
+/** A cake's own method, or the usual making as one step. */
+export function methodOf({ steps, kind }: DayCake): readonly MethodStep[] {
+  return steps.length > 0 ? steps : [{ text: "", minutes: MIX_MIN[kind], isWait: false, usesMixer: BY_MIXER.includes(kind), ovenC: null }];
+}
+
+/** Whether a part is made in the mixer's bowl; what is brushed on warm is put there without it. */
+export function needsBowl({ what, own, goes }: DayPart): boolean {
+  if (own === null) return what !== null && MAKING[what].usesMixer;
+  return (goes === "onto-warm" ? own.steps.slice(0, -1) : own.steps).some(({ usesMixer }) => usesMixer);
+}
+
+/** How often a cake needs the mixer's bowl: for its batter, and for each part that is made in it. */
+export function usesOfBowl(day: DayCake): number {
+  return day.parts.filter(needsBowl).length + (methodOf(day).some(({ usesMixer }) => usesMixer) ? 1 : 0);
+}
+
+/** Batters that sink or lose their lift while they wait: minutes they may stand before the oven. */
+export const WAITS_MIN: Readonly<Record<BatterKind, number>> = {
+  creamed: 30, oil: 20, "hot-liquid": 10, whisked: 5, chiffon: 10, "white-foam": 5, "folded-whites": 10, pound: 30, "quick-loaf": 15, muffin: 20, "rich-fruit": 120, brownie: 60, "baked-cheese": 120,
+};
+/** Batter for a later load waits at least this long, minutes. */
+const LOAD_MIN = 20;
+
+/** Whether the batter of a cake may wait for its later loads; also true when it has none. */
+export function mayWait({ kind, loads }: DayCake): boolean {
+  return loads.length < 2 || WAITS_MIN[kind] >= LOAD_MIN;
+}

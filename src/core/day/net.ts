@@ -1,0 +1,67 @@
+import { boundTogether, type Bound as Unit, type Link, type Stretch, type Task } from "./task";
+
+export type DayRequest = {
+  readonly tasks: readonly Task[];
+  /** When each cake is wanted, in the order of the cakes. */
+  readonly wantedAt: readonly number[];
+  /** When the baker is out, asleep or busy: nothing that needs hands is done then. */
+  readonly away?: readonly Stretch[];
+  /** Tasks that have to end by some other minute than when their cake is wanted, by id. */
+  readonly endBy?: ReadonlyMap<string, number>;
+};
+
+/** The minute each task has to be over by. */
+export function dueOf({ wantedAt, endBy }: DayRequest): (task: Task) => number {
+  const last = Math.max(...wantedAt);
+  return ({ id, cake }) => Math.min(wantedAt[cake] ?? last, endBy?.get(id) ?? Infinity);
+}
+
+/** A day's tasks with all that follows from their links alone. */
+export type Net = {
+  readonly due: (task: Task) => number;
+  readonly tasks: readonly Task[];
+  readonly byId: ReadonlyMap<string, Task>;
+  /** Links out of each task: the tasks that come after it. */
+  readonly later: ReadonlyMap<string, readonly (Link & { readonly to: Task })[]>;
+  readonly units: readonly Unit[];
+  readonly unitOf: ReadonlyMap<string, Unit>;
+  /** For each unit those that come right before it, and how many come right after. */
+  readonly before: ReadonlyMap<Unit, readonly Unit[]>;
+  readonly followers: ReadonlyMap<Unit, number>;
+  /** Minutes of the longest chain from the start of the day to the end of a task. */
+  readonly wayMin: ReadonlyMap<string, number>;
+};
+
+/** @throws RangeError for a link to a task that is not there, a circle of links, or a task of no whole minutes */
+export function netOf(tasks: readonly Task[], due: Net["due"]): Net {
+  const byId = new Map(tasks.map((task) => [task.id, task]));
+  const later = new Map<string, (Link & { readonly to: Task })[]>(tasks.map(({ id }) => [id, []]));
+  for (const task of tasks) {
+    if (!Number.isInteger(task.minutes) || task.minutes < 0) throw new RangeError(`task ${task.id} takes ${task.minutes} minutes: whole ones are needed`);
+    for (const link of task.after) {
+      const from = later.get(link.id);
+      if (from === undefined) throw new RangeError(`task ${task.id} comes after ${link.id}, which is not there`);
+      from.push({ ...link, to: task });
+    }
+  }
+  const wayMin = new Map<string, number>();
+  const onWay = new Set<string>();
+  const way = (task: Task): number => {
+    const known = wayMin.get(task.id);
+    if (known !== undefined) return known;
+    if (onWay.has(task.id)) throw new RangeError(`task ${task.id} comes after itself`);
+    onWay.add(task.id);
+    const before = task.after.map(({ id, leastMin }) => { const earlier = byId.get(id); return earlier === undefined ? 0 : way(earlier) + leastMin; });
+    onWay.delete(task.id);
+    const minutes = task.minutes + Math.max(0, ...before);
+    wayMin.set(task.id, minutes);
+    return minutes;
+  };
+  for (const task of tasks) way(task);
+  const units = boundTogether(tasks);
+  const unitOf = new Map(units.flatMap((unit) => unit.members.map(({ task }) => [task.id, unit] as const)));
+  const before = new Map(units.map((unit) => [unit, [...new Set(unit.members.flatMap(({ task }) => task.after.flatMap(({ id }) => unitOf.get(id) ?? [])))].filter((other) => other !== unit)] as const));
+  const followers = new Map<Unit, number>(units.map((unit) => [unit, 0]));
+  for (const earlier of before.values()) for (const unit of earlier) followers.set(unit, (followers.get(unit) ?? 0) + 1);
+  return { due, tasks, byId, later, wayMin, units, unitOf, before, followers };
+}

@@ -1,0 +1,130 @@
+import type { Net } from "./net";
+import type { Bound as Unit, Resource, Stretch } from "./task";
+
+/** Times orders are mended when a task finds no place in its window: in all, and one of them before another is tried. */
+const MENDS = 240;
+const MENDS_OF_ONE = 24;
+/** How often orders may still be mended, and the task last left without a place. */
+export type Budget = { mends: number; stuck: string | null };
+
+/** The mends a day may take. */
+export const budgetOfDay = (): Budget => ({ mends: MENDS, stuck: null });
+
+/**
+ * Each unit as late as may be, those with the longest way before them first among the ones whose followers stand; null when one finds no
+ * place, or as soon as what is before it can't begin later than `floor`.
+ */
+export function placedBackwards(net: Net, weight: ReadonlyMap<string, number>, away: readonly Stretch[], budget: Budget, floor: number): Map<string, Stretch> | null {
+  const caps = new Map<string, number>();
+  const weights = new Map(net.units.map((unit) => [unit, Math.max(...unit.members.map(({ task }) => weight.get(task.id) ?? 0))]));
+  const until = Math.max(0, budget.mends - MENDS_OF_ONE);
+  for (; budget.mends > until; budget.mends -= 1) {
+    const placed = new Map<string, Stretch>();
+    const held = new Map<Resource, Stretch[]>();
+    let stuck: Unit | null = null;
+    const waiting = new Map(net.followers);
+    const ready = net.units.filter((unit) => waiting.get(unit) === 0);
+    let open = net.units.length;
+    while (open > 0 && stuck === null) {
+      const unit = taken(ready, weights);
+      // Tasks bound to each other to the minute leave no room for what has to come between them.
+      if (unit === null) return null;
+      const { latest, earliest } = windowOf(net, unit, placed, caps);
+      const to = latestFree(unit, latest, held, away);
+      if (to === null || to < earliest) stuck = unit;
+      else {
+        open -= 1;
+        for (const earlier of net.before.get(unit) ?? []) {
+          const left = (waiting.get(earlier) ?? 0) - 1;
+          waiting.set(earlier, left);
+          if (left === 0) ready.push(earlier);
+        }
+        for (const { task, endsBefore } of unit.members) {
+          const stretch = { from: to - endsBefore - task.minutes, to: to - endsBefore };
+          if (stretch.to - (net.wayMin.get(task.id) ?? 0) <= floor) return null;
+          placed.set(task.id, stretch);
+          for (const need of task.needs) {
+            const so = held.get(need);
+            if (so === undefined) held.set(need, [stretch]);
+            else so.push(stretch);
+          }
+        }
+      }
+    }
+    if (stuck === null) return isKept(net, placed) ? placed : null;
+    budget.stuck = stuck.members.find(({ task }) => task.needs.includes("hands"))?.task.id ?? stuck.id;
+    // What must follow it closely has to move earlier: as far as the next place that is free for the one that is stuck.
+    const to = latestFree(stuck, windowOf(net, stuck, placed, caps).latest, held, away);
+    if (to === null || !cappedFollowers(net, stuck, to, placed, caps)) return null;
+  }
+  return null;
+}
+
+/** Links inside a unit may contradict each other; those between units are kept by how they are placed. */
+function isKept({ tasks }: Net, placed: ReadonlyMap<string, Stretch>): boolean {
+  return tasks.every((task) => task.after.every(({ id, leastMin, mostMin }) => {
+    const lag = (placed.get(task.id)?.from ?? 0) - (placed.get(id)?.to ?? 0);
+    return lag >= leastMin && (mostMin === null || lag <= mostMin);
+  }));
+}
+
+/** Holds back whatever follows a unit more closely than it can come; false when nothing does. */
+function cappedFollowers(net: Net, unit: Unit, to: number, placed: ReadonlyMap<string, Stretch>, caps: Map<string, number>): boolean {
+  let isAny = false;
+  for (const { task, endsBefore } of unit.members) {
+    for (const { to: follower, mostMin } of net.later.get(task.id) ?? []) {
+      const stands = placed.get(follower.id);
+      const other = net.unitOf.get(follower.id);
+      if (stands === undefined || mostMin === null || other === undefined || other === unit || stands.from - (to - endsBefore) <= mostMin) continue;
+      const its = other.members.find((member) => member.task.id === follower.id)?.endsBefore ?? 0;
+      const cap = to - endsBefore + mostMin + follower.minutes + its;
+      caps.set(other.id, Math.min(caps.get(other.id) ?? Infinity, cap));
+      isAny = true;
+    }
+  }
+  return isAny;
+}
+
+/** The heaviest of the ready ones, taken out of them; the first of equal ones. */
+function taken(ready: Unit[], weights: ReadonlyMap<Unit, number>): Unit | null {
+  let best = 0;
+  for (let index = 1; index < ready.length; index += 1) {
+    const [one, other] = [ready[index], ready[best]];
+    if (one !== undefined && other !== undefined && (weights.get(one) ?? 0) > (weights.get(other) ?? 0)) best = index;
+  }
+  return ready.splice(best, 1)[0] ?? null;
+}
+
+/** The latest and the earliest a unit may end, as far as what follows it says. */
+function windowOf(net: Net, unit: Unit, placed: ReadonlyMap<string, Stretch>, caps: ReadonlyMap<string, number>): { readonly latest: number; readonly earliest: number } {
+  let latest = caps.get(unit.id) ?? Infinity;
+  let earliest = -Infinity;
+  for (const { task, endsBefore } of unit.members) {
+    latest = Math.min(latest, net.due(task) + endsBefore);
+    for (const { to, leastMin, mostMin } of net.later.get(task.id) ?? []) {
+      const stands = placed.get(to.id);
+      if (stands === undefined || net.unitOf.get(to.id) === unit) continue;
+      latest = Math.min(latest, stands.from - leastMin + endsBefore);
+      if (mostMin !== null) earliest = Math.max(earliest, stands.from - mostMin + endsBefore);
+    }
+  }
+  return { latest, earliest };
+}
+
+/** The latest end at or before `latest` at which everything a unit needs is free; null when it is never. */
+function latestFree(unit: Unit, latest: number, held: ReadonlyMap<Resource, readonly Stretch[]>, away: readonly Stretch[]): number | null {
+  let to = latest;
+  for (let isMoved = true; isMoved && Number.isFinite(to);) {
+    isMoved = false;
+    for (const { task, endsBefore } of unit.members) {
+      const end = to - endsBefore;
+      const clash = (busy: readonly Stretch[]): Stretch | undefined => busy.find((each) => each.from < end && each.to > end - task.minutes);
+      const found = task.needs.map((need) => clash(held.get(need) ?? [])).find((each) => each !== undefined) ?? (task.needs.includes("hands") ? clash(away) : undefined);
+      if (found === undefined) continue;
+      to = found.from + endsBefore;
+      isMoved = true;
+      break;
+    }
+  }
+  return Number.isFinite(to) ? to : null;
+}

@@ -1,0 +1,52 @@
+import type { MethodStep } from "./day-cake";
+import { goingOf, type Doing, type Link, type Resource, type Shorter, type Station, type Task } from "./task";
+
+/** A step that does not say how long it takes, minutes. */
+export const STEP_MIN = 3;
+
+/** The tasks of one cake, written down one after the other. */
+export type TaskList = {
+  readonly tasks: readonly Task[];
+  /** The id that a name has in this list. */
+  readonly idOf: (name: string) => string;
+  /** @returns the task's id */
+  readonly add: (name: string, station: Station, doing: Doing, minutes: number, needs: readonly Resource[], after: readonly Link[], shorter?: readonly Shorter[]) => string;
+  /** Steps one after the other: what hands are at, they go on with at once. @returns the id of the last */
+  readonly addSteps: (name: string, station: Station, steps: readonly MethodStep[], first: readonly Link[]) => string;
+  readonly isByHand: (id: string) => boolean;
+};
+
+/** After another task, so many minutes at least and at most. */
+export function next(id: string, leastMin = 0, mostMin: number | null = null): Link {
+  return { id, leastMin, mostMin };
+}
+
+/** Whole minutes of work by hand, at least one. */
+export function hands(minutes: number): number {
+  return Math.max(1, Math.round(minutes));
+}
+
+/** @param warmUpMin what the oven takes to be warm, for what is toasted in it */
+export function taskList(cake: number, warmUpMin: number): TaskList {
+  const tasks: Task[] = [];
+  const idOf = (name: string): string => `${cake}.${name}`;
+  const add: TaskList["add"] = (name, station, doing, minutes, needs, after, shorter = []) => {
+    const id = idOf(name);
+    const whole = Math.max(0, Math.round(minutes));
+    tasks.push({ id, cake, station, doing, minutes: whole, needs, after, shorter: shorter.filter((each) => each.minutes < whole) });
+    return id;
+  };
+  const isByHand = (id: string): boolean => tasks.some((task) => task.id === id && goingOf(task) === "by-hand");
+  const addSteps: TaskList["addSteps"] = (name, station, steps, first) => {
+    let last: string | null = null;
+    for (const [index, { text, minutes, isWait, usesMixer, ovenC }] of steps.entries()) {
+      const before = last === null ? first : [next(last, 0, isByHand(last) && !isWait ? 0 : null)];
+      const warm = ovenC === null ? [] : [next(add(`${name}warm-up${index + 1}`, station, { do: "warm-up", ovenC }, warmUpMin, ["oven"], []), 0, 0)];
+      const needs: readonly Resource[] = ovenC !== null ? ["oven"] : isWait ? [] : usesMixer ? ["hands", "mixer"] : ["hands"];
+      last = add(`${name}step${index + 1}`, station, { do: "step", text, isWait }, hands(minutes ?? STEP_MIN), needs, [...before, ...warm]);
+    }
+    if (last === null) throw new RangeError(`a method needs at least one step, got none for ${idOf(name)}`);
+    return last;
+  };
+  return { tasks, idOf, add, addSteps, isByHand };
+}
