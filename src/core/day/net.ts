@@ -1,4 +1,4 @@
-import { boundTogether, type Bound as Unit, type Link, type Stretch, type Task } from "./task";
+import { boundTogether, RESOURCES, type Bound as Unit, type Link, type Resource, type Stretch, type Task } from "./task";
 
 export type DayRequest = {
   readonly tasks: readonly Task[];
@@ -25,6 +25,8 @@ export type Net = {
   readonly later: ReadonlyMap<string, readonly (Link & { readonly to: Task })[]>;
   readonly units: readonly Unit[];
   readonly unitOf: ReadonlyMap<string, Unit>;
+  /** What each unit holds, and from how long before its end until when; what follows on at once is one stretch. */
+  readonly holds: ReadonlyMap<Unit, readonly Hold[]>;
   /** For each unit those that come right before it, and how many come right after. */
   readonly before: ReadonlyMap<Unit, readonly Unit[]>;
   readonly followers: ReadonlyMap<Unit, number>;
@@ -63,5 +65,21 @@ export function netOf(tasks: readonly Task[], due: Net["due"]): Net {
   const before = new Map(units.map((unit) => [unit, [...new Set(unit.members.flatMap(({ task }) => task.after.flatMap(({ id }) => unitOf.get(id) ?? [])))].filter((other) => other !== unit)] as const));
   const followers = new Map<Unit, number>(units.map((unit) => [unit, 0]));
   for (const earlier of before.values()) for (const unit of earlier) followers.set(unit, (followers.get(unit) ?? 0) + 1);
-  return { due, tasks, byId, later, wayMin, units, unitOf, before, followers };
+  return { due, tasks, byId, later, wayMin, units, unitOf, before, followers, holds: new Map(units.map((unit) => [unit, holdsOf(unit)])) };
+}
+
+/** A resource that a unit holds, minutes before the unit's end. */
+export type Hold = { readonly need: Resource; readonly beganBefore: number; readonly endsBefore: number };
+
+function holdsOf({ members }: Unit): readonly Hold[] {
+  return RESOURCES.flatMap((need) => {
+    const stretches = members.filter(({ task }) => task.needs.includes(need)).map(({ task, endsBefore }) => ({ need, beganBefore: endsBefore + task.minutes, endsBefore })).sort((one, other) => other.beganBefore - one.beganBefore);
+    const joined: Hold[] = [];
+    for (const stretch of stretches) {
+      const last = joined.at(-1);
+      if (last?.endsBefore === stretch.beganBefore) joined[joined.length - 1] = { ...last, endsBefore: stretch.endsBefore };
+      else joined.push(stretch);
+    }
+    return joined;
+  });
 }

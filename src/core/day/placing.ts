@@ -1,4 +1,4 @@
-import type { Net } from "./net";
+import type { Hold, Net } from "./net";
 import type { Bound as Unit, Resource, Stretch } from "./task";
 
 /** Times orders are mended when a task finds no place in its window: in all, and one of them before another is tried. */
@@ -30,7 +30,7 @@ export function placedBackwards(net: Net, weight: ReadonlyMap<string, number>, a
       // Tasks bound to each other to the minute leave no room for what has to come between them.
       if (unit === null) return null;
       const { latest, earliest } = windowOf(net, unit, placed, caps);
-      const to = latestFree(unit, latest, held, away);
+      const to = latestFree(net.holds.get(unit) ?? [], latest, held, away);
       if (to === null || to < earliest) stuck = unit;
       else {
         open -= 1;
@@ -43,18 +43,19 @@ export function placedBackwards(net: Net, weight: ReadonlyMap<string, number>, a
           const stretch = { from: to - endsBefore - task.minutes, to: to - endsBefore };
           if (stretch.to - (net.wayMin.get(task.id) ?? 0) <= floor) return null;
           placed.set(task.id, stretch);
-          for (const need of task.needs) {
-            const so = held.get(need);
-            if (so === undefined) held.set(need, [stretch]);
-            else so.push(stretch);
-          }
+        }
+        for (const { need, beganBefore, endsBefore } of net.holds.get(unit) ?? []) {
+          const stretch = { from: to - beganBefore, to: to - endsBefore };
+          const so = held.get(need);
+          if (so === undefined) held.set(need, [stretch]);
+          else so.push(stretch);
         }
       }
     }
     if (stuck === null) return isKept(net, placed) ? placed : null;
     budget.stuck = stuck.members.find(({ task }) => task.needs.includes("hands"))?.task.id ?? stuck.id;
     // What must follow it closely has to move earlier: as far as the next place that is free for the one that is stuck.
-    const to = latestFree(stuck, windowOf(net, stuck, placed, caps).latest, held, away);
+    const to = latestFree(net.holds.get(stuck) ?? [], windowOf(net, stuck, placed, caps).latest, held, away);
     if (to === null || !cappedFollowers(net, stuck, to, placed, caps)) return null;
   }
   return null;
@@ -111,15 +112,15 @@ function windowOf(net: Net, unit: Unit, placed: ReadonlyMap<string, Stretch>, ca
   return { latest, earliest };
 }
 
-/** The latest end at or before `latest` at which everything a unit needs is free; null when it is never. */
-function latestFree(unit: Unit, latest: number, held: ReadonlyMap<Resource, readonly Stretch[]>, away: readonly Stretch[]): number | null {
+/** The latest end at or before `latest` at which everything a unit holds is free; null when it is never. */
+function latestFree(holds: readonly Hold[], latest: number, held: ReadonlyMap<Resource, readonly Stretch[]>, away: readonly Stretch[]): number | null {
   let to = latest;
   for (let isMoved = true; isMoved && Number.isFinite(to);) {
     isMoved = false;
-    for (const { task, endsBefore } of unit.members) {
-      const end = to - endsBefore;
-      const clash = (busy: readonly Stretch[]): Stretch | undefined => busy.find((each) => each.from < end && each.to > end - task.minutes);
-      const found = task.needs.map((need) => clash(held.get(need) ?? [])).find((each) => each !== undefined) ?? (task.needs.includes("hands") ? clash(away) : undefined);
+    for (const { need, beganBefore, endsBefore } of holds) {
+      const [from, end] = [to - beganBefore, to - endsBefore];
+      const clash = (busy: readonly Stretch[]): Stretch | undefined => busy.find((each) => each.from < end && each.to > from);
+      const found = clash(held.get(need) ?? []) ?? (need === "hands" ? clash(away) : undefined);
       if (found === undefined) continue;
       to = found.from + endsBefore;
       isMoved = true;
