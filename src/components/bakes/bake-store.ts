@@ -31,6 +31,8 @@ export type BakeStore = {
   readonly known: () => BakeKnown;
   readonly first: BakeKnown;
   readonly tell: (...facts: readonly Fact[]) => void;
+  /** Gives a clock so many minutes more than until `endsAt`, by the bake's clock as it is now, not as it was last shown. */
+  readonly giveMore: (task: string, endsAt: number, moreMin: number) => void;
   readonly command: (order: DeviceCommand) => void;
   readonly tare: () => void;
   /** Listens to the server until what it returns is called. */
@@ -84,6 +86,10 @@ export function bakeStore(id: string, doc: BakeDoc, events: readonly BenchEvent[
     set({ nowMs: nowMs() });
     merged([], [...known.unsent, ...told]);
     void send();
+  }
+
+  function giveMore(task: string, endsAt: number, moreMin: number): void {
+    tell({ kind: "extended", task, leftMin: Math.max(0, endsAt - nowMs() / MS_PER_MIN) + moreMin });
   }
 
   async function send(): Promise<void> {
@@ -234,7 +240,7 @@ export function bakeStore(id: string, doc: BakeDoc, events: readonly BenchEvent[
     };
   }
 
-  return { subscribe: (each) => { listeners.add(each); return () => listeners.delete(each); }, known: () => known, first, tell, command, tare, listen };
+  return { subscribe: (each) => { listeners.add(each); return () => listeners.delete(each); }, known: () => known, first, tell, giveMore, command, tare, listen };
 }
 
 /** Calls back four times a second, also while the page is in the background. */

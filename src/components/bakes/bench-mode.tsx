@@ -109,7 +109,7 @@ export function BenchMode({ bake: { id, name, doc, events, isEnded }, pantry, se
   const running = bench.timers.find(({ isStanding }) => !isStanding);
   const more = ringing === undefined ? running : { task: ringing, endsAt: now };
   const onMore = (): void => {
-    if (more !== undefined) store.tell({ kind: "extended", task: more.task.id, leftMin: Math.max(0, more.endsAt - now) + MORE_MIN });
+    if (more !== undefined) store.giveMore(more.task.id, more.endsAt, MORE_MIN);
   };
 
   const keys: Readonly<Record<string, () => void>> = { " ": onNext, ArrowLeft: onBack, t: store.tare, T: store.tare, "+": onMore, n: () => setOpen("note"), N: () => setOpen("note") };
