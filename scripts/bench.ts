@@ -90,7 +90,7 @@ function builtAndFinished(): void {
 /** Three cakes wanted half an hour apart, with long methods: some 120 tasks, one oven. */
 const dayOf = (kind: DayCake["kind"]): DayCake => ({
   kind, lines: 8, prepares: [], tins: 2, ovenC: 177, warmUpMin: 15, steps: Array.from({ length: 23 }, () => ({ text: "", minutes: 2, isWait: false, usesMixer: true, ovenC: null })), loads: [{ tins: 2, firstLookMin: 28, likelyMin: 34 }],
-  tooLarge: [], turnOutMin: 10, coldMin: 105, coldFridgeMin: 70, coldFreezerMin: 60, gaps: 1, splits: 1, parts: [{ goes: "over", what: "butter-and-sugar", massG: 700, softensButter: true, own: null }], hasFirstCoat: true, hasCoat: true, pieces: 40, pourAfterMin: null,
+  tooLarge: [], turnOutMin: 10, coldMin: 105, coldFridgeMin: 70, coldFreezerMin: 60, gaps: 1, splits: 1, parts: [{ goes: "over", what: "butter-and-sugar", massG: 700, own: null }], hasFirstCoat: true, hasCoat: true, pieces: 40, pourAfterMin: null,
 });
 const threeCakes = (["creamed", "oil", "pound"] as const).flatMap((kind, index) => tasksOf(dayOf(kind), index));
 

@@ -1,6 +1,5 @@
 import type { DayBoxes, WayOut } from "@/core/cake";
-import type { Doing, Hold, Made, Resource } from "@/core/day";
-import { COLD_SPREADS } from "@/core/build";
+import { isKeptCold, type Doing, type Hold, type Made, type Resource } from "@/core/day";
 import { assertNever } from "@/core/measure";
 import { SPREAD_NAMES } from "./kinds";
 import { heatText, minutesText, weightText, type Units } from "./quantities";
@@ -50,7 +49,7 @@ export function doingText(doing: Doing, units: Units): string {
     case "make":
       return `Make ${weightText(doing.massG, units)} of ${MADE_NAMES[doing.what]}`;
     case "cool-made":
-      return `Let the ${MADE_NAMES[doing.what]} cool${(COLD_SPREADS as readonly string[]).includes(doing.what) ? ", covered, in the fridge" : ""}`;
+      return `Let the ${MADE_NAMES[doing.what]} cool${isKeptCold(doing.what) ? ", covered, in the fridge" : ""}`;
     case "split-and-fill":
       return doing.gaps === 1 ? "Fill and stack" : `Split, fill ${doing.gaps} gaps and stack`;
     case "first-coat":

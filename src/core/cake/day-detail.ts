@@ -1,5 +1,5 @@
 import { shelfPlan } from "../bake";
-import { FROM_SOFT_BUTTER, MADE, type DayCake, type DayPart, type Made, type MethodStep } from "../day";
+import { isBeaten, MADE, type DayCake, type DayPart, type Made, type MethodStep, type OwnPart } from "../day";
 import { POUR_WINDOWS } from "../finish";
 import type { BatterKind } from "../mix";
 import { batterPart, readStep, type Formula, type FormulaRow, type PartFormula, type Step, type StepKind } from "../recipe";
@@ -16,7 +16,6 @@ const middle = ({ low, high }: { readonly low: number; readonly high: number }):
 /** Beaten by the machine, by its words; batters that are only stirred need it where a step names it. */
 const BEATEN = /\b(?:beat|whip|whisk|cream)\b/iu;
 const BY_MACHINE = /\b(?:mixer|beaters|(?:low|medium|high) speed)\b/iu;
-const STIRRED: readonly BatterKind[] = ["oil", "hot-liquid", "muffin", "quick-loaf", "brownie"];
 /** A step that begins so is only a wait; another has something to do before it. */
 const WAITS_AT_ONCE = /^\s*(?:then )?(?:soak|steep|rest|chill|leave|let|stand|refrigerate|freeze|cover|cool|put)\b/iu;
 
@@ -42,7 +41,7 @@ function waitText(text: string): string {
 /** The batter's own method. */
 function batterMethod(kind: BatterKind, formula: Formula | null, steps: readonly string[]): readonly MethodStep[] {
   const own = formula === null ? steps.map((text, index) => ({ id: String(index), text })) : batterPart(formula).part.steps;
-  return methodOf(own, OF_THE_BATTER, STIRRED.includes(kind) ? BY_MACHINE : BEATEN);
+  return methodOf(own, OF_THE_BATTER, isBeaten(kind) ? BEATEN : BY_MACHINE);
 }
 
 /** What lines say has to be melted or toasted first, where no step does it. */
@@ -59,7 +58,7 @@ export type PartsMade = { readonly part: string; readonly fillingPart: string };
 
 /** What is made besides the batter: all the plan needs, by the recipe's own parts where she says so, and the recipe's syrups and toppings. */
 function partsOf({ build, finish }: CakePlan, scale: number, formula: Formula | null, made: PartsMade): readonly DayPart[] {
-  const ownOf = (part: PartFormula | undefined, massG: number | null): DayPart["own"] => {
+  const ownOf = (part: PartFormula | undefined, massG: number | null): OwnPart | null => {
     if (part === undefined || part.part.steps.length === 0) return null;
     return { id: part.part.id, name: part.part.name, lines: part.rows.length, times: massG === null || !(part.massG > 0) ? scale : massG / part.massG, steps: methodOf(part.part.steps, null, BEATEN) };
   };
@@ -71,13 +70,14 @@ function partsOf({ build, finish }: CakePlan, scale: number, formula: Formula | 
     if (!isMade(stuff) || !(massG > 0)) return [];
     const goes = isInside(stuff) ? "inside" : stuff === finish.frosting ? "over" : "poured";
     const id = stuff === finish.frosting ? made.part : stuff === build.filling ? made.fillingPart : "";
-    return [{ goes, what: stuff, massG, softensButter: FROM_SOFT_BUTTER.includes(stuff), own: ownOf(parts.find(({ part }) => part.id === id), massG) }];
+    const own = ownOf(parts.find(({ part }) => part.id === id), massG);
+    return [own === null ? { goes, what: stuff, massG, own } : { goes, what: stuff, own }];
   });
   const used = new Set(ofPlan.flatMap(({ own }) => own?.id ?? []));
   const ofRecipe = parts.flatMap((part): readonly DayPart[] => {
     const goes = placeOf(part);
     const own = ownOf(part, null);
-    return goes === null || own === null || used.has(part.part.id) ? [] : [{ goes, what: null, massG: part.massG * own.times, softensButter: false, own }];
+    return goes === null || own === null || used.has(part.part.id) ? [] : [{ goes, what: null, own }];
   });
   return [...ofPlan, ...ofRecipe];
 }

@@ -13,17 +13,19 @@ export type MethodStep = {
   readonly ovenC: number | null;
 };
 
+/** A part of the recipe that something is made by: its lines to weigh, so many times what is written, and its steps. */
+export type OwnPart = { readonly id: string; readonly name: string; readonly lines: number; readonly times: number; readonly steps: readonly MethodStep[] };
+
 /** Something made besides the batter. */
 export type DayPart = {
   /** Where it goes: on before the oven, onto the warm cake, between slices or into them, over the cold cake, poured over that, or on top in the end. */
   readonly goes: "before-oven" | "onto-warm" | "inside" | "over" | "poured" | "on-top";
-  /** What the plan asks for; null for a part of the recipe that is known by its steps only. */
-  readonly what: Made | null;
-  readonly massG: number;
-  readonly softensButter: boolean;
-  /** The recipe's own part it is made by, with its lines to weigh; null for the usual way. */
-  readonly own: { readonly id: string; readonly name: string; readonly lines: number; readonly times: number; readonly steps: readonly MethodStep[] } | null;
-};
+} & (
+  /** Made the usual way. */
+  | { readonly what: Made; readonly massG: number; readonly own: null }
+  /** By a part of the recipe; what that is only its steps know where the plan did not ask for it. */
+  | { readonly what: Made | null; readonly own: OwnPart }
+);
 
 /** A cake as far as its day goes; all of it follows from its plan. */
 export type DayCake = {
@@ -64,17 +66,23 @@ export type DayCake = {
 const MIX_MIN: Readonly<Record<BatterKind, number>> = {
   creamed: 15, oil: 8, "hot-liquid": 10, whisked: 14, chiffon: 18, "white-foam": 16, "folded-whites": 18, pound: 18, "quick-loaf": 8, muffin: 8, "rich-fruit": 20, brownie: 10, "baked-cheese": 12,
 };
-/** Made in the mixer's bowl, when the recipe's own steps are not known. */
-const BY_MIXER: readonly BatterKind[] = ["creamed", "pound", "rich-fruit", "whisked", "chiffon", "white-foam", "folded-whites", "baked-cheese"];
+/** Batters that are beaten; the others are stirred. */
+const IN_MIXER: readonly BatterKind[] = ["creamed", "pound", "rich-fruit", "whisked", "chiffon", "white-foam", "folded-whites", "baked-cheese"];
+
+/** Whether a batter is beaten, and so made in the mixer's bowl. */
+export function isBeaten(kind: BatterKind): boolean {
+  return IN_MIXER.includes(kind);
+}
 
 /** A cake's own method, or the usual making as one step. */
 export function methodOf({ steps, kind }: DayCake): readonly MethodStep[] {
-  return steps.length > 0 ? steps : [{ text: "", minutes: MIX_MIN[kind], isWait: false, usesMixer: BY_MIXER.includes(kind), ovenC: null }];
+  return steps.length > 0 ? steps : [{ text: "", minutes: MIX_MIN[kind], isWait: false, usesMixer: isBeaten(kind), ovenC: null }];
 }
 
 /** Whether a part is made in the mixer's bowl; what is brushed on warm is put there without it. */
-export function needsBowl({ what, own, goes }: DayPart): boolean {
-  if (own === null) return what !== null && MAKING[what].usesMixer;
+export function needsBowl(part: DayPart): boolean {
+  if (part.own === null) return MAKING[part.what].usesMixer;
+  const { goes, own } = part;
   return (goes === "onto-warm" ? own.steps.slice(0, -1) : own.steps).some(({ usesMixer }) => usesMixer);
 }
 

@@ -1,8 +1,8 @@
 export { benchAt, offersAt, type Bench, type BenchDay, type Offer } from "./bench";
-export { mayWait, usesOfBowl, type DayCake, type DayPart, type MethodStep } from "./day-cake";
+export { isBeaten, mayWait, usesOfBowl, type DayCake, type DayPart, type MethodStep, type OwnPart } from "./day-cake";
 export type { Hold } from "./freedom";
 export { openTin, parseBenchEvents, replayed, VERDICTS, type BenchEvent, type Log, type Verdict } from "./log";
-export { FROM_SOFT_BUTTER, MADE, type Made } from "./making";
+export { isKeptCold, MADE, type Made } from "./making";
 export { clockMinutes, localMinute, nightsBefore, type ClockHours } from "./nights";
 export { rungAt } from "./rung";
 export type { DayRequest } from "./net";

@@ -1,4 +1,4 @@
-import type { Spread } from "../build";
+import { COLD_SPREADS, type Spread } from "../build";
 
 /** What is made in the kitchen besides the batter; jam is bought. */
 export const MADE = [
@@ -26,6 +26,11 @@ export const MAKING: Readonly<Record<Made, Making>> = {
 
 /** Butter has to be soft for these. */
 export const FROM_SOFT_BUTTER: readonly Made[] = ["butter-and-sugar", "cream-cheese", "meringue-butter"];
+
+/** Whether something spoils in a warm room. */
+export function isKeptCold(what: Made): boolean {
+  return (COLD_SPREADS as readonly string[]).includes(what);
+}
 
 /** What spoils in warmth may be out of the fridge for so long in all, minutes; half of it above 32 °C. */
 export const SAFE_OUT_MIN = 120;

@@ -1,5 +1,5 @@
 import { needsBowl, type DayCake, type DayPart } from "./day-cake";
-import { MAKING } from "./making";
+import { FROM_SOFT_BUTTER, MAKING } from "./making";
 import { hands, next, STEP_MIN, type TaskList } from "./task-list";
 import type { Link, Shorter, Station } from "./task";
 
@@ -48,19 +48,19 @@ export function partsMade(list: TaskList, day: DayCake, bowl: Bowl, when: "befor
 }
 
 function partMade(list: TaskList, part: DayPart, name: string, station: Station, lastOut: string, bowl: Bowl): MadePart {
-  const { what, massG, own, goes, softensButter } = part;
-  const softened = softensButter ? [next(list.add(`soften-${name}`, station, { do: "soften-butter", for: goes === "inside" ? "filling" : "frosting" }, SOFTEN_MIN, [], [], CUBES))] : [];
+  const { goes, what } = part;
+  const softened = what !== null && FROM_SOFT_BUTTER.includes(what) ? [next(list.add(`soften-${name}`, station, { do: "soften-butter", for: goes === "inside" ? "filling" : "frosting" }, SOFTEN_MIN, [], [], CUBES))] : [];
   const isInBowl = needsBowl(part);
   const first = [...softened, ...(isInBowl ? bowl.clean() : [])];
   const emptied = (after: string): void => { if (isInBowl) bowl.emptied(`wash-${name}`, station, after); };
-  if (own === null) {
-    const made = what ?? "syrup";
+  if (part.own === null) {
+    const { what: made, massG } = part;
     const { handsMin, perKgMin, coolMin } = MAKING[made];
     const last = list.add(name, station, { do: "make", what: made, massG }, hands(handsMin + (perKgMin * massG) / 1000), isInBowl ? ["hands", "mixer"] : ["hands"], first);
     emptied(last);
     return { part, last, ready: [next(coolMin === 0 ? last : list.add(`${name}-cool`, station, { do: "cool-made", what: made }, coolMin, [], [next(last, 0, 0)]))] };
   }
-  const { id, name: called, lines, times, steps } = own;
+  const { id, name: called, lines, times, steps } = part.own;
   const begin = lines === 0 ? first : [...first, next(list.add(`${name}-weigh`, station, { do: "weigh", lines, part: { id, name: called, times } }, hands(WEIGH_LINE_MIN * lines), ["hands"], []))];
   if (goes !== "onto-warm") {
     const last = list.addSteps(`${name}-`, station, steps, begin);

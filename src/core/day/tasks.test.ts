@@ -1,13 +1,13 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { MADE, mayWait, tasksOf, type DayCake, type DayPart, type MethodStep, type Task } from ".";
+import { MADE, mayWait, tasksOf, type DayCake, type DayPart, type Made, type MethodStep, type OwnPart, type Task } from ".";
 import { at, expectKept, scheduled } from "./kept.test-data";
 import { LAYERS } from "./layers.test-data";
 
 const byHand = (text: string, minutes: number): MethodStep => ({ text, minutes, isWait: false, usesMixer: true, ovenC: null });
 const rested = (minutes: number): MethodStep => ({ text: "Rest", minutes, isWait: true, usesMixer: false, ovenC: null });
 
-const usual = (goes: DayPart["goes"], what: DayPart["what"], massG: number): DayPart => ({ goes, what, massG, softensButter: false, own: null });
+const usual = (goes: DayPart["goes"], what: Made, massG: number): DayPart => ({ goes, what, massG, own: null });
 
 describe("what the tasks of a cake are", () => {
   const ids = (changes: Partial<DayCake>): readonly string[] => tasksOf({ ...LAYERS, ...changes }, 0).map(({ id }) => id.slice(2));
@@ -16,7 +16,7 @@ describe("what the tasks of a cake are", () => {
     expect(ids({ parts: [], hasFirstCoat: false, hasCoat: false, gaps: 0, pieces: 0 })).not.toEqual(expect.arrayContaining(["frosting"]));
     expect(ids({ kind: "oil" })).not.toContain("soften");
     expect(ids({})).toContain("soften-frosting");
-    expect(ids({ parts: [{ goes: "over", what: "whipped-cream", massG: 700, softensButter: false, own: null }] })).not.toContain("soften-frosting");
+    expect(ids({ parts: [{ goes: "over", what: "whipped-cream", massG: 700, own: null }] })).not.toContain("soften-frosting");
     expect(ids({ turnOutMin: null })).not.toContain("turn-out1");
     expect(ids({ loads: [{ tins: 1, firstLookMin: 28, likelyMin: 34 }, { tins: 1, firstLookMin: 28, likelyMin: 34 }] })).toEqual(expect.arrayContaining(["bake1", "bake2", "turn-out2", "cool2"]));
     expect(ids({ steps: [byHand("Cream", 5), rested(30)] })).toEqual(expect.arrayContaining(["step1", "step2"]));
@@ -47,7 +47,7 @@ describe("what the tasks of a cake are", () => {
   });
 
   it("makes a part by its recipe's own steps, weighed first, and puts a syrup on while the cake is warm", () => {
-    const own = (goes: DayPart["goes"], name: string, steps: readonly MethodStep[]): DayPart => ({ goes, what: null, massG: 100, softensButter: false, own: { id: name, name, lines: 3, times: 2, steps } });
+    const own = (goes: DayPart["goes"], name: string, steps: readonly MethodStep[]): DayPart => ({ goes, what: null, own: { id: name, name, lines: 3, times: 2, steps } });
     const stirred = (text: string): MethodStep => ({ ...byHand(text, 4), usesMixer: false });
     const tasks = tasksOf({ ...LAYERS, parts: [...LAYERS.parts, own("onto-warm", "Syrup", [stirred("Simmer"), stirred("Brush it over")]), own("before-oven", "Crumble", [stirred("Rub")]), own("inside", "Cream", [byHand("Whip", 4), rested(30)])] }, 0);
     const task = (id: string): Task | undefined => tasks.find((each) => each.id === `0.${id}`);
@@ -124,7 +124,10 @@ const anyCake: fc.Arbitrary<DayCake> = fc.record({
   loads: Array.from({ length: loads }, () => ({ tins: 1, firstLookMin: 28, likelyMin: 34 })),
   turnOutMin: turnsOut ? 10 : null, pourAfterMin: isPouredWarm ? [5, 15] as const : null,
   // What spoils is neither baked nor poured.
-  parts: parts.map(({ goes, what: any, isOwn }) => ({ goes, isOwn, what: goes === "inside" || goes === "over" ? any : "water-icing" as const })).map(({ goes, what, isOwn }): DayPart => ({ goes, what: isOwn || goes === "onto-warm" ? null : what, massG: 300, softensButter: what === "butter-and-sugar", own: isOwn || goes === "onto-warm" ? { id: goes, name: "Part", lines: 2, times: 1, steps: [byHand("Beat", 4), { ...byHand("Put it on", 3), usesMixer: false }] } : null })),
+  parts: parts.map(({ goes, what: any, isOwn }) => ({ goes, isOwn, what: goes === "inside" || goes === "over" ? any : "water-icing" as const })).map(({ goes, what, isOwn }): DayPart => {
+    const own: OwnPart = { id: goes, name: "Part", lines: 2, times: 1, steps: [byHand("Beat", 4), { ...byHand("Put it on", 3), usesMixer: false }] };
+    return isOwn || goes === "onto-warm" ? { goes, what: null, own } : { goes, what, massG: 300, own: null };
+  }),
 }));
 
 it("any cake has a day that keeps to everything, alone or beside another", () => {

@@ -1,7 +1,6 @@
-import { COLD_SPREADS, type Spread } from "../build";
 import type { BatterKind } from "../mix";
 import { methodOf, usesOfBowl, WAITS_MIN, type DayCake, type DayPart } from "./day-cake";
-import { MAKING, SAFE_OUT_MIN, type Made } from "./making";
+import { isKeptCold, MAKING, SAFE_OUT_MIN } from "./making";
 import { bowlFor, CUBES, partsMade, SOFTEN_MIN, WEIGH_LINE_MIN, type Bowl, type MadePart } from "./parts-made";
 import { hands, next, taskList, type TaskList } from "./task-list";
 import type { Link, Shorter, Task } from "./task";
@@ -96,11 +95,9 @@ function finished(list: TaskList, day: DayCake, made: readonly MadePart[], cold:
   if (day.pieces > 0) list.add("decorate", "finish", { do: "decorate", pieces: day.pieces }, hands((TAKES.pieceS * day.pieces) / 60), ["hands"], last, [{ way: "no-pieces", minutes: 0 }]);
 }
 
-const isCold = (what: Made | null): what is Made & Spread => what !== null && (COLD_SPREADS as readonly string[]).includes(what);
-
 /** What spoils is not out for longer than is safe, from when it was made until the cake stands cold; what is cooked cools in the fridge and waits there. */
 function intoFridge(list: TaskList, made: readonly MadePart[], last: readonly Link[]): readonly Link[] {
-  const cold = made.flatMap(({ part: { what, own }, last: id }) => (isCold(what) ? [{ what, id, isCooled: own === null && MAKING[what].coolMin > 0 }] : []));
+  const cold = made.flatMap(({ part: { what, own }, last: id }) => (what !== null && isKeptCold(what) ? [{ what, id, isCooled: own === null && MAKING[what].coolMin > 0 }] : []));
   const [first] = cold;
   if (first === undefined) return last;
   const within = cold.filter(({ isCooled }) => !isCooled).map(({ id }) => next(id, 0, SAFE_OUT_MIN));
