@@ -19,29 +19,25 @@ const BY_MACHINE = /\b(?:mixer|beaters|(?:low|medium|high) speed)\b/iu;
 /** A step that begins so is only a wait; another has something to do before it. */
 const WAITS_AT_ONCE = /^\s*(?:then )?(?:soak|steep|rest|chill|leave|let|stand|refrigerate|freeze|cover|cool|put)\b/iu;
 
-/** A method as far as its steps tell. What is toasted in the oven needs no hands; what is beaten needs the mixer. */
-function methodOf(steps: readonly Step[], kinds: readonly StepKind[] | null, beaten: RegExp): readonly MethodStep[] {
+/** A part's method as far as its steps tell. What is toasted in the oven needs no hands; what is beaten needs the mixer. */
+function stepsOf(steps: readonly Step[], kinds: readonly StepKind[] | null, beaten: RegExp): readonly MethodStep[] {
   return steps.flatMap((step): readonly MethodStep[] => {
-    const { kind, minutes, wait, tempC } = readStep(step);
+    const { kind, minutes, wait, waitText, tempC } = readStep(step);
     if (kinds !== null && !kinds.includes(kind)) return [];
     const plain = { text: step.text, usesMixer: false, ovenC: null };
     if (wait !== null && (kind === "rest" || kind === "cool") && WAITS_AT_ONCE.test(step.text)) return [{ ...plain, minutes: middle(wait), isWait: true }];
-    const waits: readonly MethodStep[] = wait === null ? [] : [{ ...plain, text: waitText(step.text), minutes: middle(wait), isWait: true }];
+    const waits: readonly MethodStep[] = wait === null ? [] : [{ ...plain, text: sentence(waitText ?? step.text), minutes: middle(wait), isWait: true }];
     const isToasted = kind === "melt" && tempC !== null && /\b(?:toast|roast)/iu.test(step.text);
     return [{ ...plain, minutes: minutes === null ? null : middle(minutes), isWait: isToasted, usesMixer: kind !== "melt" && (BY_MACHINE.test(step.text) || (kind !== "fold" && beaten.test(step.text))), ovenC: isToasted ? tempC : null }, ...waits];
   });
 }
 
-/** The words of a step that say what is waited for. */
-function waitText(text: string): string {
-  const words = /\b(?:leave|let|rest|stand|chill|cool|soak)\b[^.;]*/iu.exec(text)?.[0] ?? text;
-  return words.charAt(0).toUpperCase() + words.slice(1);
-}
+const sentence = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 
 /** The batter's own method. */
 function batterMethod(kind: BatterKind, formula: Formula | null, steps: readonly string[]): readonly MethodStep[] {
   const own = formula === null ? steps.map((text, index) => ({ id: String(index), text })) : batterPart(formula).part.steps;
-  return methodOf(own, OF_THE_BATTER, isBeaten(kind) ? BEATEN : BY_MACHINE);
+  return stepsOf(own, OF_THE_BATTER, isBeaten(kind) ? BEATEN : BY_MACHINE);
 }
 
 /** What lines say has to be melted or toasted first, where no step does it. */
@@ -60,7 +56,7 @@ export type PartsMade = { readonly part: string; readonly fillingPart: string };
 function partsOf({ build, finish }: CakePlan, scale: number, formula: Formula | null, made: PartsMade): readonly DayPart[] {
   const ownOf = (part: PartFormula | undefined, massG: number | null): OwnPart | null => {
     if (part === undefined || part.part.steps.length === 0) return null;
-    return { id: part.part.id, name: part.part.name, lines: part.rows.length, times: massG === null || !(part.massG > 0) ? scale : massG / part.massG, steps: methodOf(part.part.steps, null, BEATEN) };
+    return { id: part.part.id, name: part.part.name, lines: part.rows.length, times: massG === null || !(part.massG > 0) ? scale : massG / part.massG, steps: stepsOf(part.part.steps, null, BEATEN) };
   };
   const parts = formula?.parts ?? [];
   const stuffs = new Set<string>(MADE);

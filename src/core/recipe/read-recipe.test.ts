@@ -209,6 +209,14 @@ describe("steps", () => {
   });
 
   it.each([
+    ["Toast the nuts at 175 °C for 10 minutes, chop them, and leave to cool for 20 minutes.", "leave to cool for 20 minutes"],
+    ["Peel the pears and leave them to drain for 1.5 hours; keep the juice.", "leave them to drain for 1.5 hours"],
+    ["Chill overnight.", null], ["Whisk for 8 minutes.", null],
+  ])("%j waits in the words %j", (text, words) => {
+    expect(readStep({ text }).waitText).toBe(words);
+  });
+
+  it.each([
     ["180C/160C fan/gas 4", 180, false], ["fan 160°C", 160, true], ["350F", 176.7, false], ["325 degrees F", 162.8, false], ["gas mark 4", 177, false],
     ["gas 6", 200, false], ["Oven 170, loaf tin", 170, false], ["oven to 350", 176.7, false], ["the oven for 200 g", null, null], ["bake at 350 for ages", null, null], ["200 g at 20 °C", null, null],
   ])("heat in %j is %j", (text, tempC, isFan) => {

@@ -8,6 +8,8 @@ export type StepFacts = {
   readonly minutes: Amount | null;
   /** Minutes in which nobody does anything: resting, chilling, cooling. */
   readonly wait: Amount | null;
+  /** The words that say what is waited for: "leave to cool for 20 minutes"; null without a wait. */
+  readonly waitText: string | null;
   readonly tempC: number | null;
   readonly isFan: boolean;
   /** low, medium, high. */
@@ -93,14 +95,15 @@ export function readStep(step: Pick<Step, "text" | "kind" | "minutes">): StepFac
   const kind = step.kind ?? KIND_WORDS.find(([pattern]) => pattern.test(text))?.[1] ?? "other";
   const durations = durationsIn(text);
   const isWaiting = kind === "rest" || kind === "cool";
-  const inside = isWaiting ? null : waitIn(text);
-  const first = (inside === null ? durations : durationsIn(inside.before))[0] ?? null;
+  const inside = waitIn(text);
+  const first = (inside === null || isWaiting ? durations : durationsIn(inside.before))[0] ?? null;
   const heat = heatIn(text);
   const own = step.minutes === undefined ? null : { low: step.minutes, high: step.minutes };
   return {
     kind,
     minutes: isWaiting ? null : (own ?? first),
     wait: isWaiting ? (own ?? first) : (inside?.wait ?? null),
+    waitText: inside?.words ?? null,
     tempC: heat?.tempC ?? null,
     isFan: heat?.isFan ?? false,
     speed: /\b(low|medium(?:-(?:low|high))?|high)\s+(?:speed|heat)?\b/iu.exec(text)?.[1]?.toLowerCase() ?? null,
@@ -109,10 +112,10 @@ export function readStep(step: Pick<Step, "text" | "kind" | "minutes">): StepFac
 }
 
 /** A wait inside a step of another kind: "… then leave to stand for 10 minutes". */
-function waitIn(text: string): { readonly wait: Amount; /** What is done before it. */ readonly before: string } | null {
+function waitIn(text: string): { readonly wait: Amount; /** What is done before it. */ readonly before: string; readonly words: string } | null {
   const from = /\b(?:leave|rest|stand|chill|cool|soak)\b/iu.exec(text)?.index ?? text.length;
   const [wait] = durationsIn(text.slice(from));
-  return wait === undefined ? null : { wait, before: text.slice(0, from) };
+  return wait === undefined ? null : { wait, before: text.slice(0, from), words: /^(?:[^.;]|\.(?=\d))*/u.exec(text.slice(from))?.[0] ?? "" };
 }
 
 /** Part of a step: plain words, or the mention of a line, in whose place the scaled amount can stand. */
