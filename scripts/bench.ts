@@ -1,7 +1,8 @@
 import { Bench } from "tinybench";
 import { bakeInside } from "../src/core/bake";
 import { buildCakes } from "../src/core/build";
-import { scheduleDay, tasksOf, type DayCake } from "../src/core/day";
+import { scheduleDay, tasksOf } from "../src/core/day";
+import { LAYERS } from "../src/core/day/layers.test-data";
 import { planCake, type CakeInput } from "../src/core/cake";
 import { bakeWork } from "../src/workers/bake-work";
 import { bestTinSets, type StockTin } from "../src/core/fill";
@@ -87,12 +88,9 @@ function builtAndFinished(): void {
   fruitLayout({ at: "top", pattern: "packed", widthMm: 22 }, eight.value, 40);
 }
 
-/** Three cakes wanted half an hour apart, with long methods: some 120 tasks, one oven. */
-const dayOf = (kind: DayCake["kind"]): DayCake => ({
-  kind, lines: 8, prepares: [], tins: 2, ovenC: 177, warmUpMin: 15, steps: Array.from({ length: 23 }, () => ({ text: "", minutes: 2, isWait: false, usesMixer: true, ovenC: null })), loads: [{ tins: 2, firstLookMin: 28, likelyMin: 34 }],
-  tooLarge: [], turnOutMin: 10, coldMin: 105, coldFridgeMin: 70, coldFreezerMin: 60, gaps: 1, splits: 1, parts: [{ goes: "over", what: "butter-and-sugar", massG: 700, own: null }], hasFirstCoat: true, hasCoat: true, pieces: 40, pourAfterMin: null,
-});
-const threeCakes = (["creamed", "oil", "pound"] as const).flatMap((kind, index) => tasksOf(dayOf(kind), index));
+/** Three cakes wanted half an hour apart, with long methods: some 120 tasks, one oven, one bowl. */
+const longSteps = Array.from({ length: 23 }, () => ({ text: "", minutes: 2, isWait: false, usesMixer: true, ovenC: null }));
+const threeCakes = (["creamed", "oil", "pound"] as const).flatMap((kind, index) => tasksOf({ ...LAYERS, kind, steps: longSteps }, index, true));
 
 const bench = new Bench({ time: 800, warmupTime: 300 });
 bench

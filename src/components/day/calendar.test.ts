@@ -1,11 +1,10 @@
 import { expect, it } from "vitest";
 import { scheduleDay, tasksOf, type DayCake } from "@/core/day";
+import { LAYERS } from "@/core/day/layers.test-data";
 import { METRIC } from "@/words";
 import { calendarText } from "./calendar";
 
-const cake: DayCake = {
-  kind: "oil", lines: 6, prepares: [], tins: 1, ovenC: 180, warmUpMin: 15, steps: [], loads: [{ tins: 1, firstLookMin: 28, likelyMin: 34 }], tooLarge: [], turnOutMin: 10, coldMin: 105, coldFridgeMin: 70, coldFreezerMin: 60, gaps: 0, splits: 1, parts: [], hasFirstCoat: false, hasCoat: false, pieces: 0, pourAfterMin: null,
-};
+const cake: DayCake = { ...LAYERS, kind: "oil", tins: 1, loads: [{ tins: 1, firstLookMin: 28, likelyMin: 34 }], gaps: 0, parts: [], hasFirstCoat: false, hasCoat: false, pieces: 0 };
 
 it("writes every task once, in world time, with an alarm where hands are needed", async () => {
   const tasks = tasksOf(cake, 0);

@@ -48,7 +48,7 @@ export function scheduleDay(request: DayRequest): Schedule | null {
       const way = net.wayMin.get(id) ?? 0;
       if (round === 0) return way;
       // One cake after the other always has a place where each alone has one.
-      if (round <= cakes) return way + ((cake + round) % cakes) * ONE_CAKE;
+      if (cakes > 1 && round <= cakes) return way + ((cake + round) % cakes) * ONE_CAKE;
       // Every other try goes by the way before a task, the others by chance alone.
       return round % 2 === 0 ? chance() : way * (0.6 + 0.8 * chance());
     };
