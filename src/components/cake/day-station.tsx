@@ -4,7 +4,7 @@ import { useMemo } from "react";
 import Link from "next/link";
 import { CalendarPlus, Printer } from "lucide-react";
 import { dayCake, dayPlan, readDay, SPLITS, USUAL_HOURS, workRecipe, type BakeDoc, type CakeDoc, type DayBoxes } from "@/core/cake";
-import { localMinute } from "@/core/day";
+import { localMinute, nameInCake } from "@/core/day";
 import { pantryOf } from "@/core/pantry";
 import { issueText } from "@/words";
 import { SPLIT_NAMES } from "@/words/day";
@@ -47,7 +47,7 @@ export function DayStation({ question, read, plan, isStale, units, recipe, pantr
   const change = (changes: Partial<DayBoxes>): void => onChange({ day: { ...boxes, ...changes } }, `day-${Object.keys(changes).join()}`);
   const problem = (path: string): string | null => (day.ok || day.issue.path !== path ? null : issueText(day.issue, units));
   const move = (task: string, from: number): void => {
-    if (wantedAt !== null) change({ moved: { ...boxes.moved, [nameIn(task)]: wantedAt - from } });
+    if (wantedAt !== null) change({ moved: { ...boxes.moved, [nameInCake(task)]: wantedAt - from } });
   };
   return (
     <div className="grid items-start gap-4 lg:grid-cols-[minmax(0,300px)_minmax(0,1fr)] print:block">
@@ -95,6 +95,3 @@ export function DayStation({ question, read, plan, isStale, units, recipe, pantr
     </div>
   );
 }
-
-/** A task's name within its cake. @example nameIn("0.bake1") // "bake1" */
-const nameIn = (task: string): string => task.slice(task.indexOf(".") + 1);

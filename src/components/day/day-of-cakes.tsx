@@ -4,7 +4,7 @@ import { useMemo, useState } from "react";
 import Link from "next/link";
 import { CalendarPlus, Printer } from "lucide-react";
 import { dayCake, dayPlan, plannedCake, readDay, type BakeDoc, type CakeDoc, type CakeOfDay, type DayBoxes, type PlannedCake } from "@/core/cake";
-import { localMinute } from "@/core/day";
+import { localMinute, nameInCake } from "@/core/day";
 import { pantryOf } from "@/core/pantry";
 import { StartBaking, type OpenBake } from "../bakes/start-baking";
 import type { KitchenPantry } from "../cake/mix-station";
@@ -79,9 +79,9 @@ export function DayOfCakes({ date, cakes: kept, pantry, change, bakes, startBake
         {schedule !== null && now !== null && (
           <Planned
             schedule={schedule} tasks={tasks} wantedAt={wantedAt} away={away} names={names} now={now} units={units}
-            onMove={(task, from) => {
-              const [cake, name] = [Number(task.slice(0, task.indexOf("."))), task.slice(task.indexOf(".") + 1)];
-              onDay(cake, (boxes) => ({ ...boxes, moved: { ...boxes.moved, [name]: (wantedAt[cake] ?? from) - from } }));
+            onMove={(id, from) => {
+              const cake = tasks.find((task) => task.id === id)?.cake ?? 0;
+              onDay(cake, (boxes) => ({ ...boxes, moved: { ...boxes.moved, [nameInCake(id)]: (wantedAt[cake] ?? from) - from } }));
             }}
             onWanted={(cake, at) => onDay(cake, (boxes) => ({ ...boxes, wantedAt: localMinute(at) }))}
           />

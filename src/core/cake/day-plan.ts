@@ -1,4 +1,4 @@
-import { clockMinutes, goingOf, localMinute, movedDay, scheduleDay, tasksOf, usesOfBowl, whyNoDay, type DayCake, type DayRequest, type Schedule, type Task } from "../day";
+import { clockMinutes, goingOf, idInDay, localMinute, movedDay, scheduleDay, tasksOf, usesOfBowl, whyNoDay, type DayCake, type DayRequest, type Schedule, type Task } from "../day";
 import { readDay, USUAL_HOURS, type DayBoxes, type ReadDay } from "./day-boxes";
 
 /** A cake of a day: what it takes, and when it is wanted. */
@@ -16,7 +16,7 @@ export type DayPlan = {
 export function dayPlan(cakes: readonly CakeOfDay[]): DayPlan {
   const request = requestOf(cakes);
   const schedule = request.tasks.length === 0 ? null : scheduleDay(request);
-  const froms = cakes.flatMap(({ boxes, read }, index) => Object.entries(boxes.moved).map(([name, beforeMin]) => [`${index}.${name}`, read.wantedAt - beforeMin] as const));
+  const froms = cakes.flatMap(({ boxes, read }, index) => Object.entries(boxes.moved).map(([name, beforeMin]) => [idInDay(index, name), read.wantedAt - beforeMin] as const));
   if (schedule === null) return { request, schedule, left: [] };
   return { request, ...movedDay(request, schedule, new Map(froms)) };
 }

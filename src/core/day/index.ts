@@ -7,5 +7,6 @@ export { clockMinutes, localMinute, nightsBefore, type ClockHours } from "./nigh
 export { rungAt } from "./rung";
 export type { DayRequest } from "./net";
 export { movedDay, scheduleDay, whyNoDay, type Schedule } from "./schedule";
+export { idInDay, nameInCake } from "./task-list";
 export { goingOf, RESOURCES, TaskSchema, type Doing, type Resource, type Stretch, type Task, type Way } from "./task";
 export { tasksOf } from "./tasks";

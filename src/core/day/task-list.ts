@@ -16,6 +16,16 @@ export type TaskList = {
   readonly isByHand: (id: string) => boolean;
 };
 
+/** What a task is called within its cake. @example nameInCake("0.bake1") // "bake1" */
+export function nameInCake(id: string): string {
+  return id.slice(id.indexOf(".") + 1);
+}
+
+/** The id of a cake's task by its name. @example idInDay(0, "bake1") // "0.bake1" */
+export function idInDay(cake: number, name: string): string {
+  return `${cake}.${name}`;
+}
+
 /** After another task, so many minutes at least and at most. */
 export function next(id: string, leastMin = 0, mostMin: number | null = null): Link {
   return { id, leastMin, mostMin };
@@ -29,7 +39,7 @@ export function hands(minutes: number): number {
 /** @param warmUpMin what the oven takes to be warm, for what is toasted in it */
 export function taskList(cake: number, warmUpMin: number): TaskList {
   const tasks: Task[] = [];
-  const idOf = (name: string): string => `${cake}.${name}`;
+  const idOf = (name: string): string => idInDay(cake, name);
   const add: TaskList["add"] = (name, station, doing, minutes, needs, after, shorter = []) => {
     const id = idOf(name);
     const whole = Math.max(0, Math.round(minutes));
