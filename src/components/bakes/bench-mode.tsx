@@ -5,7 +5,7 @@ import { useRouter } from "next/navigation";
 import { parseAsArrayOf, parseAsStringLiteral, useQueryState } from "nuqs";
 import { afterLook, CORE_RANGE_C, type Look } from "@/core/bake";
 import { bakedMinutes, type BakeDoc } from "@/core/cake";
-import { goingOf, openTin, type BenchEvent, type Task } from "@/core/day";
+import { clockToExtend, goingOf, openTin, type BenchEvent, type Task } from "@/core/day";
 import { DEVICE_KINDS } from "@/core/device";
 import type { Units } from "@/words";
 import { countdown, rungText, nextText, spareText, timerText } from "@/words/bench";
@@ -104,12 +104,9 @@ export function BenchMode({ bake: { id, name, doc, events, isEnded }, pantry, se
   }
 
   const onBack = (): void => { if (log.lastAct !== null) store.tell({ kind: "undone", of: log.lastAct }); };
-  // What rings is given more before what still runs.
-  const ringing = rung.find(({ id: each }) => { const is = bench.states.get(each)?.is; return is === "over" || is === "running"; });
-  const running = bench.timers.find(({ isStanding }) => !isStanding);
-  const more = ringing === undefined ? running : { task: ringing, endsAt: now };
+  const more = clockToExtend(bench, rung, now);
   const onMore = (): void => {
-    if (more !== undefined) store.giveMore(more.task.id, more.endsAt, MORE_MIN);
+    if (more !== null) store.giveMore(more.task.id, more.endsAt, MORE_MIN);
   };
 
   const keys: Readonly<Record<string, () => void>> = { " ": onNext, ArrowLeft: onBack, t: store.tare, T: store.tare, "+": onMore, n: () => setOpen("note"), N: () => setOpen("note") };
@@ -209,7 +206,7 @@ export function BenchMode({ bake: { id, name, doc, events, isEnded }, pantry, se
             </button>
             <BenchKey name="Back" hint="←" shortcut="ArrowLeft" isOff={log.lastAct === null} onPress={onBack} />
             <BenchKey name="Tare" hint="T" shortcut="T" isOff={known.devices.get("scale")?.serial == null} onPress={store.tare} />
-            <BenchKey name="+5 min" hint="+" shortcut="+" isOff={more === undefined} onPress={onMore} />
+            <BenchKey name="+5 min" hint="+" shortcut="+" isOff={more === null} onPress={onMore} />
             <BenchKey name="Note" hint="N" shortcut="N" isOff={false} onPress={() => setOpen("note")} />
           </nav>}
         </>

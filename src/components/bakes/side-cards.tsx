@@ -2,7 +2,7 @@
 
 import { useState } from "react";
 import type { BakeDoc } from "@/core/cake";
-import type { Offer, Task } from "@/core/day";
+import { isWorthShortening, leastOffer, type Offer, type Task } from "@/core/day";
 import { deviceTrouble } from "@/core/device";
 import { minutesText, type Units } from "@/words";
 import { countdown, deviceTroubleText, spareText, timerText, WAY_WORDS } from "@/words/bench";
@@ -13,8 +13,6 @@ import type { BenchView } from "./use-bench";
 
 const MOST_TIMERS = 3;
 const LATER_MIN = 15;
-/** Less than this is made up by hands that hurry, minutes. */
-const LATE_MIN = 5;
 /** What may be ready before its clock says so. */
 const ENDED_BY_HAND: readonly Task["doing"]["do"][] = ["warm-up", "soften-butter", "chill-coat", "step", "cool", "cool-ingredient", "cool-made"];
 
@@ -67,7 +65,7 @@ export function SideCards({ view, doc, units, onOffer, onWantedLater, onEarlyDon
           </p>
         </div>
       ))}
-      {spares.some(({ spare }) => spare <= -LATE_MIN) && <Shorter offers={offers} spares={spares} name={name} onOffer={onOffer} onWantedLater={onWantedLater} />}
+      {isWorthShortening(bench) && <Shorter offers={offers} best={leastOffer(offers, bench)} name={name} onOffer={onOffer} onWantedLater={onWantedLater} />}
       {next !== undefined && (
         <div className="bench-card">
           <p className="text-[18px] text-deep-text">Next, at {clockAt(next.from)}</p>
@@ -80,25 +78,23 @@ export function SideCards({ view, doc, units, onOffer, onWantedLater, onEarlyDon
 
 type ShorterProps = Pick<SideCardsProps, "onOffer" | "onWantedLater"> & {
   readonly offers: readonly Offer[];
-  readonly spares: readonly { readonly spare: number; readonly cake: number }[];
+  readonly best: Offer | null;
   readonly name: (cake: number) => string;
 };
 
 /** The least change that makes up what is late, or the one that saves most; all others on a sheet. */
-function Shorter({ offers, spares, name, onOffer, onWantedLater }: ShorterProps) {
+function Shorter({ offers, best, name, onOffer, onWantedLater }: ShorterProps) {
   const [isOpen, setOpen] = useState(false);
-  const late = (cake: number): number => -(spares.find((each) => each.cake === cake)?.spare ?? 0);
-  const best = offers.findLast(({ cake, savesMin }) => late(cake) >= LATE_MIN && savesMin >= late(cake)) ?? offers[0];
   const close = (): void => setOpen(false);
   return (
     <div role="group" aria-label="What could be shorter" className="flex flex-col gap-2">
-      {best !== undefined && (
+      {best !== null && (
         <button type="button" className="bench-button flex-col items-start! gap-0! text-left text-[19px]!" onClick={() => onOffer(best)}>
           <span>{offerText(best)}{name(best.cake)}</span>
           <span className="text-[17px] font-normal text-deep-text">{WAY_WORDS[best.way].cost}</span>
         </button>
       )}
-      <button type="button" className="bench-button text-[19px]!" onClick={() => setOpen(true)}>{best === undefined ? "Have it wanted later" : "Other ways"}</button>
+      <button type="button" className="bench-button text-[19px]!" onClick={() => setOpen(true)}>{best === null ? "Have it wanted later" : "Other ways"}</button>
       {isOpen && (
         <Sheet title="What could be shorter" onClose={close}>
           <div className="flex flex-col gap-2">

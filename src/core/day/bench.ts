@@ -1,7 +1,7 @@
 import type { Log } from "./log";
 import { restOfDay, type Left, type Rest } from "./rest";
 import { dueOf, type DayRequest } from "./net";
-import { goingOf, type Shorter, type Stretch, type Task, type Way } from "./task";
+import { goingOf, type Stretch, type Task } from "./task";
 
 /** A day that is being baked: what was planned, and when each task was to begin. */
 export type BenchDay = DayRequest & { readonly plannedFrom: ReadonlyMap<string, number> };
@@ -163,41 +163,4 @@ function restAt(day: BenchDay, log: Log, states: Bench["states"], wantedAt: read
     left.push({ task, begunAt: null, minutes: Math.max(0, minutes - Math.min(minutes, Math.max(0, now - since))) });
   }
   return restOfDay({ left, endedAt, now, ...(notBefore === undefined ? {} : { notBefore }), away: day.away ?? [], due: dueOf({ ...day, wantedAt }) });
-}
-
-/** A way to save time: what its tasks take then, in all, and how much sooner its cake is ready. */
-export type Offer = { readonly way: Way; readonly cake: number; readonly takes: readonly { readonly task: string; readonly minutes: number }[]; readonly savesMin: number };
-
-/** What could be shortened, that which saves most first: only what makes the cake ready sooner. */
-export function offersAt(day: BenchDay, log: Log, now: number, revised: ReadonlyMap<string, number> = new Map()): readonly Offer[] {
-  const bench = benchAt(day, log, now, revised);
-  const offers = new Map<string, { way: Way; cake: number; takes: { task: string; minutes: number }[] }>();
-  for (const task of day.tasks) {
-    const state = bench.states.get(task.id);
-    if (state === undefined || state.is === "over" || log.tasks.get(task.id)?.way !== null) continue;
-    for (const shorter of task.shorter ?? []) {
-      const minutes = shortened(task, shorter, state, now);
-      const key = `${task.cake}.${shorter.way}`;
-      const offer = offers.get(key) ?? { way: shorter.way, cake: task.cake, takes: [] };
-      offer.takes.push({ task: task.id, minutes });
-      offers.set(key, offer);
-    }
-  }
-  const ready = ({ readyAt }: Bench, cake: number): number => readyAt[cake] ?? now;
-  return [...offers.values()].map((offer): Offer => {
-    const tasks = new Map(log.tasks);
-    for (const { task, minutes } of offer.takes) {
-      const told = tasks.get(task);
-      if (told !== undefined) tasks.set(task, { ...told, minutes, ringsAt: null, ...(minutes === 0 ? { doneAt: now } : {}) });
-    }
-    const then = benchAt(day, { ...log, tasks }, now, revised);
-    return { ...offer, savesMin: Math.floor(ready(bench, offer.cake) - ready(then, offer.cake)) };
-  }).filter(({ savesMin }) => savesMin >= 1).sort((one, other) => other.savesMin - one.savesMin);
-}
-
-/** What a task takes in all when it is done a shorter way from now on: what is left of it goes as much faster as all of it would. */
-function shortened(task: Task, shorter: Shorter, state: TaskState, now: number): number {
-  if (state.is !== "running" || shorter.minutes === 0) return shorter.minutes;
-  const elapsed = now - state.startedAt;
-  return Math.ceil(elapsed + Math.max(0, state.endsAt - now) * (shorter.minutes / task.minutes));
 }

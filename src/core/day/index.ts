@@ -1,11 +1,12 @@
-export { benchAt, offersAt, type Bench, type BenchDay, type Offer } from "./bench";
+export { benchAt, type Bench, type BenchDay } from "./bench";
 export { isBeaten, mayWait, usesOfBowl, type DayCake, type DayPart, type MethodStep, type OwnPart } from "./day-cake";
 export type { Hold } from "./freedom";
 export { openTin, parseBenchEvents, replayed, VERDICTS, type BenchEvent, type Log, type Verdict } from "./log";
 export { isKeptCold, MADE, type Made } from "./making";
 export { clockMinutes, localMinute, nightsBefore, type ClockHours } from "./nights";
-export { rungAt } from "./rung";
+export { clockToExtend, rungAt } from "./rung";
 export type { DayRequest } from "./net";
+export { isWorthShortening, leastOffer, offersAt, type Offer } from "./offers";
 export { movedDay, scheduleDay, whyNoDay, type Schedule } from "./schedule";
 export { idInDay, nameInCake } from "./task-list";
 export { goingOf, RESOURCES, TaskSchema, type Doing, type Resource, type Stretch, type Task, type Way } from "./task";

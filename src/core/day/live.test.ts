@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { benchAt, goingOf, offersAt, parseBenchEvents, replayed, rungAt, scheduleDay, tasksOf, type Bench, type BenchDay, type BenchEvent, type DayCake, type MethodStep } from ".";
+import { benchAt, clockToExtend, goingOf, isWorthShortening, leastOffer, offersAt, parseBenchEvents, replayed, rungAt, scheduleDay, tasksOf, type Bench, type BenchDay, type BenchEvent, type DayCake, type MethodStep } from ".";
 import { LAYERS } from "./layers.test-data";
 
 const WANTED = 900;
@@ -212,6 +212,32 @@ describe("a late day", () => {
       const again = offersAt(day, replayed(day.tasks, [...events, tells({ kind: "shortened", way, takes: [...takes] }, now)]), now);
       expect(again.map((offer) => offer.way)).not.toContain(way);
     }
+  });
+
+  it("offers first the least that is enough, and what saves most where nothing is", () => {
+    const offer = (way: "no-pieces" | "cool-in-fridge" | "cool-in-freezer", savesMin: number, cake = 0) => ({ way, cake, takes: [], savesMin });
+    const offers = [offer("cool-in-freezer", 52), offer("cool-in-fridge", 38), offer("no-pieces", 12)];
+    const ways = (...spareMin: (number | null)[]): string | undefined => leastOffer(offers, { spareMin })?.way;
+    expect([ways(-10), ways(-12), ways(-12.5), ways(-40), ways(-90)]).toEqual(["no-pieces", "no-pieces", "cool-in-fridge", "cool-in-freezer", "cool-in-freezer"]);
+    // What makes a cake sooner that is in time already helps nobody.
+    expect(leastOffer([offer("cool-in-fridge", 30), offer("no-pieces", 6, 1)], { spareMin: [20, -6] })).toMatchObject({ cake: 1 });
+    expect(leastOffer([], { spareMin: [-60] })).toBeNull();
+    expect([isWorthShortening({ spareMin: [null, -4.9] }), isWorthShortening({ spareMin: [3, -5] })]).toEqual([false, true]);
+  });
+
+  it("gives more time to what rings before what still runs, and none to what has no clock", () => {
+    const begun = [tells({ kind: "started", task: "0.soften" }, 500), tells({ kind: "started", task: "0.soften-frosting" }, 520)];
+    const clock = (now: number): ReturnType<typeof clockToExtend> => {
+      const log = replayed(day.tasks, begun);
+      const bench = benchAt(day, log, now);
+      return clockToExtend(bench, rungAt(day.tasks, log, bench, now), now);
+    };
+    expect(clock(550)).toMatchObject({ task: { id: "0.soften" }, endsAt: 560 });
+    expect(clock(561)).toMatchObject({ task: { id: "0.soften" }, endsAt: 561 });
+    // A quarter of an hour later nobody means that one any more.
+    expect(clock(576)).toMatchObject({ task: { id: "0.soften-frosting" }, endsAt: 580 });
+    const fresh = benchAt(day, replayed(day.tasks, []), day.startsAt);
+    expect(clockToExtend(fresh, [], day.startsAt)).toBeNull();
   });
 
   it("does not offer what is over", () => {

@@ -30,3 +30,10 @@ function rungWhen(task: Task, log: Log, { states, current, spareMin }: Bench, no
   const isLate = spareMin.some((spare) => spare !== null && spare < 0);
   return task === current?.task && !current.isEarly && !isLate && current.by <= now && log.handsAt !== null ? current.by : null;
 }
+
+/** The clock that more time is given to, and when it would ring: what rings already before what still runs; null when there is neither. */
+export function clockToExtend({ states, timers }: Bench, rung: readonly Task[], now: number): { readonly task: Task; readonly endsAt: number } | null {
+  // What is only to be begun has no clock.
+  const ringing = rung.find(({ id }) => { const is = states.get(id)?.is; return is === "over" || is === "running"; });
+  return ringing === undefined ? (timers.find(({ isStanding }) => !isStanding) ?? null) : { task: ringing, endsAt: now };
+}
