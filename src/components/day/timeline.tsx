@@ -55,6 +55,7 @@ export function Timeline({ schedule, tasks, wantedAt, away, names, now, units, o
   const height = ROWS.length * ROW;
   const gone = away.map(({ from, to }) => ({ from: Math.max(from, domain[0]), to: Math.min(to, domain[1]) })).filter(({ from, to }) => to > from);
   const nameOf = (id: string): string => { const task = byId.get(id); return task === undefined ? "" : doingText(task.doing, units); };
+  const lanes = lanesOf(placed.filter(({ id }) => byId.get(id)?.needs.length === 0));
   const along = (id: string): boolean => pull !== null && (pull.id === id || placed.find((each) => each.id === pull.id)?.along.includes(id) === true);
 
   /** As far as it may go; says what holds it where it may go no further. */
@@ -117,11 +118,12 @@ export function Timeline({ schedule, tasks, wantedAt, away, names, now, units, o
             const isHeld = earlierBy === 0 && laterBy === 0;
             return rowsOf(task).map((row, index) => {
               const isHandle = onMove !== undefined && index === 0;
+              const tall = row === "waits" ? (ROW - 6) / lanes.count : ROW - 6;
               const said = `${clockAt(from + by)} ${doingText(task.doing, units)}, ${minutesText(to - from)}`;
               return (
                 <rect
                   key={`${id}.${row}`}
-                  x={x(from + by)} y={ROWS.indexOf(row) * ROW + 3} width={Math.max(3, x(to) - x(from) - 1)} height={ROW - 6} rx="4"
+                  x={x(from + by)} y={ROWS.indexOf(row) * ROW + 3 + (row === "waits" ? (lanes.of.get(id) ?? 0) * tall : 0)} width={Math.max(3, x(to) - x(from) - 1)} height={tall} rx="4"
                   className={`${FILLS[row]} ${along(id) ? "stroke-ink" : critical.includes(id) ? "stroke-ink" : "stroke-white"} ${isHandle ? `${isHeld ? "cursor-not-allowed" : "cursor-ew-resize"} touch-none` : ""}`}
                   strokeWidth={along(id) ? 3 : 1.25}
                   {...(isHandle
@@ -177,6 +179,18 @@ export function Timeline({ schedule, tasks, wantedAt, away, names, now, units, o
 }
 
 const FILLS = { hands: "fill-yolk", mixer: "fill-batter", oven: "fill-crumb", waits: "fill-line" } as const;
+
+/** Waits that go on at once stand one below the other: the lane of each, and how many there are. */
+function lanesOf(waits: Schedule["placed"]): { readonly of: ReadonlyMap<string, number>; readonly count: number } {
+  const ends: number[] = [];
+  const of = new Map(waits.map(({ id, from, to }) => {
+    const free = ends.findIndex((end) => end <= from);
+    const lane = free === -1 ? ends.length : free;
+    ends[lane] = to;
+    return [id, lane] as const;
+  }));
+  return { of, count: Math.max(1, ends.length) };
+}
 
 /** Hours are marked so that no more than a dozen stand on the line. */
 function hourStep(spanMin: number): number {
