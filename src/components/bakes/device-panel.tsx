@@ -26,7 +26,7 @@ export function DevicePanel({ on, received, units, onSwitch, command, onClose }:
           return (
             <li key={kind} className="rounded-panel border-[1.5px] border-line p-3">
               <label className="flex min-h-16 items-center gap-3 text-[20px] font-semibold">
-                <input type="checkbox" className="size-7" checked={isOn} onChange={(event) => onSwitch(kind, event.target.checked)} />
+                <input type="checkbox" className="size-7 accent-ink" checked={isOn} onChange={(event) => onSwitch(kind, event.target.checked)} />
                 {DEVICE_NAMES[kind]}
                 <span className="ml-auto text-[18px] font-normal">{!isOn || held?.value == null ? "" : kind === "scale" ? gramsText(Math.round(held.value)) : heatText(held.value, units)}</span>
               </label>

@@ -105,7 +105,7 @@ function Fruit({ fruit, issues, units, onChange }: Pick<PaletteProps, "issues" |
         <Field label="Overlap" value={fruit.overlap} onChange={(overlap) => change({ overlap })} problem={problem("overlap")} placeholder="none" />
         <Field label="Slices a fruit" value={fruit.each} onChange={(each) => change({ each })} problem={problem("each")} placeholder="6" />
       </div>
-      <label className="flex items-center gap-2 text-[15px]"><input type="checkbox" className="size-5" checked={fruit.syrup} onChange={(event) => change({ syrup: event.target.checked })} />cooked in syrup first</label>
+      <label className="flex items-center gap-2 text-[15px]"><input type="checkbox" className="size-5 accent-ink" checked={fruit.syrup} onChange={(event) => change({ syrup: event.target.checked })} />cooked in syrup first</label>
     </Worn>
   );
 }

@@ -77,7 +77,7 @@ export function FinishStation(props: FinishStationProps) {
           </div>
         )}
         {hasRing && isCoated && (
-          <label className="flex items-center gap-2 text-[15px]"><input type="checkbox" className="size-5" checked={boxes.innerWall} onChange={(event) => change({ innerWall: event.target.checked })} />the wall of the hole too</label>
+          <label className="flex items-center gap-2 text-[15px]"><input type="checkbox" className="size-5 accent-ink" checked={boxes.innerWall} onChange={(event) => change({ innerWall: event.target.checked })} />the wall of the hole too</label>
         )}
         {others.length > 0 && (
           <label className="block">
