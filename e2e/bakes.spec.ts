@@ -91,7 +91,8 @@ test.describe("baking along at the bench", () => {
     await page.keyboard.press(" ");
     await expect(step(page)).toHaveText("Take it out");
     await page.keyboard.press("n");
-    await page.getByLabel("What happened").fill("rose a little to the left");
+    await expect(page.getByLabel("What happened")).toBeFocused();
+    await page.keyboard.type("rose a little to the left");
     await page.getByRole("button", { name: "Keep the note" }).click();
     await page.keyboard.press(" ");
     await onTo(page, /^Turn out 2 cakes$/u);

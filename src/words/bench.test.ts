@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import type { Doing, Task } from "@/core/day";
 import { METRIC } from ".";
-import { countdown, deviceTroubleText, nextText, ordinal, pouredText, rungText, spareText, stepWords, timerText, toGoText, WAY_WORDS } from "./bench";
+import { comingText, countdown, deviceTroubleText, nextText, ordinal, pouredText, rungText, spareText, stepWords, timerText, toGoText, WAY_WORDS } from "./bench";
 
 const US = { measure: "us", heat: "F" } as const;
 const spaced = (text: string): string => text.replaceAll("\u00a0", " ");
@@ -31,6 +31,8 @@ describe("words at the bench", () => {
     expect(timerText({ do: "turn-out", tins: 2 }, true, METRIC)).toBe("Standing in the tin");
     expect(spaced(timerText({ do: "warm-up", ovenC: 177 }, false, US))).toBe("Oven coming up to 350 °F");
     expect(rungText({ do: "look-and-bake-on", load: 1, loads: 1 }, false, METRIC)).toBe("Look at the cake now");
+    expect(comingText({ do: "bake", tins: 2, load: 1, loads: 1 }, true, METRIC)).toBe("look at the cake");
+    expect(comingText({ do: "cool" }, true, METRIC)).toBe("Cold at its core by now");
     expect(rungText({ do: "turn-out", tins: 2 }, false, METRIC)).toBe("Now: Turn out 2 cakes");
     expect(rungText({ do: "step", text: "Rest it.", isWait: true }, true, METRIC)).toBe("Time is up: Rest it");
   });

@@ -187,6 +187,11 @@ export function rungText(doing: Doing, isOver: boolean, units: Units): string {
   }
 }
 
+/** What comes when a clock that still runs has run out. */
+export function comingText(doing: Doing, isOver: boolean, units: Units): string {
+  return doing.do === "bake" || doing.do === "look-and-bake-on" ? "look at the cake" : rungText(doing, isOver, units);
+}
+
 /** Ways to save time, and what each costs. */
 export const WAY_WORDS: Readonly<Record<Way, { readonly what: string; readonly cost: string }>> = {
   "butter-in-cubes": { what: "Cut the butter in cubes, spread on a plate", cost: "watch it: melted butter holds no air" },

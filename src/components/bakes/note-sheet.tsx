@@ -13,7 +13,7 @@ export function NoteSheet({ notes, onNote, onClose }: { readonly notes: Log["not
       <form onSubmit={(event) => { event.preventDefault(); if (text.trim() !== "") onNote(text.trim()); }}>
         <label className="block text-[18px]">
           What happened
-          <textarea className="field mt-1 block min-h-28 py-2 text-[20px]!" value={text} maxLength={1000} onChange={(event) => setText(event.target.value)} />
+          <textarea autoFocus className="field mt-1 block min-h-28 py-2 text-[20px]!" value={text} maxLength={1000} onChange={(event) => setText(event.target.value)} />
         </label>
         <button type="submit" className="button button-next mt-3 min-h-16 w-full text-[20px]" disabled={text.trim() === ""}>Keep the note</button>
       </form>

@@ -11,7 +11,7 @@ import { batterPart, scaledRow, measuresOf } from "@/core/recipe";
 import { openTin, type Task } from "@/core/day";
 import { cautionText, dialText, gramsText, heatText, ingredientText, minutesText, piecesText, weightText, type Units } from "@/words";
 import { adviceText } from "@/words/bakes";
-import { ordinal, rungText, stepWords } from "@/words/bench";
+import { comingText, ordinal, stepWords } from "@/words/bench";
 import { doingText } from "@/words/day";
 import { STATION_NAMES } from "../cake/stations";
 import { STATION_DRAWINGS } from "../cake/strip-drawings";
@@ -50,7 +50,7 @@ export function StepPane(props: StepPaneProps) {
     return (
       <Pane step={task === null ? "Waiting" : `Step ${bench.step} of ${bench.steps} · in good time`}
         title={task === null ? "Nothing to do but wait" : `Nothing has to be done before ${whenText(bench.current?.by ?? now, now)}`}
-        why={task === null ? (bench.nextAt === null ? "" : `Next at ${whenText(bench.nextAt, now)}${next === undefined || next.endsAt > bench.nextAt ? "" : `: ${rungText(next.task.doing, !next.isStanding, units)}`}.`) : `Next: ${doingText(task.doing, units)}. It can be done now.`}>
+        why={task === null ? (bench.nextAt === null ? "" : `Next at ${whenText(bench.nextAt, now)}${next === undefined || next.endsAt > bench.nextAt ? "" : `: ${comingText(next.task.doing, !next.isStanding, units)}`}.`) : `Next: ${doingText(task.doing, units)}. It can be done now.`}>
         {curve ?? <StationDrawing station={coming?.station ?? "finish"} planned={view.planned[coming?.cake ?? 0] ?? null} />}
       </Pane>
     );
