@@ -1,6 +1,6 @@
 import { readFileSync } from "node:fs";
 import { buildRemarkText } from "@/words/finishing";
-import { parseCakeInput, planAnswer, planCake, weighLines } from "@/core/cake";
+import { parseCakeInput, planAnswer, planCake, workRequest } from "@/core/cake";
 import type { Issue, Result } from "@/core/measure";
 import { doingText } from "@/words/day";
 import { cautionText, issueText, METRIC, remarkText } from "@/words";
@@ -43,8 +43,8 @@ function parseJson(text: string): unknown {
 
 const [file] = process.argv.slice(2);
 if (file === undefined) fail("usage", "", "Name a request file, or - for standard input: npm run -s plan -- request.json");
-const input = weighLines(settled(parseCakeInput(parseJson(readRequest(file)))));
-const answer = settled(planAnswer(settled(planCake(input)), input, {
+const request = workRequest(settled(parseCakeInput(parseJson(readRequest(file)))));
+const answer = settled(planAnswer(settled(planCake(request.input)), request, {
   caution: (caution) => cautionText(caution, METRIC),
   built: (remark) => buildRemarkText(remark, METRIC),
   remark: (remark) => remarkText(remark, METRIC),

@@ -11,6 +11,7 @@ import { dayCake } from "./day-detail";
 import { dayPlan, waysOut, type CakeOfDay } from "./day-plan";
 import { laidFruit, madeSpread } from "./finish-detail";
 import type { CakeInput } from "./input";
+import type { CakeRequest } from "./request";
 import { serveDetail } from "./serve-detail";
 import type { CakePlan } from "./plan";
 
@@ -104,15 +105,16 @@ export type PlanWords = {
 };
 
 /** A plan as the answer to a request, rounded to what its figures can carry. */
-export function planAnswer(plan: CakePlan, input: CakeInput, words: PlanWords): Result<Answer> {
+export function planAnswer(plan: CakePlan, request: CakeRequest, words: PlanWords): Result<Answer> {
+  const { input } = request;
   const { mix, fill, bake, build, finish } = plan;
   const fruit = laidFruit(input, plan);
   if (!fruit.ok) return fruit;
-  const day = dayAnswer(input, plan, words);
+  const day = dayAnswer(request, plan, words);
   if (!day.ok) return day;
   const detail = bakeDetail(input, plan);
   const solved = solvedTins(input, plan);
-  const made = frostingMade(input, plan);
+  const made = frostingMade(request, plan);
   return good({
     scale: roundTo(plan.scale, 0.001),
     mix: { massG: Math.round(mix.massG), volumeMl: Math.round(mix.volumeMl), specificGravity: roundTo(mix.specificGravity, 0.01), kind: mix.kind, ...(plan.egg === null ? {} : { eggs: plan.egg.eggs }) },
@@ -187,9 +189,9 @@ export function planAnswer(plan: CakePlan, input: CakeInput, words: PlanWords): 
   });
 }
 
-/** The frosting as it is made by its usual formula. */
-function frostingMade({ finish: request = {} }: CakeInput, { finish }: CakePlan): Answer["finish"]["frostingMade"] | null {
-  const made = madeSpread(finish.frosting, finish.massG, request.rounding ?? "grams", null);
+/** The frosting as it is made, by the request's own part or its usual formula. */
+function frostingMade({ input: { finish: request = {} }, formula, made: { part: own } }: CakeRequest, { finish }: CakePlan): Answer["finish"]["frostingMade"] | null {
+  const made = madeSpread(finish.frosting, finish.massG, request.rounding ?? "grams", formula?.parts.find(({ part }) => part.id === own) ?? null);
   if (made === null) return null;
   const { massG, lines } = made.formula;
   const next = request.feels === undefined || request.feels.length === 0 ? null : nextSpoon(finish.frosting, massG, request.feels);
@@ -229,11 +231,11 @@ function crownOf(plan: CakePlan, index: number): number {
 }
 
 /** The day of a plan; null where nobody says when it is wanted. */
-function dayAnswer(input: CakeInput, plan: CakePlan, words: PlanWords): Result<NonNullable<Answer["day"]> | null> {
+function dayAnswer({ input, formula, made }: CakeRequest, plan: CakePlan, words: PlanWords): Result<NonNullable<Answer["day"]> | null> {
   const read = input.day === undefined ? good(null) : readDay(input.day);
   if (!read.ok) return bad({ ...read.issue, path: `day.${DAY_FIELDS[read.issue.path] ?? read.issue.path}` });
   if (input.day === undefined || read.value === null) return good(null);
-  const cakes: readonly CakeOfDay[] = [{ cake: dayCake(input, plan), boxes: input.day, read: read.value }];
+  const cakes: readonly CakeOfDay[] = [{ cake: dayCake(input, plan, formula, made), boxes: input.day, read: read.value }];
   const { request, schedule } = dayPlan(cakes);
   const wantedAt = localMinute(read.value.wantedAt);
   const handsMin = request.tasks.filter(({ needs }) => needs.includes("hands")).reduce((sum, { minutes }) => sum + minutes, 0);

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { parseCakeInput, planAnswer, planCake, weighLines, AnswerSchema, type CakeInput, type CakePlan } from ".";
+import { parseCakeInput, planAnswer, planCake, workRequest, AnswerSchema, type CakeInput, type CakePlan } from ".";
 
 /** The harbour supper cake: two 20 cm rounds moved into a 33 x 23. */
 const SUPPER: CakeInput = {
@@ -154,7 +154,7 @@ describe("requests that can't be planned", () => {
 
 it("the answer keeps to its own schema and rounds for a bench", () => {
   const tins: CakeInput["tins"] = [{ shape: "round", diameterMm: 150, depthMm: 50 }];
-  const answer = planAnswer(plan({ tins }), { ...SUPPER, tins }, { caution: ({ code }) => code, built: ({ code }) => code, remark: ({ code }) => code, doing: ({ do: what }) => what });
+  const answer = planAnswer(plan({ tins }), workRequest({ ...SUPPER, tins }), { caution: ({ code }) => code, built: ({ code }) => code, remark: ({ code }) => code, doing: ({ do: what }) => what });
   if (!answer.ok) throw new Error(JSON.stringify(answer.issue));
   expect(AnswerSchema.parse(answer.value)).toEqual(answer.value);
   expect(answer.value.fill.tins[0]?.depthMm).toBe(50);
@@ -163,7 +163,7 @@ it("the answer keeps to its own schema and rounds for a bench", () => {
 
 it("the answer has the frosting as it is made, in bowls, with the next spoonful", () => {
   const finish: CakeInput["finish"] = { rounding: "half-sticks", colours: [{ name: "plain", share: 2 }, { name: "plum", share: 1 }], feels: ["too-stiff"] };
-  const answer = planAnswer(plan({ finish }), { ...SUPPER, finish }, { caution: ({ code }) => code, built: ({ code }) => code, remark: ({ code }) => code, doing: ({ do: what }) => what });
+  const answer = planAnswer(plan({ finish }), workRequest({ ...SUPPER, finish }), { caution: ({ code }) => code, built: ({ code }) => code, remark: ({ code }) => code, doing: ({ do: what }) => what });
   if (!answer.ok) throw new Error(JSON.stringify(answer.issue));
   const { frostingMade, massG } = answer.value.finish;
   expect(frostingMade?.massG ?? 0).toBeGreaterThanOrEqual(massG);
@@ -176,7 +176,7 @@ it("the answer has the frosting as it is made, in bowls, with the next spoonful"
 
 describe("ingredient lines in a request", () => {
   const lines = ["230 g butter", "230 g caster sugar", "4 eggs", "230 g plain flour", "2 tsp baking powder", "salt to taste"];
-  const weighed = (recipe: Partial<CakeInput["recipe"]>): CakeInput["recipe"] => weighLines({ ...SUPPER, recipe: { ...SUPPER.recipe, ...recipe } }).recipe;
+  const weighed = (recipe: Partial<CakeInput["recipe"]>): CakeInput["recipe"] => workRequest({ ...SUPPER, recipe: { ...SUPPER.recipe, ...recipe } }).input.recipe;
 
   it("are weighed into the batter; what has no weight is kept and remarked on", () => {
     const recipe = weighed({ lines, batter: undefined });

@@ -3,7 +3,7 @@ import { localMinute, scheduleDay, tasksOf } from "../day";
 import { pantryOf } from "../pantry";
 import { readRecipe, type Formula } from "../recipe";
 import {
-  bakeDoc, bakeTime, benchDay, coolDetail, dayCake, dayPlan, FIRST_QUESTION, parseBakeDoc, planAnswer, planCake, readDay, readQuestion, waysOut, workRecipe,
+  bakeDoc, bakeTime, benchDay, coolDetail, dayCake, dayPlan, FIRST_QUESTION, parseBakeDoc, planAnswer, planCake, readDay, readQuestion, waysOut, workRecipe, workRequest,
   type Answer, type CakeInput, type CakeOfDay, type CakePlan, type Question,
 } from ".";
 
@@ -243,7 +243,7 @@ describe("the day of cakes", () => {
   it("stands in the answer to a plan file, by the clock, and says why there when it can't be done", () => {
     const words = { caution: () => "", built: () => "", remark: () => "", doing: ({ do: what }: { readonly do: string }) => what };
     const answer = (changes: Partial<Question["day"]>): Answer["day"] => {
-      const given = planAnswer(layers.plan, { ...layers.input, day: { ...FIRST_QUESTION.day, wantedAt: "2026-12-05T15:00", ...changes } }, words);
+      const given = planAnswer(layers.plan, workRequest({ ...layers.input, day: { ...FIRST_QUESTION.day, wantedAt: "2026-12-05T15:00", ...changes } }), words);
       if (!given.ok) throw new Error(JSON.stringify(given.issue));
       return given.value.day;
     };
@@ -252,7 +252,7 @@ describe("the day of cakes", () => {
     expect(day?.tasks[0]?.from).toBe(day?.startsAt);
     expect(day?.gapMin).toBe(0);
     expect(answer({ from: "14:30", to: "15:10" })).toMatchObject({ startsAt: null, tasks: [], ways: expect.arrayContaining([expect.objectContaining({ change: "begin-earlier" })]) as unknown });
-    const refused = planAnswer(layers.plan, { ...layers.input, day: { ...FIRST_QUESTION.day, wantedAt: "2026-12-05T15:00", from: "dawn" } }, words);
+    const refused = planAnswer(layers.plan, workRequest({ ...layers.input, day: { ...FIRST_QUESTION.day, wantedAt: "2026-12-05T15:00", from: "dawn" } }), words);
     expect(refused).toMatchObject({ ok: false, issue: { path: "day.from" } });
   });
 });

@@ -35,9 +35,8 @@ function stepsOf(steps: readonly Step[], kinds: readonly StepKind[] | null, beat
 const sentence = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 
 /** The batter's own method. */
-function batterMethod(kind: BatterKind, formula: Formula | null, steps: readonly string[]): readonly MethodStep[] {
-  const own = formula === null ? steps.map((text, index) => ({ id: String(index), text })) : batterPart(formula).part.steps;
-  return stepsOf(own, OF_THE_BATTER, isBeaten(kind) ? BEATEN : BY_MACHINE);
+function batterMethod(kind: BatterKind, { part }: PartFormula): readonly MethodStep[] {
+  return stepsOf(part.steps, OF_THE_BATTER, isBeaten(kind) ? BEATEN : BY_MACHINE);
 }
 
 /** What lines say has to be melted or toasted first, where no step does it. */
@@ -51,6 +50,7 @@ function preparesOf({ rows, part }: PartFormula): DayCake["prepares"] {
 
 /** The recipe's parts that frosting and filling are made by; empty for the usual ways. */
 export type PartsMade = { readonly part: string; readonly fillingPart: string };
+export const USUAL_WAYS: PartsMade = { part: "", fillingPart: "" };
 
 /** What is made besides the batter: all the plan needs, by the recipe's own parts where she says so, and the recipe's syrups and toppings. */
 function partsOf({ build, finish }: CakePlan, scale: number, formula: Formula | null, made: PartsMade): readonly DayPart[] {
@@ -88,11 +88,12 @@ function placeOf({ part: { role, steps } }: PartFormula): DayPart["goes"] | null
 
 /**
  * A plan as far as its day goes: its method, its loads, how it cools, and what is put on it.
- * @param formula the recipe's, where the cake has its own copy of one
+ * @param formula the recipe's; null where the cake has none of its own
  * @param made the parts of it that frosting and filling are made by
  */
-export function dayCake(input: CakeInput, plan: CakePlan, formula: Formula | null = null, made: PartsMade = { part: "", fillingPart: "" }): DayCake {
+export function dayCake(input: CakeInput, plan: CakePlan, formula: Formula | null = null, made: PartsMade = USUAL_WAYS): DayCake {
   const { bake, build, finish, fill, mix } = plan;
+  const batter = formula === null ? null : batterPart(formula);
   const cooled = coolDetail(plan);
   const { shelf } = input.oven ?? {};
   const onShelf = shelf === undefined ? null : shelfPlan(fill.tins.map(({ geometry }) => geometry), shelf);
@@ -105,12 +106,12 @@ export function dayCake(input: CakeInput, plan: CakePlan, formula: Formula | nul
   const turnOuts = cooled.map(({ turnOutMin }) => turnOutMin);
   return {
     kind: mix.kind,
-    lines: formula === null ? (input.recipe.lines?.length ?? 0) : batterPart(formula).rows.length,
-    prepares: formula === null ? [] : preparesOf(batterPart(formula)),
+    lines: batter === null ? 0 : batter.rows.length,
+    prepares: batter === null ? [] : preparesOf(batter),
     tins: fill.tins.reduce((sum, { geometry }) => sum + (geometry.tin.shape === "well" ? Math.ceil(geometry.count / 12) : geometry.count), 0),
     ovenC: bake.dialC,
     warmUpMin: input.oven?.warmUpMin ?? WARM_UP_MIN,
-    steps: batterMethod(mix.kind, formula, input.recipe.steps ?? []),
+    steps: batter === null ? [] : batterMethod(mix.kind, batter),
     tooLarge,
     loads: loads.map((load) => {
       const minutes = load.flatMap((tin) => bake.tins[tin] ?? []);

@@ -5,7 +5,7 @@ import { FillSchema, ScaleSchema } from "../fill";
 import { FinishSchema } from "../finish";
 import { numberIn, parseWith, type Result } from "../measure";
 import { BatterSchema } from "../mix";
-import { HEAT_SOURCES } from "../recipe";
+import { HEAT_SOURCES, PART_ROLES, RECIPE_LIMITS } from "../recipe";
 import { TinSchema } from "../tin";
 import { DayBoxesSchema } from "./day-boxes";
 import { ServeSchema } from "./serve-schema";
@@ -27,12 +27,17 @@ export const ReferenceSchema = z.strictObject({
   minutes: numberIn(REFERENCE_MINUTES.min, REFERENCE_MINUTES.max, "min").optional(),
 });
 
+const LinesSchema = z.array(z.string().max(1000)).max(500);
+const StepsSchema = z.array(z.string().max(RECIPE_LIMITS.text)).max(100);
+
 const RecipeSchema = z.strictObject({
   name: z.string().max(200).optional(),
-  lines: z.array(z.string().max(1000)).max(500).optional(),
+  lines: LinesSchema.optional(),
   batter: BatterSchema.optional(),
   /** The batter's method as written: what the day is made of. */
-  steps: z.array(z.string().max(2000)).max(100).optional(),
+  steps: StepsSchema.optional(),
+  /** What is made besides the batter. The first frosting and the first filling take the place of the usual ones. */
+  parts: z.array(z.strictObject({ role: z.enum(PART_ROLES).exclude(["batter"]), name: z.string().max(120), lines: LinesSchema, steps: StepsSchema })).max(RECIPE_LIMITS.parts - 1).optional(),
   /** Whole eggs counted in the batter. */
   eggs: numberIn(0.5, 200, "count").optional(),
   reference: ReferenceSchema,
