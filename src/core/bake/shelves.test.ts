@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { tinGeometry, type Tin, type TinGeometry } from "../tin";
-import { AIR_MM, footprint, gapMm, shelfPlan, type Placed, type Shelf } from ".";
+import { AIR_MM, footprint, gapMm, shelfPieces, shelfPlan, type Placed, type Shelf } from ".";
 
 function tin(spec: Tin): TinGeometry {
   const result = tinGeometry(spec);
@@ -31,6 +31,11 @@ describe("a footprint", () => {
     expect(widthMm).toBeGreaterThan(4 * 70);
     expect(widthMm).toBeLessThan(4 * 90);
   });
+});
+
+it("stand each by itself, cups on trays of a dozen and small ones of two", () => {
+  const cups = (rimMm: number, count: number): number => shelfPieces(tin({ shape: "well", rimMm, depthMm: 25, count }));
+  expect([shelfPieces(round(200, 3)), cups(70, 12), cups(70, 13), cups(45, 24), cups(45, 25)]).toEqual([3, 1, 2, 1, 2]);
 });
 
 describe("tins on the shelves", () => {

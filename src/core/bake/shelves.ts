@@ -55,7 +55,7 @@ function cupsToATray(geometry: TinGeometry): number {
 }
 
 /** How many pieces stand on the shelves: cups as trays. */
-function howMany(geometry: TinGeometry): number {
+export function shelfPieces(geometry: TinGeometry): number {
   return geometry.tin.shape === "well" ? Math.ceil(geometry.count / cupsToATray(geometry)) : geometry.count;
 }
 
@@ -69,7 +69,7 @@ function boxAcross({ tin }: TinGeometry, lengthMm: number): number {
  * @param tins one entry a tin (an entry of several is taken as that many), cups as their tray
  */
 export function shelfPlan(tins: readonly TinGeometry[], shelf: Shelf): ShelfPlan {
-  const pieces = tins.flatMap((geometry, tin) => Array.from({ length: howMany(geometry) }, () => ({ tin, ...footprint(geometry) })));
+  const pieces = tins.flatMap((geometry, tin) => Array.from({ length: shelfPieces(geometry) }, () => ({ tin, ...footprint(geometry) })));
   const tooLarge = new Set<number>();
   const crowding = new Set<number>();
   let waiting = pieces

@@ -1,4 +1,4 @@
-import { shelfPlan } from "../bake";
+import { shelfPieces, shelfPlan } from "../bake";
 import { isBeaten, MADE, type DayCake, type DayPart, type Made, type MethodStep, type OwnPart } from "../day";
 import { POUR_WINDOWS } from "../finish";
 import type { BatterKind } from "../mix";
@@ -108,7 +108,7 @@ export function dayCake(input: CakeInput, plan: CakePlan, formula: Formula | nul
     kind: mix.kind,
     lines: batter === null ? 0 : batter.rows.length,
     prepares: batter === null ? [] : preparesOf(batter),
-    tins: fill.tins.reduce((sum, { geometry }) => sum + (geometry.tin.shape === "well" ? Math.ceil(geometry.count / 12) : geometry.count), 0),
+    tins: fill.tins.reduce((sum, { geometry }) => sum + shelfPieces(geometry), 0),
     ovenC: bake.dialC,
     warmUpMin: input.oven?.warmUpMin ?? WARM_UP_MIN,
     steps: batter === null ? [] : batterMethod(mix.kind, batter),
