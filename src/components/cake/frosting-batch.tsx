@@ -55,7 +55,7 @@ export function FrostingBatch({ question, read, plan, units, recipe, pantry, oth
     <div className="border-t-[1.5px] border-line px-6 py-3 max-sm:px-4">
       <h3 className="text-[17px]">To make</h3>
       <ul aria-label="To make">
-        {shared.map(({ stuff, massG, cakes }) => {
+        {shared.map(({ stuff, massG, volumeMl, cakes }) => {
           const batch = finish.batches.find((each) => each.stuff === stuff);
           const isSpread = batch !== undefined && batch.massG > batch.neededG + 1e-6;
           return (
@@ -63,7 +63,7 @@ export function FrostingBatch({ question, read, plan, units, recipe, pantry, oth
               <span className="first-letter:uppercase">
                 {stuffName(stuff)}
                 <span className="text-[14px] text-ink-2">
-                  {batch?.volumeMl == null ? "" : `, ${volumeText((batch.volumeMl * massG) / batch.massG, units)}`}
+                  {volumeMl === null ? "" : `, ${volumeText(volumeMl, units)}`}
                   {isSpread ? `, ${percentText(finish.marginFraction)} to spare` : ""}
                   {cakes.length > 1 ? `, for ${cakes.filter((name) => name !== "").join(" and ")} too` : ""}
                 </span>

@@ -1,7 +1,7 @@
 "use client";
 
 import type { LaidFruit } from "@/core/cake";
-import { borderLength, swirlSize, type FinishedTier } from "@/core/finish";
+import { borderLength, drawnBeads, swirlCount, swirlSize, type FinishedTier } from "@/core/finish";
 import { cakeTop, type CakeTop } from "@/core/serve";
 import { exactLengthText, type Units } from "@/words";
 import { stuffName } from "@/words/finishing";
@@ -84,8 +84,7 @@ function around(top: CakeTop, byMm: number, count: number): readonly Point[] {
 type Worn = { readonly each: FinishedTier; readonly top: CakeTop; readonly className: string };
 
 function Beads({ border, each, top, className }: Worn & { readonly border: NonNullable<DrawnCake["wears"]["borders"]>[number] }) {
-  const lengthMm = borderLength(each.tier, each.coat, border.at, border.widthMm);
-  const count = Math.max(6, Math.round(lengthMm / (border.widthMm * (border.style === "pearl" ? 1 : 0.8))));
+  const count = drawnBeads(border, borderLength(each.tier, each.coat, border.at, border.widthMm));
   const by = each.coat.sideMm + (border.at === "top" ? -1 : 1) * (border.widthMm / 2);
   return (
     <g className={`${className} stroke-ink`} strokeWidth="1">
@@ -96,7 +95,7 @@ function Beads({ border, each, top, className }: Worn & { readonly border: NonNu
 
 function Swirls({ swirls, each, top, className }: Worn & { readonly swirls: NonNullable<DrawnCake["wears"]["swirls"]> }) {
   const { baseMm } = swirlSize(swirls.style);
-  const count = each.tier.family === "cup" ? 1 : (swirls.count ?? 12);
+  const count = each.tier.family === "cup" ? 1 : swirlCount(swirls);
   const places = count === 1 ? [[0, 0] as Point] : around(top, -baseMm / 2 - 4, count);
   const r = Math.min(baseMm / 2, top.halfLengthMm);
   return (

@@ -1,6 +1,6 @@
 import type { ReactNode } from "react";
 import type { Spread, Stuff } from "@/core/build";
-import { swirlSize } from "@/core/finish";
+import { drawnBeads, swirlSize } from "@/core/finish";
 import { dripDepth, FRUIT_TALL, type DrawnCake, type PlacedTier } from "./cake-places";
 import { cakePaths } from "./section-paths";
 import type { Standing } from "./standing";
@@ -164,13 +164,14 @@ function pouredSection(tier: PlacedTier, outer: number, sides: "none" | "drips" 
 }
 
 /** A border: beads along the whole edge from outside, one at each end in section. */
-function beads({ at, style, widthMm }: NonNullable<DrawnCake["wears"]["borders"]>[number], tier: PlacedTier, outer: number, isCut: boolean): ReactNode {
+function beads(border: NonNullable<DrawnCake["wears"]["borders"]>[number], tier: PlacedTier, outer: number, isCut: boolean): ReactNode {
+  const { at, widthMm } = border;
   const y = at === "top" ? -tier.topMm : -tier.footMm;
   const tall = widthMm * 0.7;
   const middle = at === "top" ? outer - widthMm / 2 : outer + widthMm / 2;
   const bead = (x: number, key: number): ReactNode => <path key={key} d={`M${x - widthMm / 2} ${y}a${widthMm / 2} ${tall} 0 0 1 ${widthMm} 0z`} vectorEffect="non-scaling-stroke" />;
   if (isCut) return [bead(-middle, 0), bead(middle, 1)];
-  const count = Math.max(2, Math.round((2 * middle) / (widthMm * (style === "pearl" ? 1 : 0.8))));
+  const count = drawnBeads(border, 2 * middle);
   return Array.from({ length: count + 1 }, (_, index) => bead(-middle + (2 * middle * index) / count, index));
 }
 

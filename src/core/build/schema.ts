@@ -1,4 +1,4 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 import { numberIn, wholeIn } from "../measure";
 import { FILLINGS } from "./spreads";
 
@@ -10,20 +10,23 @@ const MOST_KINDS = 20;
 /** Slices one baked layer may be split into. */
 const MOST_SPLITS = 6;
 
+/** Of one baked cake at its edge. */
+export const EdgeHeightSchema = numberIn(8, 250, "mm");
+
 export const BuildSchema = z.strictObject({
-  standing: z.enum(STANDINGS).optional(),
+  standing: z.optional(z.enum(STANDINGS)),
   /** Whether crowns are cut off, or left on the top layer. */
-  top: z.enum(TOPS).optional(),
+  top: z.optional(z.enum(TOPS)),
   /** Slices each baked layer is split into. */
-  splits: wholeIn(1, MOST_SPLITS).optional(),
+  splits: z.optional(wholeIn(1, MOST_SPLITS)),
   /** Height at the edge as measured, cold, in the order of the tins; null as forecast. */
-  heightsMm: z.array(numberIn(8, 250, "mm").nullable()).max(MOST_KINDS).optional(),
-  fillingMm: numberIn(1, 40, "mm").optional(),
+  heightsMm: z.optional(z.array(z.nullable(EdgeHeightSchema)).check(z.maxLength(MOST_KINDS))),
+  fillingMm: z.optional(numberIn(1, 40, "mm")),
   /** The frosting when left out. */
-  filling: z.enum(FILLINGS).optional(),
+  filling: z.optional(z.enum(FILLINGS)),
   /** Width of the dam of frosting that holds a soft filling in; none when left out. */
-  damMm: numberIn(3, 60, "mm").optional(),
-  soakMlPerKg: numberIn(10, 250, "mL/kg").optional(),
+  damMm: z.optional(numberIn(3, 60, "mm")),
+  soakMlPerKg: z.optional(numberIn(10, 250, "mL/kg")),
 });
 export type BuildRequest = z.infer<typeof BuildSchema>;
 export type Standing = (typeof STANDINGS)[number];

@@ -114,8 +114,8 @@ describe("frosting as it is made", () => {
   });
 
   it("is made once for several cakes", () => {
-    expect(sharedNeeds([{ name: "A", needs: [{ stuff: "jam", massG: 100 }, { stuff: "curd", massG: 50 }] }, { name: "B", needs: [{ stuff: "jam", massG: 40 }] }])).toEqual([
-      { stuff: "jam", massG: 140, cakes: ["A", "B"] }, { stuff: "curd", massG: 50, cakes: ["A"] },
+    expect(sharedNeeds([{ name: "A", needs: [{ stuff: "jam", massG: 100, volumeMl: 80 }, { stuff: "curd", massG: 50, volumeMl: 45 }] }, { name: "B", needs: [{ stuff: "jam", massG: 40, volumeMl: 32 }] }])).toEqual([
+      { stuff: "jam", massG: 140, volumeMl: 112, cakes: ["A", "B"] }, { stuff: "curd", massG: 50, volumeMl: 45, cakes: ["A"] },
     ]);
   });
 });

@@ -3,7 +3,7 @@ import type { BuildRequest, Quantity } from "../build";
 import { baked, built } from "../build/built.test-data";
 import type { TinFill } from "../fill";
 import type { Tin } from "../tin";
-import { finishCakes, type Finish, type FinishRequest } from ".";
+import { drawnBeads, finishCakes, type Finish, type FinishRequest } from ".";
 
 const ROUND: Tin = { shape: "springform", diameterMm: 200, depthMm: 65 };
 const round = baked(ROUND, 60);
@@ -46,6 +46,12 @@ describe("borders", () => {
   it("count shells by their pitch and pearls by their width; ropes and ruffles are not counted", () => {
     const count = (style: "shell" | "pearl" | "rope"): number | null => quantity({ cover: "top-and-sides", borders: [{ at: "top", style, widthMm: 12 }] }, "border").count;
     expect([count("shell"), count("pearl"), count("rope")]).toEqual([Math.round((Math.PI * 204) / 9.6), Math.round((Math.PI * 204) / 12), null]);
+  });
+
+  it("are drawn with the beads that are counted, and lines piped in one go with waves as wide as shells", () => {
+    const drawn = (style: "shell" | "pearl" | "rope"): number => drawnBeads({ at: "top", style, widthMm: 12 }, Math.PI * 204);
+    expect([drawn("shell"), drawn("pearl"), drawn("rope")]).toEqual([67, 53, 67]);
+    expect(drawnBeads({ at: "top", style: "rope", widthMm: 40 }, 5)).toBe(1);
   });
 
   it.each([["shell", 72], ["rope", 86.4], ["pearl", 50.4], ["ruffle", 43.2], ["star", 0.72 * Math.PI * 36], ["round", 1.1 * Math.PI * 36]] as const)("a %s of 12 mm has %d mm²", (style, sectionMm2) => {

@@ -3,7 +3,7 @@ import { bad, good, type Result } from "../measure";
 import { inRadius, solidArea } from "../tin";
 import { laidOn } from "./by-area";
 import { coatedArea, coatFor, roundLength, topArea, type Coat } from "./coat";
-import { borderCount, borderSection, swirlMl } from "./piping";
+import { borderCount, borderSection, swirlCount, swirlMl } from "./piping";
 import { dripLength, dripMl, POURED, usualDrips } from "./pours";
 import { ROLLED_DENSITY, rolledSheet, type RolledSheet } from "./rolled";
 import type { Cover, FinishRequest } from "./schema";
@@ -39,8 +39,6 @@ export type Finish = {
 };
 
 const USUAL_MARGIN = 0.12;
-/** How many swirls stand on a cake when nobody says. Judgement. */
-const USUAL_SWIRLS = 12;
 export const USUAL_FROSTING: Frosting = "butter-and-sugar";
 
 /**
@@ -167,7 +165,7 @@ function addPiping({ tier, coat, isTop }: FinishedTier, { borders = [], swirls }
     add("border", lengthMm * sectionMm2, { how: "along", lengthMm, sectionMm2 }, borderCount(border, lengthMm), border.style === "shell" || border.style === "pearl" ? border.style : null);
   }
   if (swirls !== undefined && isTop) {
-    const count = swirls.count ?? USUAL_SWIRLS;
+    const count = swirlCount(swirls);
     const eachMl = swirlMl(swirls.style);
     add("swirls", count * eachMl * 1000, { how: "each", count, eachMl }, count, "swirl");
   }

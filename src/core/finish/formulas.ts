@@ -63,11 +63,16 @@ export function scaledFormula(formula: readonly FormulaLine[], neededG: number, 
   return { times, lines: formula.map(({ name, massG }) => ({ name, massG: massG * times })), massG: total * times, overG: total * times - neededG };
 }
 
+/** What a cake needs of a spread; without a volume for what is only weighed. */
+type Need<S extends string> = { readonly stuff: S; readonly massG: number; readonly volumeMl: number | null };
+
 /** Sums what several cakes need of each spread, so that it is made once. */
-export function sharedNeeds<S extends string>(cakes: readonly { readonly name: string; readonly needs: readonly { readonly stuff: S; readonly massG: number }[] }[]): readonly { readonly stuff: S; readonly massG: number; readonly cakes: readonly string[] }[] {
+export function sharedNeeds<S extends string>(cakes: readonly { readonly name: string; readonly needs: readonly Need<S>[] }[]): readonly (Need<S> & { readonly cakes: readonly string[] })[] {
   const stuffs = [...new Set(cakes.flatMap(({ needs }) => needs.map(({ stuff }) => stuff)))];
   return stuffs.map((stuff) => {
     const takers = cakes.filter(({ needs }) => needs.some((need) => need.stuff === stuff));
-    return { stuff, massG: takers.reduce((sum, { needs }) => sum + needs.filter((need) => need.stuff === stuff).reduce((own, { massG }) => own + massG, 0), 0), cakes: takers.map(({ name }) => name) };
+    const needs = takers.flatMap((cake) => cake.needs.filter((need) => need.stuff === stuff));
+    const volumeMl = needs.reduce<number | null>((sum, need) => (sum === null || need.volumeMl === null ? null : sum + need.volumeMl), 0);
+    return { stuff, massG: needs.reduce((sum, { massG }) => sum + massG, 0), volumeMl, cakes: takers.map(({ name }) => name) };
   });
 }

@@ -4,10 +4,10 @@ export { FEELS, ganacheConsistency, nextSpoon, sugarConsistency, type Consistenc
 export { fruitLayout, type FruitLayout } from "./fruit";
 export { ROUNDINGS, scaledFormula, sharedNeeds, USUAL_FORMULA, type FormulaLine, type Rounding, type ScaledFormula } from "./formulas";
 export { borderLength, finishCakes, USUAL_FROSTING, type Batch, type Finish, type FinishedCake, type FinishedTier } from "./finish";
-export { swirlSize } from "./piping";
+export { drawnBeads, swirlCount, swirlSize } from "./piping";
 export { dripLength, POUR_WINDOWS, type PourWindow } from "./pours";
 export { ROLLED_MM } from "./rolled";
 export {
-  AMOUNTS, BORDER_PLACES, BorderSchema, COVERS, FinishSchema, FRUIT_PLACES, FruitSchema, LAID_PLACES, PATTERNS, PIPED, POUR_SIDES, SWIRLS, ToppingSchema,
+  AMOUNTS, BORDER_PLACES, BorderSchema, COVERS, FinishSchema, FRUIT_PLACES, FruitSchema, LAID_PLACES, PATTERNS, PIPED, POUR_SIDES, PourSchema, SWIRLS, SwirlsSchema, ToppingSchema,
   type Amount, type Cover, type FinishRequest, type Pattern, type Piped, type Swirl,
 } from "./schema";

@@ -1,4 +1,4 @@
-import type { Border, Piped, Swirl } from "./schema";
+import type { Border, FinishRequest, Piped, Swirl } from "./schema";
 
 /** Section of a line of piping over the square of its bead's width, or of the nozzle's opening for star and round. */
 const SECTION: Readonly<Record<Piped, number>> = {
@@ -24,6 +24,22 @@ export function borderSection(style: Piped, widthMm: number): number {
 export function borderCount({ style, widthMm }: Border, lengthMm: number): number | null {
   const pitch = PITCH[style];
   return pitch === undefined ? null : Math.max(1, Math.round(lengthMm / (pitch * widthMm)));
+}
+
+/** Beads a stretch of border is drawn with: those that are piped one by one, else the waves of what is piped in one go. */
+export function drawnBeads(border: Border, lengthMm: number): number {
+  return borderCount(border, lengthMm) ?? Math.max(1, Math.round(lengthMm / (DRAWN_PITCH * border.widthMm)));
+}
+
+/** Over the width. A judgement of looks. */
+const DRAWN_PITCH = 0.8;
+
+/** How many swirls stand on a cake when nobody says. Judgement. */
+const USUAL_SWIRLS = 12;
+
+/** How many swirls a cake has on its top. */
+export function swirlCount({ count }: NonNullable<FinishRequest["swirls"]>): number {
+  return count ?? USUAL_SWIRLS;
 }
 
 /** One swirl, mL. @example swirlMl("low") // 31 */

@@ -1,4 +1,4 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 import { FrostingSchema, LAID, POURS } from "../build";
 import { numberIn, wholeIn } from "../measure";
 import { FEELS } from "./consistency";
@@ -36,38 +36,41 @@ export const FruitSchema = z.strictObject({
   pattern: z.enum(PATTERNS),
   /** Of one slice or piece. */
   widthMm: numberIn(8, 200, "mm"),
-  thickMm: numberIn(1, 80, "mm").optional(),
-  overlap: numberIn(0, 0.4, "times").optional(),
+  thickMm: z.optional(numberIn(1, 80, "mm")),
+  overlap: z.optional(numberIn(0, 0.4, "times")),
   /** Slices one fruit gives. */
-  each: numberIn(0.5, 60, "count").optional(),
+  each: z.optional(numberIn(0.5, 60, "count")),
   /** Whether the slices are cooked in syrup first. */
-  syrup: z.boolean().optional(),
+  syrup: z.optional(z.boolean()),
 });
 export type FruitRequest = z.infer<typeof FruitSchema>;
 
+/** One on each cup, or as many as are asked on each cake. */
+export const SwirlsSchema = z.strictObject({ style: z.enum(SWIRLS), count: z.optional(wholeIn(1, 60)) });
+export const PourSchema = z.strictObject({ what: z.enum(POURS), sides: z.enum(POUR_SIDES), drips: z.optional(wholeIn(1, 120)) });
+
 export const FinishSchema = z.strictObject({
-  cover: z.enum(COVERS).optional(),
-  frosting: FrostingSchema.optional(),
+  cover: z.optional(z.enum(COVERS)),
+  frosting: z.optional(FrostingSchema),
   /** On the top and on the sides, both coats together. */
-  topMm: numberIn(1, 40, "mm").optional(),
-  sideMm: numberIn(0.5, 40, "mm").optional(),
+  topMm: z.optional(numberIn(1, 40, "mm")),
+  sideMm: z.optional(numberIn(0.5, 40, "mm")),
   /** The thin first coat that holds the crumbs. */
-  firstMm: numberIn(0, 4, "mm").optional(),
+  firstMm: z.optional(numberIn(0, 4, "mm")),
   /** Whether the wall of a ring's hole is coated too. */
-  innerWall: z.boolean().optional(),
-  marginFraction: numberIn(0, 1, "times").optional(),
-  borders: z.array(BorderSchema).max(MOST_BORDERS).optional(),
-  /** One on each cup, or as many as are asked on each cake. */
-  swirls: z.strictObject({ style: z.enum(SWIRLS), count: wholeIn(1, 60).optional() }).optional(),
-  pour: z.strictObject({ what: z.enum(POURS), sides: z.enum(POUR_SIDES), drips: wholeIn(1, 120).optional() }).optional(),
-  toppings: z.array(ToppingSchema).max(MOST_TOPPINGS).optional(),
-  rolledMm: numberIn(2, 8, "mm").optional(),
-  fruit: FruitSchema.optional(),
+  innerWall: z.optional(z.boolean()),
+  marginFraction: z.optional(numberIn(0, 1, "times")),
+  borders: z.optional(z.array(BorderSchema).check(z.maxLength(MOST_BORDERS))),
+  swirls: z.optional(SwirlsSchema),
+  pour: z.optional(PourSchema),
+  toppings: z.optional(z.array(ToppingSchema).check(z.maxLength(MOST_TOPPINGS))),
+  rolledMm: z.optional(numberIn(2, 8, "mm")),
+  fruit: z.optional(FruitSchema),
   /** How the frosting's formula is rounded up. */
-  rounding: z.enum(ROUNDINGS).optional(),
+  rounding: z.optional(z.enum(ROUNDINGS)),
   /** The frosting over bowls by colour; shares need not add up to anything. */
-  colours: z.array(z.strictObject({ name: z.string().max(40), share: numberIn(0.01, 1000, "count") })).max(MOST_COLOURS).optional(),
+  colours: z.optional(z.array(z.strictObject({ name: z.string().check(z.maxLength(40)), share: numberIn(0.01, 1000, "count") })).check(z.maxLength(MOST_COLOURS))),
   /** What the frosting was found to be, oldest first. */
-  feels: z.array(z.enum(FEELS)).max(MOST_FEELS).optional(),
+  feels: z.optional(z.array(z.enum(FEELS)).check(z.maxLength(MOST_FEELS))),
 });
 export type FinishRequest = z.infer<typeof FinishSchema>;
