@@ -1,4 +1,4 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 import { AnswerSchema, CakeInputSchema } from "@/core/cake";
 
 /** The JSON Schema of the plan file, request and answer, as it stands in docs/plan.schema.json. */
@@ -13,6 +13,6 @@ export function planSchemaText(): string {
   return `${JSON.stringify(schema, null, 2)}\n`;
 }
 
-function bare(schema: z.ZodType): object {
+function bare(schema: z.ZodMiniType): object {
   return Object.fromEntries(Object.entries(z.toJSONSchema(schema)).filter(([key]) => key !== "$schema"));
 }

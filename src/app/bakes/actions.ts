@@ -1,7 +1,7 @@
 "use server";
 
 import { randomUUID } from "node:crypto";
-import * as z from "zod";
+import * as z from "zod/mini";
 import { parseBakeDoc, type BakeDoc } from "@/core/cake";
 import type { Kept, Outcome } from "@/components/frame/outcome";
 import { addBake, giveUpBake, kitchenDatabase } from "@/data";
@@ -9,7 +9,7 @@ import { issueText, METRIC } from "@/words";
 import { keeping } from "../keeping";
 
 const GONE = "This bake is not going on any more.";
-const IdSchema = z.string().min(1).max(100);
+const IdSchema = z.string().check(z.minLength(1), z.maxLength(100));
 const MS_PER_MIN = 60_000;
 
 /**

@@ -1,7 +1,7 @@
 "use server";
 
 import { randomUUID } from "node:crypto";
-import * as z from "zod";
+import * as z from "zod/mini";
 import { revalidatePath } from "next/cache";
 import { parseCakeDoc, parseQuestion, type CakeDoc, type Question } from "@/core/cake";
 import {
@@ -13,8 +13,8 @@ import { issueText, METRIC, storageText } from "@/words";
 import { keeping } from "../keeping";
 
 const MOST_NAME = 120;
-const NameSchema = z.string().trim().min(1).max(MOST_NAME);
-const IdSchema = z.string().min(1).max(100);
+const NameSchema = z.string().check(z.trim(), z.minLength(1), z.maxLength(MOST_NAME));
+const IdSchema = z.string().check(z.minLength(1), z.maxLength(100));
 
 const GONE = "This cake is not in the kitchen any more.";
 
@@ -60,7 +60,7 @@ function theirsOf({ doc, version, updatedAt }: Cake): Theirs<CakeDoc> | null {
 export async function changeCake(id: string, input: CakeDoc, base: number): Promise<SaveOutcome<CakeDoc>> {
   const doc = parseCakeDoc(input);
   if (!doc.ok) return { ok: false, message: issueText(doc.issue, METRIC) };
-  const result = await stored(() => saveCake(kitchenDatabase(), IdSchema.parse(id), doc.value, z.number().int().parse(base), new Date()));
+  const result = await stored(() => saveCake(kitchenDatabase(), IdSchema.parse(id), doc.value, z.int().parse(base), new Date()));
   if (!result.ok) return { ok: false, message: storageText(result.issue) };
   if (result.value.kind === "kept") {
     revalidatePath("/", "layout");

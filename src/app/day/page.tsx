@@ -1,5 +1,5 @@
 import type { Metadata } from "next";
-import * as z from "zod";
+import * as z from "zod/mini";
 import { DayOfCakes } from "@/components/day/day-of-cakes";
 import { Trouble } from "@/components/frame/trouble";
 import { findCake, findPantry, kitchenDatabase, listCakes, listOpenBakes, stored } from "@/data";

@@ -2,7 +2,7 @@
 
 import { randomUUID } from "node:crypto";
 import { revalidatePath } from "next/cache";
-import * as z from "zod";
+import * as z from "zod/mini";
 import type { OvenChoice } from "@/components/bench/choices";
 import type { Kept, Outcome } from "@/components/frame/outcome";
 import { KitchenOvenSchema, USUAL_OVEN } from "@/core/bake";
@@ -12,8 +12,8 @@ import { issueText, METRIC, storageText } from "@/words";
 import { keeping } from "../keeping";
 
 const MOST_NAME = 80;
-const IdSchema = z.string().min(1).max(100);
-const OvenToKeepSchema = z.strictObject({ id: IdSchema, name: z.string().trim().max(MOST_NAME), spec: KitchenOvenSchema });
+const IdSchema = z.string().check(z.minLength(1), z.maxLength(100));
+const OvenToKeepSchema = z.strictObject({ id: IdSchema, name: z.string().check(z.trim(), z.maxLength(MOST_NAME)), spec: KitchenOvenSchema });
 const GONE = "This oven is not in the kitchen any more.";
 
 /** A new oven, an ordinary one until more is known of it. */

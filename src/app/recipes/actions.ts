@@ -1,7 +1,7 @@
 "use server";
 
 import { randomUUID } from "node:crypto";
-import * as z from "zod";
+import * as z from "zod/mini";
 import type { Kept, Outcome } from "@/components/frame/outcome";
 import { IngredientSchema, type Ingredient } from "@/core/pantry";
 import { parseRecipeDoc, type RecipeDoc } from "@/core/recipe";
@@ -10,7 +10,7 @@ import { issueText, METRIC } from "@/words";
 import { keeping } from "../keeping";
 import { kitchenPantry, recipeIndex } from "./kitchen-recipes";
 
-const IdSchema = z.string().min(1).max(100);
+const IdSchema = z.string().check(z.minLength(1), z.maxLength(100));
 const GONE = "This recipe is not in the kitchen any more.";
 
 /** Keeps a new recipe. */
@@ -61,7 +61,7 @@ async function pantryChanged(change: () => Promise<void>): Promise<Outcome> {
 
 /** Remembers what a name on a line means, for all recipes. */
 export async function teachName(name: string, ingredient: string): Promise<Outcome> {
-  const checked = z.string().trim().min(1).max(200).safeParse(name);
+  const checked = z.string().check(z.trim(), z.minLength(1), z.maxLength(200)).safeParse(name);
   if (!checked.success) return { ok: false, message: "The line names nothing to remember." };
   return pantryChanged(() => learnName(kitchenDatabase(), checked.data, IdSchema.parse(ingredient)));
 }

@@ -2,7 +2,7 @@
 
 import { randomUUID } from "node:crypto";
 import { revalidatePath } from "next/cache";
-import * as z from "zod";
+import * as z from "zod/mini";
 import type { Kept, Outcome } from "@/components/frame/outcome";
 import type { TinChoice } from "@/components/bench/choices";
 import { numberIn, parseWith, wholeIn } from "@/core/measure";
@@ -12,7 +12,7 @@ import { issueText, METRIC, storageText } from "@/words";
 import { keeping } from "../keeping";
 
 const MOST_NAME = 80;
-const IdSchema = z.string().min(1).max(100);
+const IdSchema = z.string().check(z.minLength(1), z.maxLength(100));
 /** Lengths of names are checked as numbers so that a message can name them. */
 const NameLengthSchema = numberIn(1, MOST_NAME, "count");
 const TinToKeepSchema = z.strictObject({ id: IdSchema, name: z.string(), tin: TinSchema, owned: wholeIn(1, 99) });

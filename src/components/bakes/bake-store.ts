@@ -1,6 +1,6 @@
 "use client";
 
-import * as z from "zod";
+import * as z from "zod/mini";
 import { bakeTime, benchDay, type BakeDoc } from "@/core/cake";
 import { benchAt, openTin, parseBenchEvents, replayed, type BenchEvent } from "@/core/day";
 import { DEVICE_KINDS, DeviceNewsSchema, NOTHING_RECEIVED, poured, pouringFrom, received, tareAsked, type DeviceCommand, type DeviceKind, type DeviceNews, type Pouring, type Received } from "@/core/device";
@@ -42,7 +42,7 @@ export type BakeStore = {
 const ToldSchema = z.object({ events: z.unknown(), nowMs: z.number() });
 const ClockSchema = z.object({ nowMs: z.number() });
 const RefusedSchema = z.object({ message: z.string() });
-const PouringSchema = z.object({ task: z.string(), state: z.object({ tin: z.int().min(0), phase: z.enum(["tare", "taring", "pour", "swap"]), beforeG: z.number(), netG: z.number(), askedG: z.number(), settled: z.number() }) });
+const PouringSchema = z.object({ task: z.string(), state: z.object({ tin: z.int().check(z.gte(0)), phase: z.enum(["tare", "taring", "pour", "swap"]), beforeG: z.number(), netG: z.number(), askedG: z.number(), settled: z.number() }) });
 const RETRY_MS = 2000;
 const TICK_MS = 250;
 const MS_PER_MIN = 60_000;

@@ -1,12 +1,13 @@
 "use client";
 
+import * as z from "zod/mini";
 import { useState } from "react";
 import { VERDICTS, type Verdict } from "@/core/day";
 import { boxed, numberIn, readMinutes } from "@/core/measure";
 import { issueText, type Units } from "@/words";
 import { VERDICT_NAMES } from "@/words/bench";
 
-const BakedSchema = numberIn(1, 400, "min").optional();
+const BakedSchema = z.optional(numberIn(1, 400, "min"));
 
 type ClosingProps = { readonly bakedMin: number | null; readonly units: Units; readonly onBack: () => void; readonly onEnd: (answer: { readonly bakedMin: number | null; readonly verdict: Verdict | null; readonly change: string }) => void };
 

@@ -1,5 +1,6 @@
 "use client";
 
+import * as z from "zod/mini";
 import { useId, useState } from "react";
 import { afterLook, CORE_RANGE_C, type Look, type Minutes } from "@/core/bake";
 import { boxed, numberIn, readMinutes, readTempC } from "@/core/measure";
@@ -8,7 +9,7 @@ import { issueText, type Units } from "@/words";
 import { adviceText, EDGE_WORDS, SPRING_WORDS, TESTER_WORDS } from "@/words/bakes";
 
 const MinuteSchema = numberIn(0, 400, "min");
-const CoreSchema = numberIn(CORE_RANGE_C.min, CORE_RANGE_C.max, "°C").optional();
+const CoreSchema = z.optional(numberIn(CORE_RANGE_C.min, CORE_RANGE_C.max, "°C"));
 
 /** After a look: what was seen, and so many minutes more, or out. */
 export function LookAdvisor({ kind, minutes, units }: { readonly kind: BatterKind; readonly minutes: Minutes; readonly units: Units }) {

@@ -2,7 +2,7 @@
 
 import { useRouter } from "next/navigation";
 import { useCallback, useState, type ReactNode } from "react";
-import type * as z from "zod";
+import type * as z from "zod/mini";
 import { Trash2 } from "lucide-react";
 import { AIRS, DialSchema, KitchenOvenSchema, OVEN_SOURCES, ShelfSchema, type KitchenOven } from "@/core/bake";
 import { boxed, readAmount, readLengthMm, readMinutes } from "@/core/measure";
@@ -109,7 +109,7 @@ type KeptProps = {
   readonly path: string;
   readonly text: string;
   readonly read: (text: string) => number | null;
-  readonly schema: z.ZodType<number>;
+  readonly schema: z.ZodMiniType<number>;
   readonly units: Units;
   readonly onKeep: (value: number) => void;
 };

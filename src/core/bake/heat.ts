@@ -1,4 +1,4 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 import { numberIn, risingRoot } from "../measure";
 import type { Material } from "../tin";
 import { closedFormMinutes, type BakeCase } from "./closed-form";
@@ -14,18 +14,18 @@ export const HeatSchema = z.union([z.enum(["as-written", "gentler", "low"]), z.s
 export type Heat = z.infer<typeof HeatSchema>;
 
 export const OvenSchema = z.strictObject({
-  fan: z.boolean().optional(),
+  fan: z.optional(z.boolean()),
   /** True temperature minus dial, °C. */
-  readsC: numberIn(-60, 60, "°C difference").optional(),
+  readsC: z.optional(numberIn(-60, 60, "°C difference")),
   /** The dial's marks, °C apart. */
-  dialStepC: numberIn(0.5, 25, "°C difference").optional(),
+  dialStepC: z.optional(numberIn(0.5, 25, "°C difference")),
   /** A dial not marked in °C, or its step. */
-  dial: DialSchema.optional(),
+  dial: z.optional(DialSchema),
   /** What a thermometer in it said; stands in for `readsC` when that is left out. */
-  readings: z.array(ReadingSchema).max(200).optional(),
+  readings: z.optional(z.array(ReadingSchema).check(z.maxLength(200))),
   /** Room on a shelf: tells how many tins go in at once. */
-  shelf: ShelfSchema.optional(),
-  warmUpMin: numberIn(1, 90, "min").optional(),
+  shelf: z.optional(ShelfSchema),
+  warmUpMin: z.optional(numberIn(1, 90, "min")),
 });
 
 /** A fan oven bakes like a still one this much hotter, °C. The usual kitchen rule. */

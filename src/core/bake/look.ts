@@ -1,4 +1,4 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 import type { BatterKind } from "../mix";
 import { doneness, SIGNS, type Sign } from "./doneness";
 
@@ -7,12 +7,12 @@ export const CORE_RANGE_C = { min: 0, max: 110 } as const;
 
 /** What was seen at one look; signs not looked for are left out. */
 export const LookSchema = z.strictObject({
-  tester: z.enum(["wet", "moist-crumbs", "clean"]).optional(),
-  spring: z.enum(["dent-stays", "springs-back"]).optional(),
-  edge: z.enum(["holds", "pulls"]).optional(),
+  tester: z.optional(z.enum(["wet", "moist-crumbs", "clean"])),
+  spring: z.optional(z.enum(["dent-stays", "springs-back"])),
+  edge: z.optional(z.enum(["holds", "pulls"])),
   /** 1 pale to 5 dark. */
-  colour: z.union([z.literal(1), z.literal(2), z.literal(3), z.literal(4), z.literal(5)]).optional(),
-  coreC: z.number().min(CORE_RANGE_C.min).max(CORE_RANGE_C.max).optional(),
+  colour: z.optional(z.union([z.literal(1), z.literal(2), z.literal(3), z.literal(4), z.literal(5)])),
+  coreC: z.optional(z.number().check(z.gte(CORE_RANGE_C.min), z.lte(CORE_RANGE_C.max))),
 });
 export type Look = Readonly<z.infer<typeof LookSchema>>;
 

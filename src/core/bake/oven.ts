@@ -1,4 +1,4 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 import { numberIn, parseWith, wholeIn, type Result } from "../measure";
 import { tinGeometry } from "../tin";
 import { closedFormMinutes } from "./closed-form";
@@ -28,7 +28,7 @@ export const KitchenOvenSchema = z.strictObject({
   shelf: ShelfSchema,
   /** Until it is as hot as it says. */
   warmUpMin: numberIn(1, 90, "min"),
-  readings: z.array(ReadingSchema).max(MOST_READINGS),
+  readings: z.array(ReadingSchema).check(z.maxLength(MOST_READINGS)),
 });
 export type KitchenOven = z.infer<typeof KitchenOvenSchema>;
 

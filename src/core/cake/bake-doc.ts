@@ -1,4 +1,4 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 import { doneness, type Minutes } from "../bake";
 import { kitchenGrams, parseWith, type Result } from "../measure";
 import { BATTER_KINDS } from "../mix";
@@ -10,12 +10,12 @@ import type { DayPlan } from "./day-plan";
 import type { CakeInput } from "./input";
 import type { CakePlan } from "./plan";
 
-const minute = z.number().min(0).max(1e9);
+const minute = z.number().check(z.gte(0), z.lte(1e9));
 const stretch = z.strictObject({ from: z.number(), to: z.number() });
 const MinutesSchema = z.strictObject({ doorShutUntilMin: minute, firstLookMin: minute, likelyMin: minute, notPastMin: minute });
 
 /** The bake's own clock: it showed `bakeMs` when the machine's showed `realMs`, and goes `speed` times as fast; faster than 1 in a rehearsal. */
-const ClockSchema = z.strictObject({ realMs: z.int().min(0), bakeMs: z.int().min(0), speed: z.number().min(1).max(2000) });
+const ClockSchema = z.strictObject({ realMs: z.int().check(z.gte(0)), bakeMs: z.int().check(z.gte(0)), speed: z.number().check(z.gte(1), z.lte(2000)) });
 export type BakeClock = Readonly<z.infer<typeof ClockSchema>>;
 
 /** How fast a rehearsal goes. */
@@ -27,25 +27,25 @@ export const REHEARSAL_SPEEDS = [10, 60, 300] as const;
  */
 const BakeDocSchema = z.strictObject({
   cakes: z.array(z.strictObject({
-    id: z.string().min(1).max(100),
-    name: z.string().max(120),
+    id: z.string().check(z.minLength(1), z.maxLength(100)),
+    name: z.string().check(z.maxLength(120)),
     doc: CakeDocSchema,
     kind: z.enum(BATTER_KINDS),
     /** Batter in each tin, g, in the order they are filled. */
-    tinsG: z.array(z.number().min(0)).max(200),
+    tinsG: z.array(z.number().check(z.gte(0))).check(z.maxLength(200)),
     ovenC: z.number(),
     minutes: MinutesSchema,
     /** The middle is done from here on, °C. */
     doneC: z.number(),
     /** The tin that takes longest, as the solver needs it: the curve of its middle. */
-    slowest: z.strictObject({
-      tin: TinSchema, batterMl: z.number().positive(), ovenC: z.number(), isFan: z.boolean(), isLined: z.boolean(), hasStrips: z.boolean(), doneC: z.number(), goesOn: z.number(),
-    }).nullable(),
-  })).min(1).max(8),
-  tasks: z.array(TaskSchema).min(1).max(400),
+    slowest: z.nullable(z.strictObject({
+      tin: TinSchema, batterMl: z.number().check(z.positive()), ovenC: z.number(), isFan: z.boolean(), isLined: z.boolean(), hasStrips: z.boolean(), doneC: z.number(), goesOn: z.number(),
+    })),
+  })).check(z.minLength(1), z.maxLength(8)),
+  tasks: z.array(TaskSchema).check(z.minLength(1), z.maxLength(400)),
   plannedFrom: z.record(z.string(), z.number()),
   wantedAt: z.array(z.int()),
-  away: z.array(stretch).max(60),
+  away: z.array(stretch).check(z.maxLength(60)),
   endBy: z.record(z.string(), z.number()),
   clock: ClockSchema,
 });

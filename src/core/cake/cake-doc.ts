@@ -1,4 +1,4 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 import { parseWith, type Result } from "../measure";
 import { RecipeDocSchema } from "../recipe";
 import { QuestionSchema, type Question } from "./question-schema";
@@ -9,7 +9,7 @@ import { QuestionSchema, type Question } from "./question-schema";
  */
 export const CakeDocSchema = z.strictObject({
   question: QuestionSchema,
-  recipe: z.strictObject({ id: z.string().min(1).max(100), doc: RecipeDocSchema }).nullable(),
+  recipe: z.nullable(z.strictObject({ id: z.string().check(z.minLength(1), z.maxLength(100)), doc: RecipeDocSchema })),
 });
 export type CakeDoc = z.infer<typeof CakeDocSchema>;
 

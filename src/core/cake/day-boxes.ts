@@ -1,8 +1,8 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 import { clockMinutes, nightsBefore, type ClockHours, type Stretch } from "../day";
 import { bad, good, type Result } from "../measure";
 
-const line = z.string().max(40).default("");
+const line = z._default(z.string().check(z.maxLength(40)), "");
 
 /** How a day is split: all in one go, baked the day before, or all but the pieces put on by the evening before. */
 export const SPLITS = ["one-go", "baked-before", "finished-before"] as const;
@@ -20,9 +20,9 @@ export const DayBoxesSchema = z.strictObject({
   /** Out of the house, on the day it is wanted. */
   outFrom: line,
   outTo: line,
-  split: z.enum(SPLITS).default("one-go"),
+  split: z._default(z.enum(SPLITS), "one-go"),
   /** Tasks she has put elsewhere, by id: they begin so many minutes before the cake is wanted. */
-  moved: z.record(z.string().max(60), z.int().min(0).max(MOST_BEFORE_MIN)).default({}),
+  moved: z._default(z.record(z.string().check(z.maxLength(60)), z.int().check(z.gte(0), z.lte(MOST_BEFORE_MIN))), {}),
 });
 export type DayBoxes = z.infer<typeof DayBoxesSchema>;
 

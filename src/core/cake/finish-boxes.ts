@@ -1,23 +1,23 @@
-import * as z from "zod";
-import { BuildSchema, FILLINGS, POURS, STANDINGS, TOPS, type BuildRequest } from "../build";
+import * as z from "zod/mini";
+import { BuildSchema, EdgeHeightSchema, FILLINGS, POURS, STANDINGS, TOPS, type BuildRequest } from "../build";
 import {
-  BORDER_PLACES, BorderSchema, FEELS, FinishSchema, FRUIT_PLACES, FruitSchema, PATTERNS, PIPED, POUR_SIDES, ROUNDINGS, SWIRLS, ToppingSchema,
+  BORDER_PLACES, BorderSchema, FEELS, FinishSchema, FRUIT_PLACES, FruitSchema, PATTERNS, PIPED, POUR_SIDES, PourSchema, ROUNDINGS, SWIRLS, SwirlsSchema, ToppingSchema,
   type FinishRequest,
 } from "../finish";
 import { boxed, numberIn, readAmount, readLengthMm, wholeIn, type Issue, type Result } from "../measure";
 import type { ReadingHabit } from "./reading-habit";
 
-const line = z.string().max(200).default("");
+const line = z._default(z.string().check(z.maxLength(200)), "");
 
 /** How a cake is put together, as its baker wrote it; an empty box is as usual. */
 export const BuildBoxesSchema = z.strictObject({
-  standing: z.enum(["usual", ...STANDINGS]).default("usual"),
-  top: z.enum(["usual", ...TOPS]).default("usual"),
-  splits: wholeIn(1, 6).default(1),
+  standing: z._default(z.enum(["usual", ...STANDINGS]), "usual"),
+  top: z._default(z.enum(["usual", ...TOPS]), "usual"),
+  splits: z._default(wholeIn(1, 6), 1),
   /** Measured heights at the edge, in the order of the tins. */
-  heights: z.array(line).max(20).default([]),
+  heights: z._default(z.array(line).check(z.maxLength(20)), []),
   fillingMm: line,
-  filling: z.enum(["same", ...FILLINGS]).default("same"),
+  filling: z._default(z.enum(["same", ...FILLINGS]), "same"),
   damMm: line,
   soak: line,
 });
@@ -28,26 +28,26 @@ export const FinishBoxesSchema = z.strictObject({
   topMm: line,
   sideMm: line,
   firstMm: line,
-  innerWall: z.boolean().default(true),
+  innerWall: z._default(z.boolean(), true),
   margin: line,
-  borders: z.array(z.strictObject({ at: z.enum(BORDER_PLACES), style: z.enum(PIPED), widthMm: line })).max(4).default([]),
-  swirl: z.enum(["none", ...SWIRLS]).default("none"),
+  borders: z._default(z.array(z.strictObject({ at: z.enum(BORDER_PLACES), style: z.enum(PIPED), widthMm: line })).check(z.maxLength(4)), []),
+  swirl: z._default(z.enum(["none", ...SWIRLS]), "none"),
   swirls: line,
-  pour: z.enum(["none", ...POURS]).default("none"),
-  pourSides: z.enum(POUR_SIDES).default("drips"),
+  pour: z._default(z.enum(["none", ...POURS]), "none"),
+  pourSides: z._default(z.enum(POUR_SIDES), "drips"),
   drips: line,
-  toppings: z.array(ToppingSchema).max(6).default([]),
+  toppings: z._default(z.array(ToppingSchema).check(z.maxLength(6)), []),
   rolledMm: line,
-  fruit: z.strictObject({ at: z.enum(FRUIT_PLACES), pattern: z.enum(PATTERNS), widthMm: line, overlap: line, each: line, syrup: z.boolean() }).nullable().default(null),
-  colours: z.array(z.strictObject({ name: z.string().max(40), share: line })).max(6).default([]),
-  rounding: z.enum(ROUNDINGS).default("grams"),
+  fruit: z._default(z.nullable(z.strictObject({ at: z.enum(FRUIT_PLACES), pattern: z.enum(PATTERNS), widthMm: line, overlap: line, each: line, syrup: z.boolean() })), null),
+  colours: z._default(z.array(z.strictObject({ name: z.string().check(z.maxLength(40)), share: line })).check(z.maxLength(6)), []),
+  rounding: z._default(z.enum(ROUNDINGS), "grams"),
   /** The recipe's own parts the frosting and the filling are made by; the usual formula when empty. */
-  part: z.string().max(40).default(""),
-  fillingPart: z.string().max(40).default(""),
+  part: z._default(z.string().check(z.maxLength(40)), ""),
+  fillingPart: z._default(z.string().check(z.maxLength(40)), ""),
   /** Other cakes whose frosting is made along with this one's. */
-  alsoFor: z.array(z.string().max(100)).max(6).default([]),
+  alsoFor: z._default(z.array(z.string().check(z.maxLength(100))).check(z.maxLength(6)), []),
   /** What the frosting was found to be, oldest first. */
-  feels: z.array(z.enum(FEELS)).max(60).default([]),
+  feels: z._default(z.array(z.enum(FEELS)).check(z.maxLength(60)), []),
 });
 export type FinishBoxes = z.infer<typeof FinishBoxesSchema>;
 
@@ -80,12 +80,12 @@ export function readFinish(build: BuildBoxes, finish: FinishBoxes, habit: Readin
     return undefined;
   };
   const lengthMm = (text: string): number | null => readLengthMm(text, habit.size === "us" ? "in" : "mm");
-  const length = (box: FinishBox, path: string, text: string, schema: z.ZodType<number | undefined>): number | undefined => take(box, boxed(path, text, lengthMm, schema, "a thickness like 8 mm or 3/8 in"));
-  const count = (box: FinishBox, path: string, text: string, schema: z.ZodType<number | undefined>): number | undefined => take(box, boxed(path, text, plainNumber, schema, "a number"));
-  const share = (box: FinishBox, path: string, text: string, schema: z.ZodType<number | undefined>): number | undefined => take(box, boxed(path, text, readShare, schema, "a share like 12 %"));
+  const length = (box: FinishBox, path: string, text: string, schema: z.ZodMiniType<number | undefined>): number | undefined => take(box, boxed(path, text, lengthMm, schema, "a thickness like 8 mm or 3/8 in"));
+  const count = (box: FinishBox, path: string, text: string, schema: z.ZodMiniType<number | undefined>): number | undefined => take(box, boxed(path, text, plainNumber, schema, "a number"));
+  const share = (box: FinishBox, path: string, text: string, schema: z.ZodMiniType<number | undefined>): number | undefined => take(box, boxed(path, text, readShare, schema, "a share like 12 %"));
   const built = BuildSchema.shape;
   const on = FinishSchema.shape;
-  const HeightSchema = built.heightsMm.unwrap().element.unwrap().optional();
+  const HeightSchema = z.optional(EdgeHeightSchema);
   const heights = build.heights.map((text, index) => length("heights", `heightsMm[${index}]`, text, HeightSchema) ?? null);
   const fillingMm = length("fillingMm", "fillingMm", build.fillingMm, built.fillingMm);
   const damMm = length("damMm", "damMm", build.damMm, built.damMm);
@@ -130,8 +130,8 @@ export function readFinish(build: BuildBoxes, finish: FinishBoxes, habit: Readin
 /** A border and a slice as wide as usual. */
 const USUAL_BORDER = "12 mm";
 const USUAL_FRUIT = "40 mm";
-const SwirlCountSchema = FinishSchema.shape.swirls.unwrap().shape.count;
-const DripsSchema = FinishSchema.shape.pour.unwrap().shape.drips;
+const SwirlCountSchema = SwirlsSchema.shape.count;
+const DripsSchema = PourSchema.shape.drips;
 const ShareSchema = numberIn(0.01, 1000, "count");
 
 function plainNumber(text: string): number | null {

@@ -1,4 +1,4 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 import { KitchenOvenSchema } from "../bake";
 import { FROSTINGS } from "../build";
 import { CEILINGS, DIVIDING, PORTIONS } from "../fill";
@@ -13,7 +13,7 @@ import { EGG_SCHOOLS } from "./input";
 import { SCALES, SCHOOLS } from "./question-choices";
 
 const MOST_ALSO = 4;
-const line = z.string().max(200);
+const line = z.string().check(z.maxLength(200));
 
 /**
  * The baker's question as she wrote it: what the recipe says, and the tins she has. Every box is text, so that a
@@ -29,43 +29,43 @@ export const QuestionSchema = z.strictObject({
   kind: z.enum(BATTER_KINDS),
   weight: line,
   volume: line,
-  tins: z.array(line).max(20),
+  tins: z.array(line).check(z.maxLength(20)),
   scale: z.enum(SCALES),
   /** How often, how deep or for how many, where the scale asks for it. */
-  amount: line.default(""),
-  portion: z.enum(PORTIONS).default("usual"),
+  amount: z._default(line, ""),
+  portion: z._default(z.enum(PORTIONS), "usual"),
   /** Eggs counted in the recipe's batter. */
-  recipeEggs: line.default(""),
-  eggs: z.enum(EGG_SCHOOLS).default("as-scaled"),
+  recipeEggs: z._default(line, ""),
+  eggs: z._default(z.enum(EGG_SCHOOLS), "as-scaled"),
   /** The school of filling; `kind` leaves it to the batter's kind. */
-  fullAtMost: z.enum(["kind", ...CEILINGS]).default("kind"),
-  crowning: z.enum(["usual", "inside", "level", "above", "high"]).default("usual"),
-  fruit: line.default(""),
-  dividing: z.enum(DIVIDING).default("scale"),
+  fullAtMost: z._default(z.enum(["kind", ...CEILINGS]), "kind"),
+  crowning: z._default(z.enum(["usual", "inside", "level", "above", "high"]), "usual"),
+  fruit: z._default(line, ""),
+  dividing: z._default(z.enum(DIVIDING), "scale"),
   school: z.enum(SCHOOLS),
   /** Her own heat, where the school asks for it. */
-  ownHeat: line.default(""),
+  ownHeat: z._default(line, ""),
   fan: z.boolean(),
   /** What heats the recipe's own bake. */
-  source: z.enum(HEAT_SOURCES).default("oven"),
-  strips: z.boolean().default(false),
-  lined: z.boolean().default(false),
+  source: z._default(z.enum(HEAT_SOURCES), "oven"),
+  strips: z._default(z.boolean(), false),
+  lined: z._default(z.boolean(), false),
   /** Other bakes of the recipe that went well: tins, true heat, minutes. */
-  also: z.array(z.strictObject({ from: line, heat: line, minutes: line })).max(MOST_ALSO).default([]),
+  also: z._default(z.array(z.strictObject({ from: line, heat: line, minutes: line })).check(z.maxLength(MOST_ALSO)), []),
   /** A copy of the oven it is planned for; an exact one with a dial in °C when null. */
-  oven: z.strictObject({ id: z.string().max(100), name: line, spec: KitchenOvenSchema }).nullable().default(null),
+  oven: z._default(z.nullable(z.strictObject({ id: z.string().check(z.maxLength(100)), name: line, spec: KitchenOvenSchema })), null),
   cover: z.enum(COVERS),
   frosting: z.enum(FROSTINGS),
-  build: BuildBoxesSchema.prefault({}),
-  finish: FinishBoxesSchema.prefault({}),
-  day: DayBoxesSchema.prefault({}),
+  build: z.prefault(BuildBoxesSchema, {}),
+  finish: z.prefault(FinishBoxesSchema, {}),
+  day: z.prefault(DayBoxesSchema, {}),
   /** How it is cut; `usual` for its shape. */
-  cut: z.enum(["usual", ...CUTS]).default("usual"),
-  pieceSize: z.enum(PIECE_SIZES).default("dessert"),
+  cut: z._default(z.enum(["usual", ...CUTS]), "usual"),
+  pieceSize: z._default(z.enum(PIECE_SIZES), "dessert"),
   /** Pieces each cake gives; empty for as many as are usual. */
-  pieces: line.default(""),
+  pieces: z._default(line, ""),
   /** Guests to be served; empty when nobody said. */
-  guests: line.default(""),
+  guests: z._default(line, ""),
 });
 export type Question = z.infer<typeof QuestionSchema>;
 

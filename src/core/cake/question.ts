@@ -1,3 +1,4 @@
+import * as z from "zod/mini";
 import { FillSchema, type Scale } from "../fill";
 import {
   bad, boxed, good, issueAt, numberIn, readAmount, readLengthMm, readMassG, readMinutes, readTempC, readVolumeMl, wholeIn, type Issue, type Result,
@@ -6,7 +7,7 @@ import { BatterSchema } from "../mix";
 import { readTin, writeTin, type ReadTin, type SizeHabit } from "../tin";
 import { DayBoxesSchema } from "./day-boxes";
 import { BuildBoxesSchema, FinishBoxesSchema, readFinish, type FinishBox } from "./finish-boxes";
-import { parseCakeInput, ReferenceSchema, type CakeInput } from "./input";
+import { BakeMinutesSchema, parseCakeInput, ReferenceSchema, type CakeInput } from "./input";
 import { CROWNINGS } from "./question-choices";
 import type { Question } from "./question-schema";
 import type { ReadingHabit } from "./reading-habit";
@@ -84,7 +85,7 @@ export function readQuestion(question: Question, habit: ReadingHabit): ReadQuest
   const ownHeat = question.school === "own" ? boxed("ownHeat", question.ownHeat, (text) => readTempC(text, habit.heat), OwnHeatSchema, "a heat") : good(undefined);
   const also = readAlso(question, habit);
   const pieces = boxed("pieces", question.pieces, bareAmount, PiecesSchema, "an amount");
-  const guests = boxed("guests", question.guests, bareAmount, GuestsSchema.optional(), "an amount");
+  const guests = boxed("guests", question.guests, bareAmount, z.optional(GuestsSchema), "an amount");
 
   const boxes = { from, heat, minutes, weight, volume, amount, fruit, recipeEggs, ownHeat, also, pieces, guests };
   const on = readFinish(question.build, question.finish, habit);
@@ -134,9 +135,9 @@ export function readQuestion(question: Question, habit: ReadingHabit): ReadQuest
 }
 
 const QUESTION_BOXES = ["from", "heat", "minutes", "weight", "volume", "amount", "fruit", "recipeEggs", "ownHeat", "also", "pieces", "guests"] as const;
-const PiecesSchema = wholeIn(1, 200).optional();
-const OwnHeatSchema = ReferenceSchema.shape.ovenC.optional();
-const EggsSchema = numberIn(0.5, 200, "count").optional();
+const PiecesSchema = z.optional(wholeIn(1, 200));
+const OwnHeatSchema = z.optional(ReferenceSchema.shape.ovenC);
+const EggsSchema = z.optional(numberIn(0.5, 200, "count"));
 const TimesSchema = numberIn(0.05, 20, "times");
 const DepthSchema = numberIn(5, 200, "mm");
 const GuestsSchema = wholeIn(1, 500);
@@ -162,7 +163,7 @@ function readAlso({ also, heat, source }: Question, habit: ReadingHabit): Result
     if (!tins.ok) return bad({ ...tins.issue, path: `also[${index}].${lastOf(tins.issue.path)}` });
     const ovenC = boxed(`also[${index}].ovenC`, bake.heat.trim() === "" ? heat : bake.heat, (text) => readTempC(text, habit.heat), ReferenceSchema.shape.ovenC, "a heat");
     if (!ovenC.ok) return ovenC;
-    const minutes = boxed(`also[${index}].minutes`, bake.minutes, readMinutes, ReferenceSchema.shape.minutes.unwrap(), "minutes");
+    const minutes = boxed(`also[${index}].minutes`, bake.minutes, readMinutes, BakeMinutesSchema, "minutes");
     if (!minutes.ok) return minutes;
     found.push({ tins: tins.value.map(({ tin }) => tin), ovenC: ovenC.value, minutes: minutes.value, source });
   }

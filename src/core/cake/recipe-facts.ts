@@ -1,4 +1,4 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 import { numberIn, type KitchenMeasures } from "../measure";
 import { batterOfLines, BatterKindSchema, BatterSchema, recogniseKind, type BakedIn, type LinesBatter, type RecognisedKind } from "../mix";
 import { foldName, type Pantry } from "../pantry";
@@ -6,7 +6,7 @@ import { BakeSchema, batterPart, eggsIn, formulaOf, measuresOf, type Formula, ty
 import { tinFamily } from "../tin";
 
 /** What the bench and the lists need of a recipe, worked out once when it is kept. */
-export const RecipeFactsSchema = z.strictObject({ batter: BatterSchema, bake: BakeSchema, eggs: numberIn(0.5, 200, "count").optional() });
+export const RecipeFactsSchema = z.strictObject({ batter: BatterSchema, bake: BakeSchema, eggs: z.optional(numberIn(0.5, 200, "count")) });
 export type RecipeFacts = z.infer<typeof RecipeFactsSchema>;
 
 /** A recipe worked through: its formula, its batter, and what that rests on. */

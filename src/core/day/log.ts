@@ -1,17 +1,17 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 import { LookSchema } from "../bake";
 import { parseWith, type Result } from "../measure";
 import { WAYS, type Task, type Way } from "./task";
 
-const instant = z.int().min(0);
-const taskId = z.string().min(1).max(60);
+const instant = z.int().check(z.gte(0));
+const taskId = z.string().check(z.minLength(1), z.maxLength(60));
 
 /** How a bake came out. */
 export const VERDICTS = ["under", "right", "over"] as const;
 export type Verdict = (typeof VERDICTS)[number];
 
 /** What every event has: who it is, so that it is never told twice, and when, in milliseconds since 1970 by the bake's clock. */
-const told = { id: z.string().min(8).max(60), at: instant };
+const told = { id: z.string().check(z.minLength(8), z.maxLength(60)), at: instant };
 
 /** What happens at the bench. The present is always worked out from these; nothing else is kept. */
 export const BenchEventSchema = z.discriminatedUnion("kind", [
@@ -19,24 +19,24 @@ export const BenchEventSchema = z.discriminatedUnion("kind", [
   z.strictObject({ ...told, kind: z.literal("started"), task: taskId }),
   z.strictObject({ ...told, kind: z.literal("done"), task: taskId }),
   /** A clock was given more: it rings in so many minutes, and a look that was due is due then. */
-  z.strictObject({ ...told, kind: z.literal("extended"), task: taskId, leftMin: z.number().min(0).max(3000) }),
+  z.strictObject({ ...told, kind: z.literal("extended"), task: taskId, leftMin: z.number().check(z.gte(0), z.lte(3000)) }),
   /** What was seen at a look into the oven, and in how many minutes to look again; null when it comes out. */
-  z.strictObject({ ...told, kind: z.literal("looked"), task: taskId, look: LookSchema, moreMin: z.number().min(0).max(240).nullable() }),
-  z.strictObject({ ...told, kind: z.literal("temperature"), of: z.enum(["core", "oven"]), task: taskId, tempC: z.number().min(-40).max(400) }),
+  z.strictObject({ ...told, kind: z.literal("looked"), task: taskId, look: LookSchema, moreMin: z.nullable(z.number().check(z.gte(0), z.lte(240))) }),
+  z.strictObject({ ...told, kind: z.literal("temperature"), of: z.enum(["core", "oven"]), task: taskId, tempC: z.number().check(z.gte(-40), z.lte(400)) }),
   /** What a tin weighed when it was filled, by a scale or else as it was planned; not whole when the scale was lost in mid-pour. */
-  z.strictObject({ ...told, kind: z.literal("weighed"), task: taskId, tin: z.int().min(0).max(200), massG: z.number().min(0).max(50_000), isWhole: z.boolean(), isMeasured: z.boolean() }),
+  z.strictObject({ ...told, kind: z.literal("weighed"), task: taskId, tin: z.int().check(z.gte(0), z.lte(200)), massG: z.number().check(z.gte(0), z.lte(50_000)), isWhole: z.boolean(), isMeasured: z.boolean() }),
   /** A line of a list, such as an ingredient that was weighed. */
-  z.strictObject({ ...told, kind: z.literal("ticked"), task: taskId, line: z.string().max(100), isTicked: z.boolean() }),
-  z.strictObject({ ...told, kind: z.literal("note"), text: z.string().min(1).max(1000) }),
+  z.strictObject({ ...told, kind: z.literal("ticked"), task: taskId, line: z.string().check(z.maxLength(100)), isTicked: z.boolean() }),
+  z.strictObject({ ...told, kind: z.literal("note"), text: z.string().check(z.minLength(1), z.maxLength(1000)) }),
   /** A way to save time was taken: what its tasks take from now on, in all. */
-  z.strictObject({ ...told, kind: z.literal("shortened"), way: z.enum(WAYS), takes: z.array(z.strictObject({ task: taskId, minutes: z.number().min(0).max(3000) })).max(60) }),
+  z.strictObject({ ...told, kind: z.literal("shortened"), way: z.enum(WAYS), takes: z.array(z.strictObject({ task: taskId, minutes: z.number().check(z.gte(0), z.lte(3000)) })).check(z.maxLength(60)) }),
   /** Another hour it is wanted, minutes since 1970. */
-  z.strictObject({ ...told, kind: z.literal("wanted"), cake: z.int().min(0).max(20), wantedAt: z.int().min(0) }),
-  z.strictObject({ ...told, kind: z.literal("undone"), of: z.string().max(60) }),
+  z.strictObject({ ...told, kind: z.literal("wanted"), cake: z.int().check(z.gte(0), z.lte(20)), wantedAt: z.int().check(z.gte(0)) }),
+  z.strictObject({ ...told, kind: z.literal("undone"), of: z.string().check(z.maxLength(60)) }),
   /** The machine's clock was set forward or back by so much: what was told before is told by the old one. */
   z.strictObject({ ...told, kind: z.literal("clock-moved"), byMs: z.int() }),
   /** Asked at the end, for the record. */
-  z.strictObject({ ...told, kind: z.literal("ended"), bakedMin: z.number().min(0).max(600).nullable(), verdict: z.enum(VERDICTS).nullable(), change: z.string().max(1000) }),
+  z.strictObject({ ...told, kind: z.literal("ended"), bakedMin: z.nullable(z.number().check(z.gte(0), z.lte(600))), verdict: z.nullable(z.enum(VERDICTS)), change: z.string().check(z.maxLength(1000)) }),
 ]);
 export type BenchEvent = Readonly<z.infer<typeof BenchEventSchema>>;
 
@@ -45,7 +45,7 @@ const MOST = 5000;
 
 /** Events from outside the program. */
 export function parseBenchEvents(input: unknown): Result<readonly BenchEvent[]> {
-  return parseWith(z.array(BenchEventSchema).max(MOST), input);
+  return parseWith(z.array(BenchEventSchema).check(z.maxLength(MOST)), input);
 }
 
 /** What has been told of one task. Instants in minutes since 1970, with their fractions. */

@@ -1,4 +1,4 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 import { MADE } from "./making";
 
 /** What one worker in one kitchen has one of. A load has the oven to itself; warming up counts as a load. */
@@ -8,7 +8,7 @@ export type Resource = (typeof RESOURCES)[number];
 /** A stretch of time in minutes; where they count from is the caller's. */
 export type Stretch = { readonly from: number; readonly to: number };
 
-const count = z.int().min(0);
+const count = z.int().check(z.gte(0));
 const ofLoads = { load: count, loads: count };
 
 /** What is done, with what its words need. */
@@ -17,7 +17,7 @@ const DoingSchema = z.discriminatedUnion("do", [
   z.strictObject({ do: z.literal("warm-up"), ovenC: z.number() }),
   z.strictObject({ do: z.literal("prepare-tins"), tins: count }),
   /** The lines of a part of the recipe, so many times what is written; of the batter without one. */
-  z.strictObject({ do: z.literal("weigh"), lines: count, part: z.strictObject({ id: z.string(), name: z.string(), times: z.number() }).optional() }),
+  z.strictObject({ do: z.literal("weigh"), lines: count, part: z.optional(z.strictObject({ id: z.string(), name: z.string(), times: z.number() })) }),
   /** What a line says has to be done with it first. */
   z.strictObject({ do: z.literal("prepare-ingredient"), how: z.enum(["melt", "toast"]), name: z.string() }),
   z.strictObject({ do: z.literal("cool-ingredient"), name: z.string() }),
@@ -46,29 +46,29 @@ const STATIONS_OF_DAY = ["mix", "fill", "bake", "cool", "build", "finish", "serv
 export type Station = (typeof STATIONS_OF_DAY)[number];
 
 /** When a task may begin after another has ended, minutes; as long after as may be when there is no most. */
-const LinkSchema = z.strictObject({ id: z.string(), leastMin: z.number(), mostMin: z.number().nullable() });
+const LinkSchema = z.strictObject({ id: z.string(), leastMin: z.number(), mostMin: z.nullable(z.number()) });
 export type Link = Readonly<z.infer<typeof LinkSchema>>;
 
 /** Ways to save time on a late day. */
 export const WAYS = ["butter-in-cubes", "cool-in-fridge", "cool-in-freezer", "coat-in-freezer", "no-first-coat", "no-pieces"] as const;
 export type Way = (typeof WAYS)[number];
 /** What a task takes when it is done that way, minutes; 0 when it is left out. */
-const ShorterSchema = z.strictObject({ way: z.enum(WAYS), minutes: z.number().min(0) });
+const ShorterSchema = z.strictObject({ way: z.enum(WAYS), minutes: z.number().check(z.gte(0)) });
 export type Shorter = Readonly<z.infer<typeof ShorterSchema>>;
 
 /** One piece of the day's work. Whole minutes. */
 export const TaskSchema = z.strictObject({
-  id: z.string().min(1).max(60),
+  id: z.string().check(z.minLength(1), z.maxLength(60)),
   /** The cake's place among the day's. */
   cake: count,
   station: z.enum(STATIONS_OF_DAY),
   doing: DoingSchema,
   minutes: count,
   /** Held from beginning to end. */
-  needs: z.array(z.enum(RESOURCES)).readonly(),
-  after: z.array(LinkSchema.readonly()).readonly(),
+  needs: z.readonly(z.array(z.enum(RESOURCES))),
+  after: z.readonly(z.array(z.readonly(LinkSchema))),
   /** How it could be done in less time, at some cost to the cake; all tasks of a cake that share a way go together. */
-  shorter: z.array(ShorterSchema.readonly()).readonly().optional(),
+  shorter: z.optional(z.readonly(z.array(z.readonly(ShorterSchema)))),
 });
 export type Task = Readonly<z.infer<typeof TaskSchema>>;
 

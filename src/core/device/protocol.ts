@@ -1,10 +1,10 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 
 /** What stands on a bench and tells numbers. */
 export const DEVICE_KINDS = ["scale", "core-probe", "oven-thermometer"] as const;
 export type DeviceKind = (typeof DEVICE_KINDS)[number];
 
-const device = { device: z.enum(DEVICE_KINDS), /** Which one of its kind. */ serial: z.string().min(1).max(40) };
+const device = { device: z.enum(DEVICE_KINDS), /** Which one of its kind. */ serial: z.string().check(z.minLength(1), z.maxLength(40)) };
 
 /**
  * All that a device says, one JSON object a message. A reading has its time (ms since 1970 by the bake's clock), its unit, whether the device
@@ -12,7 +12,7 @@ const device = { device: z.enum(DEVICE_KINDS), /** Which one of its kind. */ ser
  */
 export const DeviceNewsSchema = z.discriminatedUnion("kind", [
   z.strictObject({ kind: z.literal("found"), ...device }),
-  z.strictObject({ kind: z.literal("reading"), ...device, at: z.int(), value: z.number(), unit: z.enum(["g", "oz", "C", "F"]), isStable: z.boolean(), battery: z.number().min(0).max(1) }),
+  z.strictObject({ kind: z.literal("reading"), ...device, at: z.int(), value: z.number(), unit: z.enum(["g", "oz", "C", "F"]), isStable: z.boolean(), battery: z.number().check(z.gte(0), z.lte(1)) }),
   z.strictObject({ kind: z.literal("lost"), ...device }),
 ]);
 export type DeviceNews = Readonly<z.infer<typeof DeviceNewsSchema>>;

@@ -1,4 +1,4 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 import { numberIn } from "../measure";
 
 /** The schools of filling: never deeper than this share of the tin. */
@@ -7,11 +7,11 @@ export const CEILINGS = ["half", "two-thirds", "three-quarters"] as const;
 
 /** What a baker may settle about filling; her batter's kind and her tins settle the rest. */
 export const FillSchema = z.strictObject({
-  fullAtMost: z.enum(CEILINGS).optional(),
+  fullAtMost: z.optional(z.enum(CEILINGS)),
   /** How far the crown may stand above the rim; negative keeps it below. */
-  crowningMm: numberIn(-10, 30, "mm").optional(),
+  crowningMm: z.optional(numberIn(-10, 30, "mm")),
   /** Fruit or the like laid on the floors or pressed in, in all tins together, on top of the batter. */
-  fruitG: numberIn(0, 10_000, "g").optional(),
+  fruitG: z.optional(numberIn(0, 10_000, "g")),
 });
 
 export type FillOptions = {

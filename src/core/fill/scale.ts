@@ -1,4 +1,4 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 import { assertNever, numberIn, wholeIn } from "../measure";
 import { KIND_FACTS, type Batter, type BatterKind } from "../mix";
 import type { TinGeometry } from "../tin";
@@ -18,7 +18,7 @@ export const ScaleSchema = z.union([
   z.enum(["keep", "same-depth", "fill-limit"]),
   numberIn(0.05, 20, "times"),
   z.strictObject({ depthMm: numberIn(5, 200, "mm") }),
-  z.strictObject({ guests: wholeIn(1, 500), portion: z.enum(PORTIONS).optional() }),
+  z.strictObject({ guests: wholeIn(1, 500), portion: z.optional(z.enum(PORTIONS)) }),
 ]);
 export type Scale = z.infer<typeof ScaleSchema>;
 

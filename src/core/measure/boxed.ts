@@ -1,4 +1,4 @@
-import type * as z from "zod";
+import type * as z from "zod/mini";
 import { bad, type Result } from "./issue";
 import { parseWith } from "./schema";
 
@@ -8,7 +8,7 @@ import { parseWith } from "./schema";
  * @param read null for what can't be read; @param expected what it should be, for a path without an example of its own
  * @example boxed("ovenC", "400 C", (text) => readTempC(text, "C"), numberIn(100, 260, "°C"), "a heat") // out of range
  */
-export function boxed<T>(path: string, text: string, read: (text: string) => number | null, schema: z.ZodType<T>, expected: string): Result<T> {
+export function boxed<T>(path: string, text: string, read: (text: string) => number | null, schema: z.ZodMiniType<T>, expected: string): Result<T> {
   const value = text.trim() === "" ? undefined : read(text);
   if (value === null) return bad({ code: "unreadable", path, value: text.trim(), expected });
   const parsed = parseWith(schema, value);

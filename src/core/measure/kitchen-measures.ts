@@ -1,4 +1,4 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 import { EGGS_G } from "./egg-sizes";
 import { numberIn } from "./schema";
 import { US_CUP_ML } from "./units";

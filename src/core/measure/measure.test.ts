@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import * as z from "zod";
+import * as z from "zod/mini";
 import {
   cFromFahrenheit, fahrenheitFromC, fahrenheitSteps, kitchenGrams, kitchenMl, mlFromMm3, numberIn, parseWith, readAmount, readMassG, readMinutes, readTempC, readVolumeMl,
   risingRoot, roundTo, wholeIn,
@@ -85,9 +85,9 @@ describe("rounding like a person at a bench", () => {
 describe("values from outside", () => {
   const Schema = z.strictObject({
     depthMm: numberIn(10, 200, "mm"),
-    count: wholeIn(1, 24).optional(),
-    scale: z.union([z.enum(["keep", "same-depth"]), numberIn(0.05, 20, "times")]).optional(),
-    names: z.array(z.string()).min(1).max(2).optional(),
+    count: z.optional(wholeIn(1, 24)),
+    scale: z.optional(z.union([z.enum(["keep", "same-depth"]), numberIn(0.05, 20, "times")])),
+    names: z.optional(z.array(z.string()).check(z.minLength(1), z.maxLength(2))),
   });
 
   it.each([

@@ -1,4 +1,4 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 import { bad, good, type Issue, type Result, type Unit } from "./issue";
 
 // The content policy of the pages forbids code made from strings, which Zod otherwise tries. Every schema
@@ -7,25 +7,25 @@ z.config({ jitless: true });
 
 type RangeFacts = { readonly min: number; readonly max: number; readonly unit: Unit; readonly whole: boolean };
 
-function ranged(facts: RangeFacts): z.ZodNumber {
+function ranged(facts: RangeFacts): z.ZodMiniNumber<number> {
   const { min, max, whole } = facts;
-  return z
-    .number()
-    .check((context) => {
+  return z.number().check(
+    (context) => {
       const { value } = context;
       if (value >= min && value <= max && (!whole || Number.isInteger(value))) return;
       context.issues.push({ code: "custom", input: value, params: facts });
-    })
-    .meta(whole ? { type: "integer", minimum: min, maximum: max } : { minimum: min, maximum: max });
+    },
+    z.meta(whole ? { type: "integer", minimum: min, maximum: max } : { minimum: min, maximum: max }),
+  );
 }
 
 /** A finite number from `min` to `max`; one check carries both bounds and the unit, so that a message can name them. */
-export function numberIn(min: number, max: number, unit: Unit): z.ZodNumber {
+export function numberIn(min: number, max: number, unit: Unit): z.ZodMiniNumber<number> {
   return ranged({ min, max, unit, whole: false });
 }
 
 /** A whole number from `min` to `max`. */
-export function wholeIn(min: number, max: number): z.ZodNumber {
+export function wholeIn(min: number, max: number): z.ZodMiniNumber<number> {
   return ranged({ min, max, unit: "count", whole: true });
 }
 
@@ -33,7 +33,7 @@ export function wholeIn(min: number, max: number): z.ZodNumber {
  * The value as the schema types it, or the first thing wrong with it as an {@link Issue}.
  * @example parseWith(numberIn(10, 200, "mm"), 5) // { ok: false, issue: { code: "out-of-range", value: 5, … } }
  */
-export function parseWith<T>(schema: z.ZodType<T>, input: unknown): Result<T> {
+export function parseWith<T>(schema: z.ZodMiniType<T>, input: unknown): Result<T> {
   const reply = schema.safeParse(input);
   if (reply.success) return good(reply.data);
   const found = reply.error.issues[0];

@@ -1,4 +1,4 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 import { bad, good, numberIn, type Result } from "../measure";
 import { BatterKindSchema, KIND_FACTS, type BatterKind, type Spread } from "./kinds";
 
@@ -10,9 +10,9 @@ export const BATTER_LIMITS = {
 } as const;
 
 export const BatterSchema = z.strictObject({
-  kind: BatterKindSchema.optional(),
-  massG: numberIn(BATTER_LIMITS.massG.min, BATTER_LIMITS.massG.max, "g").optional(),
-  volumeMl: numberIn(BATTER_LIMITS.volumeMl.min, BATTER_LIMITS.volumeMl.max, "mL").optional(),
+  kind: z.optional(BatterKindSchema),
+  massG: z.optional(numberIn(BATTER_LIMITS.massG.min, BATTER_LIMITS.massG.max, "g")),
+  volumeMl: z.optional(numberIn(BATTER_LIMITS.volumeMl.min, BATTER_LIMITS.volumeMl.max, "mL")),
 });
 export type GivenBatter = z.infer<typeof BatterSchema>;
 

@@ -1,4 +1,4 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 import { numberIn, WAYS } from "../measure";
 
 /** What an ingredient is to a batter. */
@@ -17,30 +17,30 @@ const perCup = numberIn(5, 500, "g");
 
 /** One thing in the pantry. */
 export const IngredientSchema = z.strictObject({
-  id: z.string().regex(/^[a-z0-9-]{1,60}$/u),
-  name: z.string().min(1).max(80),
+  id: z.string().check(z.regex(/^[a-z0-9-]{1,60}$/u)),
+  name: z.string().check(z.minLength(1), z.maxLength(80)),
   /** Other names it goes by. */
-  also: z.array(z.string().min(1).max(80)).max(40),
+  also: z.array(z.string().check(z.minLength(1), z.maxLength(80))).check(z.maxLength(40)),
   group: z.enum(GROUPS),
   /** Grams in a level US cup, by how it gets there; `spooned` stands for whatever is not named. Null when nobody measures it so. */
-  cupG: z.strictObject({ spooned: perCup, dipped: perCup.optional(), packed: perCup.optional(), sifted: perCup.optional() }).nullable(),
+  cupG: z.nullable(z.strictObject({ spooned: perCup, dipped: z.optional(perCup), packed: z.optional(perCup), sifted: z.optional(perCup) })),
   /** Density once it is part of a batter, g/mL. */
   batterGPerMl: numberIn(0.5, 2.5, "g/mL"),
   /** Of 100 g, in g. */
   per100: z.strictObject({ water: share, fat: share, sugar: share, protein: share, starch: share, salt: share }),
   allergens: z.array(z.enum(ALLERGENS)),
   /** Weight of one as it is used: an egg without its shell, the juice of a lemon, g. */
-  eachG: numberIn(0.1, 5000, "g").optional(),
+  eachG: z.optional(numberIn(0.1, 5000, "g")),
   /** What is left after peeling, trimming or stoning, as a share of what was bought. */
-  yieldShare: numberIn(0.1, 1, "times").optional(),
+  yieldShare: z.optional(numberIn(0.1, 1, "times")),
   /** As it is usually sold, g. */
-  packG: numberIn(1, 10_000, "g").optional(),
+  packG: z.optional(numberIn(1, 10_000, "g")),
   /** Stays in pieces in the batter rather than becoming part of it. */
   isInclusion: z.boolean(),
   /** Brings acid for soda to work on. */
   hasAcid: z.boolean(),
   /** Where it is kept, and how long once opened. */
-  keeps: z.string().max(120),
+  keeps: z.string().check(z.maxLength(120)),
 });
 export type Ingredient = z.infer<typeof IngredientSchema>;
 export type Composition = Ingredient["per100"];

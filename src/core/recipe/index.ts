@@ -11,7 +11,7 @@ export type { RowKind } from "./row-kind";
 export { eggsIn, grossOf, leavenerTimes, scaledRow, scaleTimes, shortfall, totalMass, type LeaveningSchool } from "./scale";
 export { HEAT_SOURCES } from "./heat-sources";
 export {
-  BakeSchema, emptyRecipe, freshId, PART_ROLES, parseRecipeDoc, RECIPE_LIMITS, RecipeDocSchema, type Line, type Part, type PartRole, type RecipeDoc, type Step, type StepKind,
+  BakeSchema, emptyRecipe, freshId, PART_ROLES, parseRecipeDoc, RECIPE_LIMITS, RecipeDocSchema, ROLES_BESIDES, type Line, type Part, type PartRole, type RecipeDoc, type Step, type StepKind,
 } from "./schema";
 export { withSharedPart } from "./shared-part";
 export { durationsIn, heatIn, readStep, stepPieces } from "./step";

@@ -1,4 +1,4 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 import { KitchenMeasuresSchema, numberIn, parseWith, type Result } from "../measure";
 import { TinSchema } from "../tin";
 import { HEAT_SOURCES } from "./heat-sources";
@@ -13,17 +13,17 @@ export const RECIPE_LIMITS = {
   original: 400_000,
 } as const;
 
-const id = z.string().min(1).max(40);
-const text = z.string().max(RECIPE_LIMITS.text);
+const id = z.string().check(z.minLength(1), z.maxLength(40));
+const text = z.string().check(z.maxLength(RECIPE_LIMITS.text));
 
 /** What a baker says of a line: its words, the ingredient she chose for it, and what she weighed, g. */
-const written = { id, text, ingredient: z.string().max(60).optional(), weighedG: numberIn(0, 100_000, "g").optional() };
+const written = { id, text, ingredient: z.optional(z.string().check(z.maxLength(60))), weighedG: z.optional(numberIn(0, 100_000, "g")) };
 
 /** A swapped line remembers the lines it stands for, so that the swap can be undone. */
-const SwapSchema = z.strictObject({ id, was: z.array(z.strictObject(written)).max(10) });
+const SwapSchema = z.strictObject({ id, was: z.array(z.strictObject(written)).check(z.maxLength(10)) });
 
 /** One ingredient line. Its words are the baker's; what they weigh follows from them unless she says otherwise. */
-const LineSchema = z.strictObject({ ...written, swap: SwapSchema.optional() });
+const LineSchema = z.strictObject({ ...written, swap: z.optional(SwapSchema) });
 export type Line = z.infer<typeof LineSchema>;
 
 const STEP_KINDS = [
@@ -35,52 +35,54 @@ export type StepKind = (typeof STEP_KINDS)[number];
 const StepSchema = z.strictObject({
   id,
   text,
-  kind: z.enum(STEP_KINDS).optional(),
-  minutes: numberIn(0, 2880, "min").optional(),
+  kind: z.optional(z.enum(STEP_KINDS)),
+  minutes: z.optional(numberIn(0, 2880, "min")),
 });
 export type Step = z.infer<typeof StepSchema>;
 
-export const PART_ROLES = ["batter", "filling", "frosting", "topping", "syrup", "soak"] as const;
+/** What a part is that goes with a batter. */
+export const ROLES_BESIDES = ["filling", "frosting", "topping", "syrup", "soak"] as const;
+export const PART_ROLES = ["batter", ...ROLES_BESIDES] as const;
 export type PartRole = (typeof PART_ROLES)[number];
 
 const PartSchema = z.strictObject({
   id,
   role: z.enum(PART_ROLES),
-  name: z.string().max(120),
-  lines: z.array(LineSchema).max(RECIPE_LIMITS.lines),
-  steps: z.array(StepSchema).max(RECIPE_LIMITS.steps),
+  name: z.string().check(z.maxLength(120)),
+  lines: z.array(LineSchema).check(z.maxLength(RECIPE_LIMITS.lines)),
+  steps: z.array(StepSchema).check(z.maxLength(RECIPE_LIMITS.steps)),
   /** Set when the part is another recipe's, used here: its lines and steps are a copy, made anew whenever this recipe is opened. */
-  from: z.strictObject({ recipe: id, part: id }).optional(),
+  from: z.optional(z.strictObject({ recipe: id, part: id })),
 });
 export type Part = z.infer<typeof PartSchema>;
 
 /** The bake the recipe vouches for; parts of it a recipe may leave out. */
 export const BakeSchema = z.strictObject({
-  tins: z.array(TinSchema).max(20),
+  tins: z.array(TinSchema).check(z.maxLength(20)),
   /** An oven when left out. */
-  source: z.enum(HEAT_SOURCES).optional(),
-  ovenC: numberIn(100, 260, "°C").optional(),
-  fan: z.boolean().optional(),
-  minutes: numberIn(5, 240, "min").optional(),
+  source: z.optional(z.enum(HEAT_SOURCES)),
+  ovenC: z.optional(numberIn(100, 260, "°C")),
+  fan: z.optional(z.boolean()),
+  minutes: z.optional(numberIn(5, 240, "min")),
 });
 
 /** A whole recipe, as it is kept. */
 export const RecipeDocSchema = z.strictObject({
-  name: z.string().trim().min(1).max(200),
-  parts: z.array(PartSchema).min(1).max(RECIPE_LIMITS.parts),
+  name: z.string().check(z.trim(), z.minLength(1), z.maxLength(200)),
+  parts: z.array(PartSchema).check(z.minLength(1), z.maxLength(RECIPE_LIMITS.parts)),
   bake: BakeSchema,
   /** Batter kind chosen by the baker; else it is recognised. */
-  kind: z.string().max(40).optional(),
+  kind: z.optional(z.string().check(z.maxLength(40))),
   /** Specific gravity weighed by the baker. */
-  weighedGravity: numberIn(0.15, 1.5, "g/mL").optional(),
-  portions: numberIn(1, 500, "count").optional(),
-  makes: z.string().max(200),
-  notes: z.string().max(20_000),
-  source: z.string().max(500),
+  weighedGravity: z.optional(numberIn(0.15, 1.5, "g/mL")),
+  portions: z.optional(numberIn(1, 500, "count")),
+  makes: z.string().check(z.maxLength(200)),
+  notes: z.string().check(z.maxLength(20_000)),
+  source: z.string().check(z.maxLength(500)),
   /** What its cups, spoons and eggs are; the kitchen's own when left out. */
-  measures: KitchenMeasuresSchema.optional(),
+  measures: z.optional(KitchenMeasuresSchema),
   /** The text it was read from, every word; empty for one written here. */
-  original: z.string().max(RECIPE_LIMITS.original),
+  original: z.string().check(z.maxLength(RECIPE_LIMITS.original)),
 });
 export type RecipeDoc = z.infer<typeof RecipeDocSchema>;
 

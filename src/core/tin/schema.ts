@@ -1,4 +1,4 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 import { numberIn, parseWith, wholeIn, type Result } from "../measure";
 
 /** Inside sizes a tin may have. */
@@ -19,20 +19,20 @@ const water = numberIn(5, 60_000, "mL");
 
 /** What any tin may have, whatever its shape. */
 const common = {
-  count: wholeIn(TIN_LIMITS.count.min, TIN_LIMITS.count.max).optional(),
-  material: MaterialSchema.optional(),
-  looseBase: z.boolean().optional(),
-  lid: z.boolean().optional(),
+  count: z.optional(wholeIn(TIN_LIMITS.count.min, TIN_LIMITS.count.max)),
+  material: z.optional(MaterialSchema),
+  looseBase: z.optional(z.boolean()),
+  lid: z.optional(z.boolean()),
 };
 const shared = {
   depthMm: depth,
   ...common,
-  taperDeg: numberIn(0, 45, "°").optional(),
-  cornerMm: numberIn(0, 350, "mm").optional(),
-  brimMl: water.optional(),
-  halfMl: water.optional(),
-  sizes: z.enum(["inside", "outside"]).optional(),
-  sizesAt: z.enum(["rim", "floor"]).optional(),
+  taperDeg: z.optional(numberIn(0, 45, "°")),
+  cornerMm: z.optional(numberIn(0, 350, "mm")),
+  brimMl: z.optional(water),
+  halfMl: z.optional(water),
+  sizes: z.optional(z.enum(["inside", "outside"])),
+  sizesAt: z.optional(z.enum(["rim", "floor"])),
 };
 
 const byDiameter = z.strictObject({
@@ -46,24 +46,24 @@ const byWidth = z.strictObject({ shape: z.enum(["heart", "hexagon"]), widthMm: w
 const withTube = z.strictObject({
   shape: z.enum(["ring", "tube", "fluted"]),
   diameterMm: width,
-  tubeMm: numberIn(10, 400, "mm").optional(),
+  tubeMm: z.optional(numberIn(10, 400, "mm")),
   ...shared,
 });
-const well = z.strictObject({ shape: z.literal("well"), rimMm: width, floorMm: width.optional(), ...shared });
+const well = z.strictObject({ shape: z.literal("well"), rimMm: width, floorMm: z.optional(width), ...shared });
 
 /** Width at a height above the floor, for a wall that is neither straight nor a usual curve. */
 const profilePoint = z.strictObject({ heightMm: numberIn(0, TIN_LIMITS.depthMm.max, "mm"), widthMm: numberIn(5, TIN_LIMITS.widthMm.max, "mm") });
 const drawn = z.strictObject({
   shape: z.literal("drawn"),
   depthMm: depth,
-  profile: z.array(profilePoint).min(2).max(40),
+  profile: z.array(profilePoint).check(z.minLength(2), z.maxLength(40)),
   /** At the rim, for one that is longer than wide; round when left out. */
-  rimLengthMm: width.optional(),
+  rimLengthMm: z.optional(width),
   ...common,
-  brimMl: water.optional(),
-  halfMl: water.optional(),
+  brimMl: z.optional(water),
+  halfMl: z.optional(water),
 });
-const odd = z.strictObject({ shape: z.literal("odd"), brimMl: water, depthMm: depth.optional(), ...common });
+const odd = z.strictObject({ shape: z.literal("odd"), brimMl: water, depthMm: z.optional(depth), ...common });
 
 /**
  * A tin by its sizes, in mm: inside and at the rim unless `sizes` and `sizesAt` say otherwise; depth is always inside. `count` is how

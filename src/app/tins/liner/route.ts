@@ -1,15 +1,15 @@
 import type { NextRequest } from "next/server";
-import * as z from "zod";
+import * as z from "zod/mini";
 import { linerPages, linerPieces, linerSvg, PAPERS, readTin, tinGeometry } from "@/core/tin";
 import { issueText, linerLines, METRIC, tinText } from "@/words";
 import { linerPdf } from "./liner-pdf";
 
 const AskedSchema = z.object({
-  tin: z.string().max(400),
-  paper: z.enum(PAPERS).catch("a4"),
-  as: z.enum(["pdf", "svg"]).catch("pdf"),
+  tin: z.string().check(z.maxLength(400)),
+  paper: z.catch(z.enum(PAPERS), "a4"),
+  as: z.catch(z.enum(["pdf", "svg"]), "pdf"),
   /** Which page, from 1; an SVG file is one page. */
-  page: z.coerce.number().int().min(1).max(200).catch(1),
+  page: z.catch(z.coerce.number().check(z.int(), z.gte(1), z.lte(200)), 1),
 });
 
 const refused = (message: string): Response => new Response(message, { status: 400, headers: { "content-type": "text/plain; charset=utf-8" } });
