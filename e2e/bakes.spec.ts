@@ -33,13 +33,12 @@ async function onTo(page: Page, title: RegExp): Promise<void> {
   }).toPass({ intervals: [150], timeout: 40_000 });
 }
 
-/** Sets the scale to nothing once the tin stands on it at rest, as often as it takes until batter is going in. */
+/** Sets the scale to nothing once the tin stands on it at rest, and waits until batter is going in. */
 async function tareAndPour(page: Page): Promise<void> {
-  await expect(async () => {
-    await page.keyboard.press("t");
-    await expect(page.getByText(/^Pour to the line/u)).toBeVisible({ timeout: 1500 });
-    await expect(page.getByRole("list", { name: "Tins" }).getByRole("listitem").first()).toContainText(/^[1-9]\d\d.g\s*first tin, (?:\d+.g to go|full)/u, { timeout: 3000 });
-  }).toPass({ timeout: 25_000 });
+  await expect(page.getByText(/It shows [1-9]\d\d.g\.$/u)).toBeVisible();
+  await page.keyboard.press("t");
+  await expect(page.getByText(/^Pour to the line/u)).toBeVisible();
+  await expect(page.getByRole("list", { name: "Tins" }).getByRole("listitem").first()).toContainText(/^[1-9]\d\d.g\s*first tin, (?:\d+.g to go|full)/u);
 }
 
 /** What the server has been told of a kind, as a page that listens hears it. */

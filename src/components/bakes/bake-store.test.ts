@@ -105,3 +105,27 @@ it("goes by the server's clock, whatever the page's own shows", () => {
   vi.advanceTimersByTime(10_000);
   expect(store.known().nowMs).toBeCloseTo(600_000_000 + 3 * 60_000 + 10_000, -2);
 });
+
+it("counts in what it had counted, when it was set to nothing in mid-pour and that was batter", () => {
+  const fill = doc.tasks.find(({ doing }) => doing.do === "fill");
+  if (fill === undefined) throw new Error("nothing to fill");
+  const before = doc.tasks.slice(0, doc.tasks.indexOf(fill));
+  const done = before.map(({ id }): BenchEvent => ({ id: `done-${id}`, at: 600_000_000, kind: "done", task: id }));
+  const store = bakeStore("supper", doc, done, 600_000_000);
+  stop = store.listen(["scale"]);
+  const shows = (value: number): void => Stream.say("device", { kind: "reading", device: "scale", serial: "scale 1", at: 600_000_000, value, unit: "g", isStable: true, battery: 1 });
+  // Without a scale there is nothing to set.
+  store.tare();
+  expect(store.known().pouring).toBeNull();
+  shows(380);
+  store.tare();
+  for (const value of [0, 150, 220]) shows(value);
+  store.tare();
+  expect(store.known().pouring?.state).toMatchObject({ phase: "taring", netG: 0, droppedG: 220 });
+  shows(0);
+  store.countIn();
+  const target = doc.cakes[0]?.tinsG[0] ?? 0;
+  for (const value of [target - 220, target - 220]) shows(value);
+  expect(store.known().events.at(-1)).toMatchObject({ kind: "weighed", tin: 0, massG: target, isWhole: true });
+  expect(asked.filter((body) => body.includes("tare"))).toHaveLength(2);
+});

@@ -3,7 +3,7 @@
 import * as z from "zod/mini";
 import { bakeTime, benchDay, type BakeDoc } from "@/core/cake";
 import { benchAt, openTin, parseBenchEvents, replayed, type BenchEvent } from "@/core/day";
-import { DEVICE_KINDS, DeviceNewsSchema, NOTHING_RECEIVED, poured, pouringFrom, received, tareAsked, type DeviceCommand, type DeviceKind, type DeviceNews, type Pouring, type Received } from "@/core/device";
+import { countedIn, DEVICE_KINDS, DeviceNewsSchema, NOTHING_RECEIVED, poured, pouringFrom, received, tareAsked, type DeviceCommand, type DeviceKind, type DeviceNews, type Pouring, type Received } from "@/core/device";
 
 /** A fact to be told, before it has its id and its time. */
 export type Fact = BenchEvent extends infer E ? (E extends BenchEvent ? Omit<E, "id" | "at"> & { readonly id?: string } : never) : never;
@@ -35,6 +35,8 @@ export type BakeStore = {
   readonly giveMore: (task: string, endsAt: number, moreMin: number) => void;
   readonly command: (order: DeviceCommand) => void;
   readonly tare: () => void;
+  /** What the scale had counted before it was set to nothing is batter in the tin. */
+  readonly countIn: () => void;
   /** Listens to the server until what it returns is called. */
   readonly listen: (devices: readonly DeviceKind[]) => () => void;
 };
@@ -42,7 +44,7 @@ export type BakeStore = {
 const ToldSchema = z.object({ events: z.unknown(), nowMs: z.number() });
 const ClockSchema = z.object({ nowMs: z.number() });
 const RefusedSchema = z.object({ message: z.string() });
-const PouringSchema = z.object({ task: z.string(), state: z.object({ tin: z.int().check(z.gte(0)), phase: z.enum(["tare", "taring", "pour", "swap"]), beforeG: z.number(), netG: z.number(), askedG: z.number(), settled: z.number() }) });
+const PouringSchema = z.object({ task: z.string(), state: z.object({ tin: z.int().check(z.gte(0)), phase: z.enum(["tare", "taring", "pour", "swap"]), beforeG: z.number(), netG: z.number(), askedG: z.number(), droppedG: z.number(), settled: z.number() }) });
 const RETRY_MS = 2000;
 const TICK_MS = 250;
 const MS_PER_MIN = 60_000;
@@ -126,12 +128,14 @@ export function bakeStore(id: string, doc: BakeDoc, events: readonly BenchEvent[
 
   function tare(): void {
     const { pouring } = known;
-    if (pouring !== null) {
-      // In mid-pour too: the tin may have been put on only now, and she says what is nothing.
-      const { tin, beforeG } = pouring.state.phase === "swap" ? pouringFrom(pouring.state.tin + 1, 0) : pouring.state;
-      setPouring(pouring.task, tareAsked(pouringFrom(tin, beforeG), known.devices.get("scale")?.value ?? 0));
-    }
+    const scale = known.devices.get("scale");
+    if (scale?.serial == null || scale.trouble === "lost") return;
+    if (pouring !== null) setPouring(pouring.task, tareAsked(pouring.state, scale.value ?? 0));
     command({ do: "tare", device: "scale" });
+  }
+
+  function countIn(): void {
+    if (known.pouring !== null) setPouring(known.pouring.task, countedIn(known.pouring.state));
   }
 
   /** Pouring goes on with each reading; what was in a tin when the scale was lost is told, and poured on from. */
@@ -240,7 +244,7 @@ export function bakeStore(id: string, doc: BakeDoc, events: readonly BenchEvent[
     };
   }
 
-  return { subscribe: (each) => { listeners.add(each); return () => listeners.delete(each); }, known: () => known, first, tell, giveMore, command, tare, listen };
+  return { subscribe: (each) => { listeners.add(each); return () => listeners.delete(each); }, known: () => known, first, tell, giveMore, command, tare, countIn, listen };
 }
 
 /** Calls back four times a second, also while the page is in the background. */

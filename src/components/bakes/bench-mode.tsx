@@ -193,7 +193,7 @@ export function BenchMode({ bake: { id, name, doc, events, isEnded }, pantry, se
               <Closing bakedMin={loads[0] === undefined ? null : bakedMinutes(loads[0])} units={units} onBack={onBack} onEnd={(answer) => store.tell({ kind: "ended", ...answer })} />
             ) : (
               <StepPane view={view} doc={doc} units={units} task={task} isEarly={isEarly} look={look} advice={advice} onLook={(seenNow) => setSeen({ of: lookKey, look: { ...seenNow, coreC: undefined } })}
-                onTick={(line, isTicked) => { if (task !== null) store.tell({ kind: "ticked", task: task.id, line, isTicked }); }} />
+                onCountIn={store.countIn} onTick={(line, isTicked) => { if (task !== null) store.tell({ kind: "ticked", task: task.id, line, isTicked }); }} />
             )}
             <SideCards view={view} doc={doc} units={units}
               onOffer={({ way, takes }) => store.tell({ kind: "shortened", way, takes: [...takes] })}

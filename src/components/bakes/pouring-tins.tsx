@@ -33,7 +33,7 @@ type PouringTinsProps = {
 
 /** Tins on the bench, filling to their line as they are poured. */
 export function PouringTins({ tins, weighed, open, pouring, scale, units }: PouringTinsProps) {
-  const isOn = scale.serial !== null && scale.trouble !== "lost";
+  const isOn = isThere(scale);
   const first = Math.max(0, Math.min(open - 1, tins.length - MOST_SHOWN));
   const shown = tins.slice(first, first + MOST_SHOWN).map((tin, index) => ({ ...tin, place: first + index }));
   const inTin = (place: number): number => {
@@ -86,9 +86,12 @@ export function PouringTins({ tins, weighed, open, pouring, scale, units }: Pour
   );
 }
 
+/** Whether a scale can be heard. */
+export const isThere = ({ serial, trouble }: Received): boolean => serial !== null && trouble !== "lost";
+
 /** What to do at the scale now. */
-export function scaleText(pouring: Pouring | null, open: number, isOn: boolean, beforeG: number, units: Units): string {
-  if (!isOn) return beforeG > 0 ? `${weightText(beforeG, units)} are in it already. Level it with a wet palette knife.` : "Level each with a wet palette knife.";
+export function scaleText(pouring: Pouring | null, open: number, scale: Received, beforeG: number, units: Units): string {
+  if (!isThere(scale)) return beforeG > 0 ? `${weightText(beforeG, units)} are in it already. Level it with a wet palette knife.` : "Level each with a wet palette knife.";
   switch (pouring?.phase) {
     case "taring":
       return "Setting the scale to nothing.";
@@ -97,6 +100,6 @@ export function scaleText(pouring: Pouring | null, open: number, isOn: boolean, 
     case "swap":
       return "Full. Lift it off and put the next one on: the scale is set to nothing by itself.";
     default:
-      return beforeG > 0 ? `The scale was away: ${weightText(beforeG, units)} are in the ${ordinal(open)} tin. Put it on as it is, press Tare, and pour the rest.` : `Put the ${ordinal(open)} tin on the scale, empty, and press Tare.`;
+      return `${beforeG > 0 ? `The scale was away: ${weightText(beforeG, units)} are in the ${ordinal(open)} tin. Put it on as it is, press Tare, and pour the rest.` : `Put the ${ordinal(open)} tin on the scale, empty, and press Tare.`}${scale.isStable && scale.value !== null ? ` It shows ${pouredText(scale.value, units)}.` : ""}`;
   }
 }

@@ -16,7 +16,7 @@ import { doingText } from "@/words/day";
 import { STATION_NAMES } from "../cake/stations";
 import { STATION_DRAWINGS } from "../cake/strip-drawings";
 import { clockAt, dateAt } from "../day/now";
-import { PouringTins, scaleText, tinsToFill } from "./pouring-tins";
+import { isThere, PouringTins, scaleText, tinsToFill } from "./pouring-tins";
 import { ProbeCurve } from "./probe-curve";
 import { SeenSigns } from "./seen-signs";
 import type { BenchView } from "./use-bench";
@@ -33,6 +33,8 @@ export type StepPaneProps = {
   readonly advice: LookAdvice | null;
   readonly onLook: (look: Look) => void;
   readonly onTick: (line: string, isTicked: boolean) => void;
+  /** What the scale had counted before it was set to nothing is batter. */
+  readonly onCountIn: () => void;
 };
 
 /** One step: what to do in large letters, why in a line, and the drawing it is done by. */
@@ -137,22 +139,28 @@ function StationDrawing({ station, planned }: { readonly station: Task["station"
 type FillStepProps = StepPaneProps & { readonly task: Task; readonly step: string; readonly planned: PlannedCake };
 
 /** Pouring: the tin that is next, to its weight. */
-function FillStep({ view, doc, units, task, step, planned }: FillStepProps) {
+function FillStep({ view, doc, units, task, step, planned, onCountIn }: FillStepProps) {
   const { known, log } = view;
   const targets = doc.cakes[task.cake]?.tinsG;
   const tins = useMemo(() => tinsToFill(planned.plan.fill.tins, targets ?? []), [planned, targets]);
   const weighed = log.weighed.get(task.id);
   const open = openTin(log, task.id, tins.length);
   const scale = known.devices.get("scale") ?? NOTHING_RECEIVED;
-  const isOn = scale.serial !== null && scale.trouble !== "lost";
+  const isOn = isThere(scale);
   const pouring = known.pouring?.task === task.id ? known.pouring.state : null;
   const place = open === -1 ? tins.length - 1 : open;
   const target = tins[place];
   const before = weighed?.get(place);
   const title = target === undefined ? doingText(task.doing, units) : `Pour the ${tins.length > 1 ? `${ordinal(place)} tin` : "tin"} to ${weightText(target.targetG, units)}`;
   return (
-    <Pane step={step} title={title} why={scaleText(pouring, place, isOn, before?.isWhole === false ? before.massG : 0, units)}>
+    <Pane step={step} title={title} why={scaleText(pouring, place, scale, before?.isWhole === false ? before.massG : 0, units)}>
       <Cautions task={task} planned={planned} units={units} />
+      {isOn && pouring !== null && pouring.droppedG > 0 && (
+        <p role="status" className="mb-3 flex flex-wrap items-center gap-x-5 gap-y-2 text-[22px] text-white max-sm:text-[19px]">
+          {weightText(pouring.droppedG, units)} stood there when it was set to nothing.
+          <button type="button" className="bench-button" onClick={onCountIn}>It was batter: count it in</button>
+        </p>
+      )}
       {target !== undefined && <PouringTins tins={tins} weighed={weighed} open={place} pouring={pouring} scale={scale} units={units} />}
     </Pane>
   );

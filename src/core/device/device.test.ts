@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { coreCurve } from "../bake";
 import {
-  coreReads, deviceTrouble, DeviceNewsSchema, hiddenBake, nearG, NOTHING_RECEIVED, ovenReads, poured, pouringFrom, received, scaleAfter, scaleShows, simulatedScale, tareAsked, tared,
+  coreReads, countedIn, deviceTrouble, DeviceNewsSchema, hiddenBake, nearG, NOTHING_RECEIVED, ovenReads, poured, pouringFrom, received, scaleAfter, scaleShows, simulatedScale, tareAsked, tared,
   type DeviceNews, type Pouring, type Received, type SimulatedScale, type Warmth,
 } from ".";
 import { SILENT_MS } from "./receiver";
@@ -129,6 +129,25 @@ describe("pouring on a scale", () => {
     expect(tell(40).pouring.phase).toBe("taring");
     expect(poured(pouring, held(17), [600, 600]).pouring.phase).toBe("pour");
     expect(tell(1).pouring.phase).toBe("pour");
+  });
+
+  it("keeps what it had counted when it is set to nothing in mid-pour, by her or by its own key, and counts it in if it was batter", () => {
+    const held = (value: number): Received => ({ ...NOTHING_RECEIVED, serial: "one", value, isStable: true });
+    const half = poured({ ...pouringFrom(0, 100), phase: "pour" }, held(237), [600, 600]).pouring;
+    const asked = tareAsked(half, 237);
+    expect(asked).toMatchObject({ phase: "taring", beforeG: 100, netG: 100, droppedG: 237 });
+    // A knuckle that bounces.
+    expect(tareAsked(asked, 237).droppedG).toBe(237);
+    const byItsKey = poured(half, held(0), [600, 600]).pouring;
+    expect(byItsKey).toMatchObject({ phase: "pour", netG: 100, droppedG: 237 });
+    for (const pouring of [poured(asked, held(1), [600, 600]).pouring, byItsKey]) {
+      const again = countedIn(pouring);
+      expect(again).toMatchObject({ phase: "pour", beforeG: 337, droppedG: 0 });
+      const near = poured(again, held(262), [600, 600]).pouring;
+      expect(poured(near, held(263), [600, 600])).toMatchObject({ full: { tin: 0, massG: 600 }, pouring: { droppedG: 0 } });
+    }
+    // A tin that was not yet full 20 g above nothing is not worth a word.
+    expect(tareAsked({ ...half, netG: 119 }, 19).droppedG).toBe(0);
   });
 
   it("does nothing with what can't be trusted", () => {

@@ -1,4 +1,4 @@
-export { poured, pouringFrom, nearG, tareAsked, type Pouring } from "./pouring";
+export { countedIn, poured, pouringFrom, nearG, tareAsked, type Pouring } from "./pouring";
 export { DEVICE_KINDS, DeviceCommandSchema, DeviceNewsSchema, FAULTS, type DeviceCommand, type DeviceKind, type DeviceNews, type Fault } from "./protocol";
 export { deviceTrouble, NOTHING_RECEIVED, received, type Received } from "./receiver";
 export { drawn } from "./chance";

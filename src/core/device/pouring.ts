@@ -15,6 +15,8 @@ export type Pouring = {
   readonly netG: number;
   /** What the scale showed when it was asked to set itself to nothing, g. */
   readonly askedG: number;
+  /** What was counted in mid-pour when the scale was set to nothing, g: a tin put on only then, or batter, which only the baker can say. */
+  readonly droppedG: number;
   /** Settled readings in a row near the line. */
   readonly settled: number;
 };
@@ -29,15 +31,28 @@ const NEAR_LEAST_G = 4;
 const SETTLED = 2;
 /** A scale set to nothing reads within this, g. */
 const EMPTY_G = 3;
+/** Less, counted before the scale was set to nothing, is not worth a word, g. */
+const LEAST_DROPPED_G = 20;
 
 /** Where pouring stands: the first tin that is not yet full, with what is known to be in it. */
 export function pouringFrom(tin: number, beforeG: number): Pouring {
-  return { tin, phase: "tare", beforeG, netG: beforeG, askedG: 0, settled: 0 };
+  return { tin, phase: "tare", beforeG, netG: beforeG, askedG: 0, droppedG: 0, settled: 0 };
 }
 
-/** Pouring after the scale was asked to set itself to nothing: what it shows from then on is batter. */
+/**
+ * Pouring after the scale was asked to set itself to nothing: what it shows from then on is batter. In mid-pour too: the tin may have been put
+ * on only now. After a full tin it is the next one.
+ */
 export function tareAsked(pouring: Pouring, shownG: number): Pouring {
-  return { ...pouring, phase: "taring", netG: pouring.beforeG, askedG: shownG, settled: 0 };
+  const at = pouring.phase === "swap" ? pouringFrom(pouring.tin + 1, 0) : pouring;
+  const countedG = pouring.netG - pouring.beforeG;
+  const droppedG = pouring.phase === "pour" && countedG >= LEAST_DROPPED_G ? countedG : at.droppedG;
+  return { ...at, phase: "taring", netG: at.beforeG, askedG: shownG, droppedG, settled: 0 };
+}
+
+/** Pouring when what was counted before the scale was set to nothing is batter that is in the tin. */
+export function countedIn(pouring: Pouring): Pouring {
+  return { ...pouring, beforeG: pouring.beforeG + pouring.droppedG, netG: pouring.netG + pouring.droppedG, droppedG: 0 };
 }
 
 /** How near to its line a tin counts as full, g. */
@@ -59,15 +74,17 @@ export function poured(pouring: Pouring, { value, isStable, trouble }: Received,
       // Also when it is not at rest, and no more quite nothing: some hands pour at once.
       return Math.abs(value) <= EMPTY_G || Math.abs(value) < Math.abs(pouring.askedG) / 2 ? { ...stay, pouring: { ...pouring, phase: "pour" } } : stay;
     case "pour": {
+      // Set to nothing by its own key.
+      if (Math.abs(value) <= EMPTY_G && pouring.netG - pouring.beforeG >= LEAST_DROPPED_G) return { ...stay, pouring: { ...tareAsked(pouring, value), phase: "pour" } };
       const netG = value + pouring.beforeG;
       const isNear = isStable && Math.abs(netG - target) <= nearG(target);
       const settled = isNear ? pouring.settled + 1 : 0;
       if (settled < SETTLED) return { ...stay, pouring: { ...pouring, netG, settled } };
-      return { pouring: { ...pouring, netG, settled: 0, phase: "swap" }, full: { tin: pouring.tin, massG: Math.round(netG) }, tare: false };
+      return { pouring: { ...pouring, netG, settled: 0, droppedG: 0, phase: "swap" }, full: { tin: pouring.tin, massG: Math.round(netG) }, tare: false };
     }
     case "swap":
       // The full tin is off and something lighter stands there, at rest: the next tin.
       if (!isStable || Math.abs(value) > (target - pouring.beforeG) / 2) return stay;
-      return { pouring: tareAsked(pouringFrom(pouring.tin + 1, 0), value), full: null, tare: true };
+      return { pouring: tareAsked(pouring, value), full: null, tare: true };
   }
 }
