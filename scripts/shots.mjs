@@ -50,11 +50,7 @@ async function pourSecondTin(page) {
     const title = await step.innerText();
     if (title.startsWith("Pour the second")) break;
     if (title.startsWith("Pour the first")) {
-      if (await page.getByText("press Tare").isVisible()) {
-        await page.waitForTimeout(1500);
-        await page.keyboard.press("t");
-        await page.waitForTimeout(800);
-      }
+      if (await page.getByText("It shows").isVisible()) await page.keyboard.press("t");
     } else if (await ready.isVisible()) await ready.click();
     else await page.keyboard.press(" ");
   }
