@@ -1,7 +1,7 @@
 import { expect, it } from "vitest";
 import type { Doing } from "@/core/day";
 import { METRIC } from ".";
-import { clockText, dayText, doingText } from "./day";
+import { clockText, dayText, doingText, holdText, wayOutText } from "./day";
 
 const plain = (text: string): string => text.replaceAll(/[\u00a0\u202f]/gu, " ");
 
@@ -23,6 +23,27 @@ it.each<[Doing, string]>([
   [{ do: "split-and-fill", gaps: 1 }, "Fill and stack"],
 ])("%j is told as “%s”", (doing, text) => {
   expect(plain(doingText(doing, METRIC))).toBe(text);
+});
+
+it.each<[Parameters<typeof holdText>[0], string]>([
+  [{ by: "task", id: "0.bake", isLink: false, isBefore: true }, "“Bake” is being done then"],
+  [{ by: "task", id: "0.bake", isLink: true, isBefore: true }, "it goes with “Bake”, which comes before"],
+  [{ by: "task", id: "0.bake", isLink: true, isBefore: false }, "“Bake” has to follow in time"],
+  [{ by: "away" }, "nobody is there then"],
+  [{ by: "due" }, "it has to be done by then"],
+  [{ by: "far-enough" }, "twelve hours ahead is enough"],
+])("what holds a task, %j, is told as “%s”", (hold, text) => {
+  expect(holdText(hold, "Bake")).toBe(text);
+});
+
+it.each<[Parameters<typeof wayOutText>[0], string]>([
+  [{ change: "wanted-later", byMin: 45, boxes: {} }, "Wanted 45 min later"],
+  [{ change: "begin-earlier", byMin: 90, boxes: {} }, "Begin the day 90 min earlier"],
+  [{ change: "end-later", byMin: 60, boxes: {} }, "End the day 60 min later"],
+  [{ change: "stay-in", boxes: {} }, "Stay in"],
+  [{ change: "one-go", boxes: {} }, "All in one go"],
+])("a way out, %j, is told as “%s”", (way, text) => {
+  expect(plain(wayOutText(way))).toBe(text);
 });
 
 it("a long step is told by as much of it as stands on a line", () => {
