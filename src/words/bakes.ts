@@ -1,4 +1,4 @@
-import type { BakeInside, Compared, Doneness, KitchenOven, Look, LookAdvice, OvenOffset, Rule, Sign } from "@/core/bake";
+import type { Compared, Doneness, KitchenOven, Look, LookAdvice, OvenOffset, Rule, Sign } from "@/core/bake";
 import type { CakePlan, Question, SolvedTin } from "@/core/cake";
 import { depthText, heatStepText, heatText, minutesText, type Units } from "./quantities";
 
@@ -84,19 +84,6 @@ export function offsetText(offset: OvenOffset | null, units: Units): string {
 export function insideText(minute: number, middleC: number, rimC: number, setShare: number, units: Units): string {
   const set = setShare >= 0.995 ? "all of it is set" : setShare <= 0.005 ? "none of it is set" : `${Math.round(setShare * 100)}${GAP}% of the section is set`;
   return `After ${minutesText(minute)} the middle is at ${heatText(middleC, units)}, the rim at ${heatText(rimC, units)}; ${set}.`;
-}
-
-/** How much of a section is as hot as a done cake, 0 to 1. */
-export function setShareOf(inside: BakeInside, moment: BakeInside["moments"][number], doneC: number): number {
-  let set = 0;
-  let all = 0;
-  moment.tempsC.forEach((tempC, cell) => {
-    const column = Math.floor(cell / inside.layers);
-    const area = (moment.heightsM[cell] ?? 0) * ((inside.sectionEdgesMm[column + 1] ?? 0) - (inside.sectionEdgesMm[column] ?? 0));
-    all += area;
-    if (tempC >= doneC) set += area;
-  });
-  return all === 0 ? 0 : set / all;
 }
 
 /** What heats an oven, how its air moves, how its dial is marked. */

@@ -2,10 +2,10 @@
 
 import { memo } from "react";
 import { scaleLinear } from "d3-scale";
-import type { BakeInside } from "@/core/bake";
+import { setShare, type BakeInside } from "@/core/bake";
 import { sectionAt, tinSection, type TinGeometry } from "@/core/tin";
 import { minutesText, type Units } from "@/words";
-import { insideText, setShareOf } from "@/words/bakes";
+import { insideText } from "@/words/bakes";
 
 /** From raw to crust: the page's own ink, steel and batter colours by temperature, °C. */
 const COLOURS = scaleLinear<string>()
@@ -35,7 +35,7 @@ export const InsideDrawing = memo(function InsideDrawing({ inside, moment, geome
   const width = rim.halfLengthMm + 10 - from;
   const x = placing(inside, geometry);
   const corner = (edge: number, heightMm: number): string => `${x(edge, heightMm).toFixed(1)} ${(-heightMm).toFixed(1)}`;
-  const said = insideText(minute, moment.middleC, moment.rimC, setShareOf(inside, moment, doneC), units);
+  const said = insideText(minute, moment.middleC, moment.rimC, setShare(inside, moment, doneC), units);
   return (
     <figure className="min-w-0">
       <p className="text-[15px] font-bold">Inside at {minutesText(minute)}</p>

@@ -10,5 +10,5 @@ export { refitted, type CoreReading, type Refit } from "./refit";
 export { afterLook, CORE_RANGE_C, LookSchema, type Look, type LookAdvice } from "./look";
 export { AIRS, DialSchema, KitchenOvenSchema, minutesAsSet, OVEN_SOURCES, ovenOffset, parseOven, ReadingSchema, ShelfSchema, USUAL_OVEN, type KitchenOven, type OvenOffset, type Reading, type Shelf } from "./oven";
 export { AIR_MM, footprint, gapMm, shelfPieces, shelfPlan, type Placed, type ShelfPlan } from "./shelves";
-export { bakeInside, bakeModel, comparedInsides, type BakeInside, type Compared, type InsideCase } from "./solver/inside";
+export { bakeInside, bakeModel, comparedInsides, setShare, type BakeInside, type Compared, type InsideCase } from "./solver/inside";
 export { ruleErrors, USUAL_TIMES, usualComparison, type Comparison, type Rule, type RuleError } from "./usual-times";

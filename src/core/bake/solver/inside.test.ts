@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { bake, ROUND } from "../any-bake.test-data";
 import { closedFormMinutes } from "../closed-form";
-import { bakeInside, bakeModel, comparedInsides } from "./inside";
+import { bakeInside, bakeModel, comparedInsides, setShare } from "./inside";
 import { maskMesh } from "./mesh";
 import { solvedMinutes } from "./tin-case";
 
@@ -45,6 +45,19 @@ describe("one bake by both models", () => {
     expect(column).toBeLessThan(0.021);
     expect(inside.sectionEdgesMm.at(-1)).toBeCloseTo(101.5, 0);
     expect(start?.tempsC).toHaveLength((inside.sectionEdgesMm.length - 1) * inside.layers);
+  });
+
+  it("is set by area: none at first, then more, all of it when its coldest part is", () => {
+    const shares = inside.moments.map((moment) => setShare(inside, moment, 96));
+    expect(shares[0]).toBe(0);
+    // What is raw still rises beside what is set, so that its share may give a little.
+    for (const [index, share] of shares.entries()) expect(share).toBeGreaterThan((shares[index - 1] ?? 0) - 0.005);
+    for (const [index, { coldestC }] of inside.moments.entries()) expect((shares[index] ?? 0) > 1 - 1e-12).toBe(coldestC >= 96);
+    // A section of two columns, one of them three times as wide and half as high, in one layer each.
+    const two = { ...inside, layers: 1, sectionEdgesMm: [0, 10, 40] };
+    const [moment] = inside.moments;
+    if (moment === undefined) throw new Error("no moment");
+    expect(setShare(two, { ...moment, tempsC: Float32Array.from([97, 95]), heightsM: Float32Array.from([0.02, 0.01]) }, 96)).toBeCloseTo(0.4, 6);
   });
 
   it("never sets in an oven that is too cool, and says so by having no end", () => {

@@ -117,3 +117,16 @@ export function comparedInsides(own: BakeInside, reference: BakeInside): { reado
 function compared(steps: number): Compared {
   return steps <= -1 ? "less" : steps >= 1 ? "more" : "same";
 }
+
+/** How much of a section's area is as hot as a done cake, 0 to 1. */
+export function setShare(inside: BakeInside, moment: Moment, doneC: number): number {
+  let set = 0;
+  let all = 0;
+  moment.tempsC.forEach((tempC, cell) => {
+    const column = Math.floor(cell / inside.layers);
+    const area = (moment.heightsM[cell] ?? 0) * ((inside.sectionEdgesMm[column + 1] ?? 0) - (inside.sectionEdgesMm[column] ?? 0));
+    all += area;
+    if (tempC >= doneC) set += area;
+  });
+  return all === 0 ? 0 : set / all;
+}
