@@ -48,7 +48,7 @@ describe("words at the bench", () => {
   });
 
   it("count tins, name faults, and give every way to save time its cost", () => {
-    expect([ordinal(0), ordinal(11), ordinal(12)]).toEqual(["first", "twelfth", "13th"]);
+    expect([0, 11, 12, 20, 21, 22, 110].map(ordinal)).toEqual(["first", "twelfth", "13th", "21st", "22nd", "23rd", "111th"]);
     expect(deviceTroubleText("scale", "lost")).toBe("Scale is gone. Pour by eye to the line, or by weight once it is back.");
     expect(deviceTroubleText("core-probe", "jumped")).toBe("Core probe jumped: that reading was not taken.");
     for (const { what, cost } of Object.values(WAY_WORDS)) expect([what.length > 8, cost.length > 8]).toEqual([true, true]);

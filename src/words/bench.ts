@@ -1,5 +1,5 @@
 import type { Doing, Made, Task, Verdict, Way } from "@/core/day";
-import { assertNever } from "@/core/measure";
+import { assertNever, OUNCE_G } from "@/core/measure";
 import type { deviceTrouble, Fault } from "@/core/device";
 import type { KitchenOven } from "@/core/bake";
 import { doingText, MADE_NAMES } from "./day";
@@ -7,9 +7,12 @@ import { gramsText, heatText, minutesText, type Units } from "./quantities";
 
 const ORDINALS = ["first", "second", "third", "fourth", "fifth", "sixth", "seventh", "eighth", "ninth", "tenth", "eleventh", "twelfth"];
 
+const ENDINGS: Readonly<Partial<Record<Intl.LDMLPluralRule, string>>> = { one: "st", two: "nd", few: "rd" };
+const PLACES = new Intl.PluralRules("en", { type: "ordinal" });
+
 /** The place of a tin, said. @example ordinal(1) // "second" */
 export function ordinal(index: number): string {
-  return ORDINALS[index] ?? `${index + 1}th`;
+  return ORDINALS[index] ?? `${index + 1}${ENDINGS[PLACES.select(index + 1)] ?? "th"}`;
 }
 
 /** What a step says in large letters, and the why of it in a line. */
@@ -245,7 +248,7 @@ export function deviceTroubleText(device: keyof typeof DEVICE_NAMES, trouble: No
 
 /** What a scale shows while it is poured on: to the gram, or to a twentieth of an ounce. */
 export function pouredText(massG: number, units: Units): string {
-  return units.measure === "metric" ? gramsText(Math.round(massG)) : `${(massG / 28.349523125).toFixed(2)}\u00a0oz`;
+  return units.measure === "metric" ? gramsText(Math.round(massG)) : `${(massG / OUNCE_G).toFixed(2)}\u00a0oz`;
 }
 
 /** What a tin that is being filled still takes. */

@@ -3,6 +3,7 @@
 import { useRef } from "react";
 import { SCALES, type CakePlan, type Question, type ReadQuestion } from "@/core/cake";
 import { PORTIONS } from "@/core/fill";
+import { INCH_MM } from "@/core/measure";
 import { issueText, PORTION_NAMES, SCALE_NAMES, timesText, type Units } from "@/words";
 import { Choice, Field } from "../frame/field";
 
@@ -25,7 +26,7 @@ const AMOUNTS: Partial<Readonly<Record<Scale, { readonly label: string; readonly
 };
 
 function firstDepth(depthMm: number, units: Units): string {
-  return units.measure === "us" ? `${Math.round((depthMm / 25.4) * 8) / 8} in` : `${Math.round(depthMm) / 10} cm`;
+  return units.measure === "us" ? `${Math.round((depthMm / INCH_MM) * 8) / 8} in` : `${Math.round(depthMm) / 10} cm`;
 }
 
 /** How much of the recipe to make: as it is, by depth, by room, by number, by guests; and whether eggs stay whole. */

@@ -1,4 +1,4 @@
-import { cFromFahrenheit } from "../measure";
+import { cFromFahrenheit, OUNCE_G } from "../measure";
 import type { DeviceKind, DeviceNews, DeviceReading } from "./protocol";
 
 /** What a page holds of one kind of device. */
@@ -24,8 +24,6 @@ export type Trouble = "jumped" | "odd-unit" | "out-of-range" | "lost";
 
 export const NOTHING_RECEIVED: Received = { serial: null, value: null, isStable: false, at: 0, heardAt: -Infinity, battery: 1, trouble: null, odd: null, refused: 0 };
 
-/** Grams to the ounce, exactly. */
-const G_PER_OZ = 28.349523125;
 /** A device not heard for so long is silent, ms; then another may take its place. */
 export const SILENT_MS = 5000;
 /** Weakest battery that is not worth a word. */
@@ -70,7 +68,7 @@ function inOwnUnit({ device, value, unit }: DeviceReading): number | null {
     case "g":
       return isScale ? value : null;
     case "oz":
-      return isScale ? value * G_PER_OZ : null;
+      return isScale ? value * OUNCE_G : null;
     case "C":
       return isScale ? null : value;
     case "F":
