@@ -197,7 +197,7 @@ export function BenchMode({ bake: { id, name, doc, events, isEnded }, pantry, se
             )}
             <SideCards view={view} doc={doc} units={units}
               onOffer={({ way, takes }) => store.tell({ kind: "shortened", way, takes: [...takes] })}
-              onWantedLater={(byMin) => store.tell(...bench.wantedAt.map((at, cake) => ({ kind: "wanted", cake, wantedAt: Math.round(at + byMin) }) as const))}
+              onWantedLater={(cake, byMin) => store.tell({ kind: "wanted", cake, wantedAt: Math.round((bench.wantedAt[cake] ?? now) + byMin) })}
               onEarlyDone={(timed) => store.tell({ kind: "done", task: timed })} />
           </div>
           {!isDone && <nav aria-label="What to do" className="sticky bottom-0 grid grid-cols-4 gap-3 bg-deep px-7 pt-2 pb-5 max-sm:gap-2 max-sm:px-4 max-sm:pb-3 lg:grid-cols-[repeat(4,minmax(0,190px))_minmax(0,1fr)]">

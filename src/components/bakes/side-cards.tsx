@@ -2,7 +2,7 @@
 
 import { useState } from "react";
 import type { BakeDoc } from "@/core/cake";
-import { isWorthShortening, leastOffer, type Offer, type Task } from "@/core/day";
+import { lateCakes, leastOffer, type Offer, type Task } from "@/core/day";
 import { deviceTrouble } from "@/core/device";
 import { minutesText, type Units } from "@/words";
 import { countdown, deviceTroubleText, spareText, timerText, WAY_WORDS } from "@/words/bench";
@@ -21,7 +21,7 @@ type SideCardsProps = {
   readonly doc: BakeDoc;
   readonly units: Units;
   readonly onOffer: (offer: Offer) => void;
-  readonly onWantedLater: (byMin: number) => void;
+  readonly onWantedLater: (cake: number, byMin: number) => void;
   readonly onEarlyDone: (task: string) => void;
 };
 
@@ -29,6 +29,7 @@ type SideCardsProps = {
 export function SideCards({ view, doc, units, onOffer, onWantedLater, onEarlyDone }: SideCardsProps) {
   const { bench, now, offers, known } = view;
   const name = (cake: number): string => (doc.cakes.length > 1 ? ` · ${doc.cakes[cake]?.name ?? ""}` : "");
+  const late = lateCakes(bench);
   const spares = bench.spareMin.flatMap((spare, cake) => (spare === null ? [] : [{ spare, cake }]));
   const troubles = [...known.devices].flatMap(([device, held]) => { const trouble = deviceTrouble(held, known.pageMs); return trouble === null ? [] : [deviceTroubleText(device, trouble)]; });
   const [next] = doc.tasks.flatMap((task) => {
@@ -65,7 +66,7 @@ export function SideCards({ view, doc, units, onOffer, onWantedLater, onEarlyDon
           </p>
         </div>
       ))}
-      {isWorthShortening(bench) && <Shorter offers={offers} best={leastOffer(offers, bench)} name={name} onOffer={onOffer} onWantedLater={onWantedLater} />}
+      {late.length > 0 && <Shorter late={late} offers={offers} best={leastOffer(offers, bench)} name={name} onOffer={onOffer} onWantedLater={onWantedLater} />}
       {next !== undefined && (
         <div className="bench-card">
           <p className="text-[18px] text-deep-text">Next, at {clockAt(next.from)}</p>
@@ -79,11 +80,13 @@ export function SideCards({ view, doc, units, onOffer, onWantedLater, onEarlyDon
 type ShorterProps = Pick<SideCardsProps, "onOffer" | "onWantedLater"> & {
   readonly offers: readonly Offer[];
   readonly best: Offer | null;
+  /** Cakes that are late. */
+  readonly late: readonly number[];
   readonly name: (cake: number) => string;
 };
 
 /** The least change that makes up what is late, or the one that saves most; all others on a sheet. */
-function Shorter({ offers, best, name, onOffer, onWantedLater }: ShorterProps) {
+function Shorter({ late, offers, best, name, onOffer, onWantedLater }: ShorterProps) {
   const [isOpen, setOpen] = useState(false);
   const close = (): void => setOpen(false);
   return (
@@ -104,7 +107,9 @@ function Shorter({ offers, best, name, onOffer, onWantedLater }: ShorterProps) {
                 <span className="text-[17px] font-normal text-ink-2">{WAY_WORDS[offer.way].cost}</span>
               </button>
             ))}
-            <button type="button" className="button min-h-16 text-[19px]" onClick={() => { close(); onWantedLater(LATER_MIN); }}>Have it wanted {minutesText(LATER_MIN)} later</button>
+            {late.map((cake) => (
+              <button key={cake} type="button" className="button min-h-16 text-[19px]" onClick={() => { close(); onWantedLater(cake, LATER_MIN); }}>Have it wanted {minutesText(LATER_MIN)} later{name(cake)}</button>
+            ))}
           </div>
         </Sheet>
       )}

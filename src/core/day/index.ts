@@ -6,7 +6,7 @@ export { isKeptCold, MADE, type Made } from "./making";
 export { clockMinutes, localMinute, nightsBefore, type ClockHours } from "./nights";
 export { clockToExtend, rungAt } from "./rung";
 export type { DayRequest } from "./net";
-export { isWorthShortening, leastOffer, offersAt, type Offer } from "./offers";
+export { lateCakes, leastOffer, offersAt, type Offer } from "./offers";
 export { movedDay, scheduleDay, whyNoDay, type Schedule } from "./schedule";
 export { idInDay, nameInCake } from "./task-list";
 export { goingOf, RESOURCES, TaskSchema, type Doing, type Resource, type Stretch, type Task, type Way } from "./task";

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { benchAt, clockToExtend, goingOf, isWorthShortening, leastOffer, offersAt, parseBenchEvents, replayed, rungAt, scheduleDay, tasksOf, type Bench, type BenchDay, type BenchEvent, type DayCake, type MethodStep } from ".";
+import { benchAt, clockToExtend, goingOf, lateCakes, leastOffer, offersAt, parseBenchEvents, replayed, rungAt, scheduleDay, tasksOf, type Bench, type BenchDay, type BenchEvent, type DayCake, type MethodStep } from ".";
 import { LAYERS } from "./layers.test-data";
 
 const WANTED = 900;
@@ -222,7 +222,7 @@ describe("a late day", () => {
     // What makes a cake sooner that is in time already helps nobody.
     expect(leastOffer([offer("cool-in-fridge", 30), offer("no-pieces", 6, 1)], { spareMin: [20, -6] })).toMatchObject({ cake: 1 });
     expect(leastOffer([], { spareMin: [-60] })).toBeNull();
-    expect([isWorthShortening({ spareMin: [null, -4.9] }), isWorthShortening({ spareMin: [3, -5] })]).toEqual([false, true]);
+    expect([lateCakes({ spareMin: [null, -4.9] }), lateCakes({ spareMin: [3, -5, -80] })]).toEqual([[], [1, 2]]);
   });
 
   it("gives more time to what rings before what still runs, and none to what has no clock", () => {

@@ -35,15 +35,16 @@ export function offersAt(day: BenchDay, log: Log, now: number, revised: Readonly
 /** Less than this is made up by hands that hurry, minutes. */
 const LATE_MIN = 5;
 
-/** Whether any cake is so late that something has to give. */
-export function isWorthShortening({ spareMin }: Pick<Bench, "spareMin">): boolean {
-  return spareMin.some((spare) => spare !== null && spare <= -LATE_MIN);
+/** Cakes so late that something has to give. */
+export function lateCakes({ spareMin }: Pick<Bench, "spareMin">): readonly number[] {
+  return spareMin.flatMap((spare, cake) => (spare !== null && spare <= -LATE_MIN ? [cake] : []));
 }
 
 /** The least change that makes up all that a late cake is late, or else the one that saves most; null without any. */
 export function leastOffer(offers: readonly Offer[], { spareMin }: Pick<Bench, "spareMin">): Offer | null {
   const lateMin = (cake: number): number => -(spareMin[cake] ?? 0);
-  const enough = offers.filter(({ cake, savesMin }) => lateMin(cake) >= LATE_MIN && savesMin >= lateMin(cake));
+  const late = lateCakes({ spareMin });
+  const enough = offers.filter(({ cake, savesMin }) => late.includes(cake) && savesMin >= lateMin(cake));
   const pool = enough.length > 0 ? enough : offers;
   const sign = enough.length > 0 ? 1 : -1;
   return pool.reduce<Offer | null>((best, each) => (best === null || sign * each.savesMin < sign * best.savesMin ? each : best), null);
