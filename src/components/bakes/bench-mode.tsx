@@ -169,7 +169,7 @@ export function BenchMode({ bake: { id, name, doc, events, isEnded }, pantry, se
       {rung.length > 0 && <div key={bell} className="flash pointer-events-none fixed inset-0 z-40 border-[10px] border-yolk" aria-hidden />}
       <header className="z-10 border-b-[1.5px] border-deep-line bg-deep px-7 pt-3 max-lg:sticky max-lg:top-0 max-sm:px-4">
         <div className="flex flex-wrap items-center justify-between gap-x-4">
-          <h1 className="min-w-0 truncate text-[20px]">{name}{doc.clock.speed > 1 && <span className="text-yolk"> · rehearsal, {doc.clock.speed} times as fast</span>}</h1>
+          <h1 className="min-w-0 truncate text-[20px]">{name}{doc.clock.speed > 1 && <span className="text-yolk"> · rehearsal<span className="max-sm:sr-only">, {doc.clock.speed} times as fast</span></span>}</h1>
           <p className="flex items-center gap-4 text-[19px]">
             <span className="figure-text text-[26px]" aria-label="The time">{clockAt(now)}</span>
             <button type="button" className="min-h-16 px-2 underline underline-offset-4" onClick={() => setOpen("devices")}>Devices</button>
@@ -212,7 +212,7 @@ export function BenchMode({ bake: { id, name, doc, events, isEnded }, pantry, se
         </>
       )}
       {open === "give-up" && (
-        <Sheet title="Give this bake up?" onClose={close}>
+        <Sheet atBench title="Give this bake up?" onClose={close}>
           <p className="text-[18px]">Its clocks stop. What was done stays in the record; the cake and its plan stay as they are.</p>
           <button type="button" className="button mt-3 min-h-16 w-full text-[20px]" onClick={() => void onGiveUp()}>Give it up</button>
         </Sheet>

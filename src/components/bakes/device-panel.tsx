@@ -17,7 +17,7 @@ type DevicePanelProps = {
 /** Devices at the bench: simulated ones ship with the program, and can be made to fail. */
 export function DevicePanel({ on, received, units, onSwitch, command, onClose }: DevicePanelProps) {
   return (
-    <Sheet title="Devices" onClose={onClose}>
+    <Sheet atBench title="Devices" onClose={onClose}>
       <p className="mb-3 text-[17px]">Simulated ones: they say what a real one would, by the plan and by chance.</p>
       <ul className="space-y-3">
         {DEVICE_KINDS.map((kind) => {

@@ -9,7 +9,7 @@ import { Sheet } from "../frame/sheet";
 export function NoteSheet({ notes, onNote, onClose }: { readonly notes: Log["notes"]; readonly onNote: (text: string) => void; readonly onClose: () => void }) {
   const [text, setText] = useState("");
   return (
-    <Sheet title="Note" onClose={onClose}>
+    <Sheet atBench title="Note" onClose={onClose}>
       <form onSubmit={(event) => { event.preventDefault(); if (text.trim() !== "") onNote(text.trim()); }}>
         <label className="block text-[18px]">
           What happened

@@ -99,7 +99,7 @@ function Shorter({ late, offers, best, name, onOffer, onWantedLater }: ShorterPr
       )}
       <button type="button" className="bench-button text-[19px]!" onClick={() => setOpen(true)}>{best === null ? "Have it wanted later" : "Other ways"}</button>
       {isOpen && (
-        <Sheet title="What could be shorter" onClose={close}>
+        <Sheet atBench title="What could be shorter" onClose={close}>
           <div className="flex flex-col gap-2">
             {offers.map((offer) => (
               <button key={`${offer.cake}.${offer.way}`} type="button" className="button min-h-16 flex-col items-start! gap-0! text-left text-[19px]" onClick={() => { close(); onOffer(offer); }}>

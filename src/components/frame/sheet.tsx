@@ -10,8 +10,16 @@ import { Dialog } from "radix-ui";
 const nonce = typeof document === "undefined" ? undefined : document.querySelector<HTMLScriptElement>("script[nonce]")?.nonce;
 if (nonce !== undefined) setNonce(nonce);
 
+type SheetProps = {
+  readonly title: string;
+  readonly onClose: () => void;
+  /** Whether it is closed with a floury knuckle. */
+  readonly atBench?: boolean;
+  readonly children: ReactNode;
+};
+
 /** A sheet over the page with one thing to do on it; Escape or a tap outside closes it. */
-export function Sheet({ title, onClose, children }: { readonly title: string; readonly onClose: () => void; readonly children: ReactNode }) {
+export function Sheet({ title, onClose, atBench = false, children }: SheetProps) {
   return (
     <Dialog.Root open onOpenChange={(isOpen) => { if (!isOpen) onClose(); }}>
       <Dialog.Portal>
@@ -22,8 +30,8 @@ export function Sheet({ title, onClose, children }: { readonly title: string; re
         >
           <div className="mb-3 flex items-center justify-between gap-4">
             <Dialog.Title className="text-xl">{title}</Dialog.Title>
-            <Dialog.Close className="button !px-2.5" aria-label="Close">
-              <X size={18} aria-hidden />
+            <Dialog.Close className={`button !px-2.5 ${atBench ? "size-16 shrink-0" : ""}`} aria-label="Close">
+              <X size={atBench ? 28 : 18} aria-hidden />
             </Dialog.Close>
           </div>
           {children}
