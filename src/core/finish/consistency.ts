@@ -1,7 +1,6 @@
 import type { Frosting } from "../build";
+import type { Feel } from "./schema";
 
-export const FEELS = ["too-soft", "too-stiff"] as const;
-export type Feel = (typeof FEELS)[number];
 export type Consistency = "stiff" | "spreading" | "pouring";
 
 /** What makes a frosting stiffer and what makes it softer, by name and what a teaspoon of it weighs, g. */

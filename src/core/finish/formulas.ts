@@ -1,12 +1,9 @@
 import type { Frosting } from "../build";
 import { assertNever } from "../measure";
+import type { Rounding } from "./schema";
 
 /** One line of a frosting's formula: grams of it in whatever the whole formula weighs. */
 export type FormulaLine = { readonly name: string; readonly massG: number };
-
-/** How an amount is rounded up: to grams that read well, to half sticks of butter, or to whole packs of what leads. */
-export const ROUNDINGS = ["grams", "half-sticks", "packs"] as const;
-export type Rounding = (typeof ROUNDINGS)[number];
 
 export type ScaledFormula = {
   readonly times: number;

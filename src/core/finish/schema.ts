@@ -1,8 +1,6 @@
 import * as z from "zod/mini";
 import { FrostingSchema, LAID, POURS } from "../build";
 import { numberIn, wholeIn } from "../measure";
-import { FEELS } from "./consistency";
-import { ROUNDINGS } from "./formulas";
 
 /** `naked`: filled and topped, sides bare. `half-naked`: the sides scraped so that the crumb shows through. */
 export const COVERS = ["none", "top", "top-and-sides", "half-naked", "naked"] as const;
@@ -22,6 +20,12 @@ export type Amount = (typeof AMOUNTS)[number];
 export const PATTERNS = ["rings", "packed", "grid", "staggered"] as const;
 export type Pattern = (typeof PATTERNS)[number];
 export const FRUIT_PLACES = ["top", "floor"] as const;
+/** How an amount is rounded up: to grams that read well, to half sticks of butter, or to whole packs of what leads. */
+export const ROUNDINGS = ["grams", "half-sticks", "packs"] as const;
+export type Rounding = (typeof ROUNDINGS)[number];
+/** What a frosting is found to be. */
+export const FEELS = ["too-soft", "too-stiff"] as const;
+export type Feel = (typeof FEELS)[number];
 
 const MOST_BORDERS = 4;
 const MOST_TOPPINGS = 6;
