@@ -1,4 +1,5 @@
 import { volumeAt, wettedAreas, surfaceArea, type TinGeometry } from "../tin";
+import { BAKED_SHARE } from "./baked-share";
 import { turnOut } from "./turn-out";
 import type { BatterKind } from "../mix";
 
@@ -29,8 +30,6 @@ const WITHIN_C = 3;
 /** Heat capacity of baked cake, J/kgK, and its conductivity, W/mK: a light crumb. Judgement from usual food tables. */
 const HEAT_J_PER_KGK = 2600;
 const CRUMB_W_PER_MK = 0.22;
-/** What is left of the batter's weight after baking. Judgement: the usual loss of a tenth. */
-export const BAKED_SHARE = 0.91;
 /** Still air and radiation together on bare cake, W/m²K; less through a tin standing on the bench. Judgement. */
 const BARE = 11;
 const IN_TIN = 6;

@@ -1,2 +1,3 @@
-export { BAKED_SHARE, chilledMinutes, coldMinutes, type ChilledMinutes, type ColdMinutes } from "./cold";
+export { BAKED_SHARE } from "./baked-share";
+export { chilledMinutes, coldMinutes, type ChilledMinutes, type ColdMinutes } from "./cold";
 export { turnOut, type TurnOut } from "./turn-out";
