@@ -2,7 +2,7 @@
 
 import { useState, type KeyboardEvent, type PointerEvent } from "react";
 import { scaleLinear } from "d3-scale";
-import { RESOURCES, type Resource, type Schedule, type Stretch, type Task } from "@/core/day";
+import { isOvernight, RESOURCES, type Resource, type Schedule, type Stretch, type Task } from "@/core/day";
 import { minutesText, type Units } from "@/words";
 import { doingText, holdText, RESOURCE_NAMES } from "@/words/day";
 import { clockAt } from "./now";
@@ -11,8 +11,6 @@ const ROW = 34;
 const WIDTH = 800;
 const LEFT = 58;
 const RIGHT = 30;
-/** Nobody is out for longer by day, minutes. */
-const NIGHT_MIN = 300;
 /** The mark that is pulled stands above the rows. */
 const HANDLE = 20;
 /** What is dragged goes in steps of five minutes; keys do too. */
@@ -53,7 +51,7 @@ export function Timeline({ schedule, tasks, wantedAt, away, names, now, units, o
   const first = Math.ceil(domain[0] / hour) * hour;
   const hours = Array.from({ length: Math.max(0, Math.floor((domain[1] - first) / hour) + 1) }, (_, index) => first + index * hour);
   const height = ROWS.length * ROW;
-  const gone = away.map(({ from, to }) => ({ from: Math.max(from, domain[0]), to: Math.min(to, domain[1]) })).filter(({ from, to }) => to > from);
+  const gone = away.map((stretch) => ({ from: Math.max(stretch.from, domain[0]), to: Math.min(stretch.to, domain[1]), isNight: isOvernight(stretch) })).filter(({ from, to }) => to > from);
   const nameOf = (id: string): string => { const task = byId.get(id); return task === undefined ? "" : doingText(task.doing, units); };
   const lanes = lanesOf(placed.filter(({ id }) => byId.get(id)?.needs.length === 0));
   const along = (id: string): boolean => pull !== null && (pull.id === id || placed.find((each) => each.id === pull.id)?.along.includes(id) === true);
@@ -103,10 +101,10 @@ export function Timeline({ schedule, tasks, wantedAt, away, names, now, units, o
               <text x={x(at)} y={height + 17} textAnchor="middle" className="fill-ink-2" fontSize="12">{clockAt(at)}</text>
             </g>
           ))}
-          {gone.map(({ from, to }) => (
+          {gone.map(({ from, to, isNight }) => (
             <g key={from}>
               <rect x={x(from)} y={0} width={x(to) - x(from)} height={ROW} className="fill-line" opacity="0.55" />
-              {x(to) - x(from) > 26 && <text x={(x(from) + x(to)) / 2} y={21} textAnchor="middle" className="fill-ink-2" fontSize="12">{to - from > NIGHT_MIN ? "night" : "out"}</text>}
+              {x(to) - x(from) > 26 && <text x={(x(from) + x(to)) / 2} y={21} textAnchor="middle" className="fill-ink-2" fontSize="12">{isNight ? "night" : "out"}</text>}
               <title>{`Nobody there from ${clockAt(from)} to ${clockAt(to)}`}</title>
             </g>
           ))}

@@ -1,5 +1,5 @@
 import { afterEach, describe, expect, it } from "vitest";
-import { clockMinutes, nightsBefore } from ".";
+import { clockMinutes, isOvernight, nightsBefore } from ".";
 
 const zone = process.env["TZ"];
 afterEach(() => { if (zone === undefined) delete process.env["TZ"]; else process.env["TZ"] = zone; });
@@ -23,6 +23,15 @@ describe("nights before a cake is wanted", () => {
     process.env["TZ"] = "Europe/Berlin";
     const night = (wanted: string): number => { const found = nightsBefore(minutes(wanted), 7 * 60, 22 * 60)[1]; return found === undefined ? 0 : found.to - found.from; };
     expect([night("2026-10-24T15:00"), night("2026-10-25T15:00"), night("2026-03-29T15:00")]).toEqual([9 * 60, 10 * 60, 8 * 60]);
+  });
+
+  it("are told from hours out by day, however long those are, by the midnight in them", () => {
+    process.env["TZ"] = "Europe/Berlin";
+    const wanted = minutes("2026-11-28T15:00");
+    const kinds = (fromMin: number, toMin: number): readonly boolean[] => nightsBefore(wanted, fromMin, toMin, { fromMin: 540, toMin: 1080 }).map(isOvernight);
+    expect(kinds(420, 1320)).toEqual([true, true, true, true, true, true, false]);
+    // Her days end at midnight: the night begins with the next day.
+    expect(kinds(420, 1440)).toEqual([true, true, true, true, true, true, false]);
   });
 
   it("take in what she is out for", () => {

@@ -22,6 +22,12 @@ export function localMinute(minute: number): string {
   return `${String(date.getFullYear()).padStart(4, "0")}-${two(date.getMonth() + 1)}-${two(date.getDate())}T${two(date.getHours())}:${two(date.getMinutes())}`;
 }
 
+/** Whether a stretch of time is a night, not hours out by day: a midnight is in it. */
+export function isOvernight({ from, to }: Stretch): boolean {
+  const date = (minute: number): string => localMinute(minute).slice(0, 10);
+  return date(from - 1) !== date(to);
+}
+
 /**
  * When a baker has no hands for it: before the hour her days begin, after the hour they end, and while she is out. By the clock of the place
  * the program runs in, so that a night on which the clocks change is as long as it really is.
