@@ -3,7 +3,7 @@
 import * as z from "zod/mini";
 import { bakeTime, benchDay, type BakeDoc } from "@/core/cake";
 import { benchAt, openTin, parseBenchEvents, replayed, type BenchEvent } from "@/core/day";
-import { countedIn, DEVICE_KINDS, DeviceNewsSchema, NOTHING_RECEIVED, poured, pouringFrom, received, tareAsked, type DeviceCommand, type DeviceKind, type DeviceNews, type Pouring, type Received } from "@/core/device";
+import { countedIn, DEVICE_KINDS, DeviceNewsSchema, isThere, NOTHING_RECEIVED, poured, pouringFrom, received, tareAsked, type DeviceCommand, type DeviceKind, type DeviceNews, type Pouring, type Received } from "@/core/device";
 
 /** A fact to be told, before it has its id and its time. */
 export type Fact = BenchEvent extends infer E ? (E extends BenchEvent ? Omit<E, "id" | "at"> & { readonly id?: string } : never) : never;
@@ -128,8 +128,8 @@ export function bakeStore(id: string, doc: BakeDoc, events: readonly BenchEvent[
 
   function tare(): void {
     const { pouring } = known;
-    const scale = known.devices.get("scale");
-    if (scale?.serial == null || scale.trouble === "lost") return;
+    const scale = known.devices.get("scale") ?? NOTHING_RECEIVED;
+    if (!isThere(scale)) return;
     if (pouring !== null) setPouring(pouring.task, tareAsked(pouring.state, scale.value ?? 0));
     command({ do: "tare", device: "scale" });
   }

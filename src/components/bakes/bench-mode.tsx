@@ -6,7 +6,7 @@ import { parseAsArrayOf, parseAsStringLiteral, useQueryState } from "nuqs";
 import { afterLook, CORE_RANGE_C, type Look } from "@/core/bake";
 import { bakedMinutes, type BakeDoc } from "@/core/cake";
 import { clockToExtend, goingOf, openTin, type BenchEvent, type Task } from "@/core/day";
-import { DEVICE_KINDS } from "@/core/device";
+import { DEVICE_KINDS, isThere, NOTHING_RECEIVED } from "@/core/device";
 import type { Units } from "@/words";
 import { countdown, rungText, nextText, spareText, timerText } from "@/words/bench";
 import type { KitchenPantry } from "../cake/mix-station";
@@ -205,7 +205,7 @@ export function BenchMode({ bake: { id, name, doc, events, isEnded }, pantry, se
               {next} <span className="bench-key max-lg:hidden" aria-hidden>space</span>
             </button>
             <BenchKey name="Back" hint="←" shortcut="ArrowLeft" isOff={log.lastAct === null} onPress={onBack} />
-            <BenchKey name="Tare" hint="T" shortcut="T" isOff={known.devices.get("scale")?.serial == null} onPress={store.tare} />
+            <BenchKey name="Tare" hint="T" shortcut="T" isOff={!isThere(known.devices.get("scale") ?? NOTHING_RECEIVED)} onPress={store.tare} />
             <BenchKey name="+5 min" hint="+" shortcut="+" isOff={more === null} onPress={onMore} />
             <BenchKey name="Note" hint="N" shortcut="N" isOff={false} onPress={() => setOpen("note")} />
           </nav>}

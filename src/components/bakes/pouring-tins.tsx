@@ -1,7 +1,7 @@
 "use client";
 
 import type { TinFill } from "@/core/fill";
-import { nearG, type Pouring, type Received } from "@/core/device";
+import { isThere, nearG, type Pouring, type Received } from "@/core/device";
 import type { Log } from "@/core/day";
 import { levelFor } from "@/core/tin";
 import { weightText, type Units } from "@/words";
@@ -85,9 +85,6 @@ export function PouringTins({ tins, weighed, open, pouring, scale, units }: Pour
     </div>
   );
 }
-
-/** Whether a scale can be heard. */
-export const isThere = ({ serial, trouble }: Received): boolean => serial !== null && trouble !== "lost";
 
 /** What to do at the scale now. */
 export function scaleText(pouring: Pouring | null, open: number, scale: Received, beforeG: number, units: Units): string {

@@ -37,6 +37,9 @@ const MS_PER_MIN = 60_000;
 /** A change that is read so often in a row is true. */
 const BELIEVED_AFTER = 4;
 
+/** Whether a device has been found and not been lost since. */
+export const isThere = ({ serial, trouble }: Received): boolean => serial !== null && trouble !== "lost";
+
 /**
  * What is held of a device after its next message. Units are turned into g and °C; what has no sense for its kind, is out of range, or jumps is
  * refused and named, unless it goes on saying so; of two devices of a kind the first is listened to until it is silent.
