@@ -74,7 +74,7 @@ const cupboard: readonly StockTin[] = Array.from({ length: 20 }, (_, index): Sto
 const eight = tinGeometry({ shape: "round", diameterMm: 203, depthMm: 51, count: 2 });
 if (!eight.ok) throw new Error("not a tin");
 const fitted = (volumeMl: number): readonly unknown[] =>
-  bestTinSets({ kind: "creamed", volumeMl, massG: volumeMl * 0.86, volumeRangeMl: [volumeMl, volumeMl], specificGravity: 0.86, basis: "volume" }, [eight.value], 1200, cupboard);
+  bestTinSets({ kind: "creamed", volumeMl, massG: volumeMl * 0.86, piecesMl: 0, volumeRangeMl: [volumeMl, volumeMl], specificGravity: 0.86, basis: "volume" }, [eight.value], 1200, cupboard);
 let asked = 0;
 
 /** Four layers with filling, dam, coat, 40 shells, drips, nuts and fruit. */

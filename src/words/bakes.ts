@@ -1,6 +1,6 @@
 import type { Compared, Doneness, KitchenOven, Look, LookAdvice, OvenOffset, Rule, Sign } from "@/core/bake";
 import type { CakePlan, Question, SolvedTin } from "@/core/cake";
-import { depthText, heatStepText, heatText, minutesText, type Units } from "./quantities";
+import { depthText, heatStepText, heatText, ovenText, minutesText, type Units } from "./quantities";
 
 const GAP = "\u00a0";
 
@@ -24,9 +24,9 @@ export function whyText(plan: CakePlan, decisive: number, own: SolvedTin | null,
   const deeper = Math.round((fill.tins[decisive]?.depthMm ?? 0) - Math.max(...reference.tins.map(({ depthMm }) => depthMm)));
   const depth = deeper === 0 ? "the batter is as deep as in the recipe's own tins" : `the batter is ${depthText(Math.abs(deeper), units)} ${deeper > 0 ? "deeper" : "shallower"} than in the recipe's own tins`;
   const ahead = own?.rimAheadMin ?? null;
-  const here = ahead === null ? "" : ` At ${heatText(bake.ovenC, units)} the rim is set ${minutesText(ahead)} before the middle`;
+  const here = ahead === null ? "" : ` At ${ovenText(bake.ovenC, units)} the rim is set ${minutesText(ahead)} before the middle`;
   const there = written?.solved?.rimAheadMin ?? null;
-  const against = ahead === null || written === null || there === null ? "." : `; at ${heatText(written.ovenC, units)} it would be ${minutesText(there)}.`;
+  const against = ahead === null ? "" : written === null || there === null ? "." : `; at ${ovenText(written.ovenC, units)} it would be ${minutesText(there)}.`;
   switch (bake.reason) {
     case "gentler":
       return `Why gentler: ${depth}, so the middle needs longer to catch up.${here}${against}`;

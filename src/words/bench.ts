@@ -3,7 +3,7 @@ import { assertNever, OUNCE_G } from "@/core/measure";
 import type { deviceTrouble, Fault } from "@/core/device";
 import type { KitchenOven } from "@/core/bake";
 import { doingText, MADE_NAMES } from "./day";
-import { gramsText, heatText, minutesText, type Units } from "./quantities";
+import { gramsText, heatText, ovenText, minutesText, type Units } from "./quantities";
 
 const ORDINALS = ["first", "second", "third", "fourth", "fifth", "sixth", "seventh", "eighth", "ninth", "tenth", "eleventh", "twelfth"];
 
@@ -149,7 +149,7 @@ export function timerText(doing: Doing, isStanding: boolean, units: Units): stri
     case "soften-butter":
       return doing.for === "batter" ? "Butter, softening" : "Butter for the frosting, softening";
     case "warm-up":
-      return `Oven coming up to ${heatText(doing.ovenC, units)}`;
+      return `Oven coming up to ${ovenText(doing.ovenC, units)}`;
     case "bake":
       return doing.loads === 1 ? "In the oven, door shut" : `Load ${doing.load} in the oven, door shut`;
     case "look-and-bake-on":

@@ -2,7 +2,7 @@ import type { DayBoxes, WayOut } from "@/core/cake";
 import { isKeptCold, type Doing, type Hold, type Made, type Resource } from "@/core/day";
 import { assertNever } from "@/core/measure";
 import { SPREAD_NAMES } from "./kinds";
-import { heatText, minutesText, weightText, type Units } from "./quantities";
+import { minutesText, ovenText, weightText, type Units } from "./quantities";
 
 export const RESOURCE_NAMES: Readonly<Record<Resource, string>> = { hands: "Hands", mixer: "Mixer", oven: "Oven" };
 
@@ -19,7 +19,7 @@ export function doingText(doing: Doing, units: Units): string {
     case "soften-butter":
       return doing.for === "batter" ? "Butter out to soften" : `Butter for the ${doing.for} out to soften`;
     case "warm-up":
-      return `Oven on at ${heatText(doing.ovenC, units)}`;
+      return `Oven on at ${ovenText(doing.ovenC, units)}`;
     case "prepare-tins":
       return `Grease and line ${tins(doing.tins)}`;
     case "weigh":

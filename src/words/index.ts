@@ -3,7 +3,7 @@ export { CEILING_NAMES, CROWNING_NAMES, dividedText, DIVIDING_NAMES, fitReason, 
 export { issueText } from "./issues";
 export { FROSTING_NAMES, SPREAD_NAMES, HEAT_WORDS, KIND_NAMES, SCALE_NAMES, SCHOOL_NAMES, VERDICT_WORDS } from "./kinds";
 export {
-  areaText, depthText, dialText, exactLengthText, fraction, gramsText, heatStepText, heatText, lengthText, METRIC, minutesText, materialName, percentText, piecesText, shapeName, timesText, tinText, volumeText, weightText, type Units,
+  areaText, depthText, dialText, exactLengthText, fraction, gramsText, heatStepText, heatText, lengthText, METRIC, ovenText, minutesText, materialName, percentText, piecesText, shapeName, timesText, tinText, volumeText, weightText, type Units,
 } from "./quantities";
 export { LINER_NAMES, linerLines } from "./liners";
 export { remarkText } from "./remarks";

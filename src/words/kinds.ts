@@ -8,7 +8,7 @@ import type { BatterKind } from "@/core/mix";
 export const KIND_NAMES: Readonly<Record<BatterKind, string>> = {
   creamed: "creamed butter", oil: "oil", "hot-liquid": "thin, hot liquid last", whisked: "whisked sponge", chiffon: "chiffon",
   "white-foam": "egg-white foam", "folded-whites": "whites folded in", pound: "pound", "quick-loaf": "quick loaf", muffin: "muffin",
-  "rich-fruit": "rich fruit", brownie: "brownie", "baked-cheese": "baked cheese",
+  "rich-fruit": "rich fruit", brownie: "brownie", "baked-cheese": "baked cheese", "set-pudding": "set pudding",
 };
 
 export const FROSTING_NAMES: Readonly<Record<Frosting, string>> = {

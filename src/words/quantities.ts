@@ -71,12 +71,17 @@ export function heatText(tempC: number, units: Units): string {
   return units.heat === "C" ? `${Math.round(tempC)}${GAP}°C` : `${roundTo(fahrenheitFromC(tempC), 5)}${GAP}°F`;
 }
 
+/** An oven's heat as a dial with marks 5 apart has it: 177 °C is said as 175. */
+export function ovenText(tempC: number, units: Units): string {
+  return heatText(units.heat === "C" ? roundTo(tempC, 5) : tempC, units);
+}
+
 /** The dial as it is marked, whatever the kitchen's own degrees: gas 4, 175 °C, 350 °F; in those when no oven is named. */
 export function dialText({ dialC, dialMark, dialScale }: Pick<CakePlan["bake"], "dialC" | "dialMark" | "dialScale">, units: Units): string {
   if (dialMark !== null) return `gas${GAP}${dialMark}`;
   if (dialScale === "C") return `${Math.round(dialC)}${GAP}°C`;
   if (dialScale === "F") return `${Math.round(fahrenheitFromC(dialC))}${GAP}°F`;
-  return heatText(dialC, units);
+  return ovenText(dialC, units);
 }
 
 /** A difference of heat: 15 °C is 25 °F on a dial with marks 5 apart. */

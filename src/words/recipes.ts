@@ -44,7 +44,7 @@ export const MISSING_WORDS: Readonly<Record<NoMass, string>> = {
 
 /** Why a batter was taken for its kind. */
 export const KIND_REASONS: Readonly<Record<KindReason, string>> = {
-  "cream-cheese": "it is mostly soft cheese", "dried-fruit": "it is mostly dried fruit", "chocolate-little-flour": "much chocolate, little flour", "whites-only": "whipped whites alone",
+  "set": "no flour and no leavener: it sets, it does not rise", "cream-cheese": "it is mostly soft cheese", "dried-fruit": "it is mostly dried fruit", "chocolate-little-flour": "much chocolate, little flour", "whites-only": "whipped whites alone",
   "whipped-eggs-oil": "whipped whites folded into oil and yolks", "whipped-eggs": "whipped eggs carry it", "whites-folded": "whites are whipped apart and folded in", "hot-liquid": "hot liquid thins it",
   oil: "its fat is oil", "creamed-heavy": "butter, sugar, eggs and flour in equal weights", creamed: "butter is creamed with sugar", muffin: "stirred, into cups", quick: "stirred, into a loaf tin",
   usual: "nothing tells otherwise",
@@ -99,17 +99,17 @@ export function balanceText({ code, value, low, high }: BalanceRemark): string {
 }
 
 export const SWAP_NAMES: Readonly<Record<SwapId, string>> = {
-  "butter-to-oil": "Oil and water for butter, by weight", "butter-to-oil-by-volume": "Oil for butter, 1 to 1 by volume", "oil-to-butter": "Butter for oil", "salted-to-unsalted": "Unsalted butter and salt",
+  "butter-to-oil": "Oil and water for butter, by weight", "butter-to-oil-by-volume": "Oil for butter, 1 to 1 by volume", "oil-to-butter": "Butter for oil, less liquid", "salted-to-unsalted": "Unsalted butter and salt",
   "unsalted-to-salted": "Salted butter, less salt", "buttermilk-to-milk-and-acid": "Milk and lemon for buttermilk", "self-raising-to-plain": "Plain flour and baking powder",
   "cake-flour-to-plain": "Plain flour and starch", "powder-to-soda": "Soda and cream of tartar", "soda-to-powder": "Baking powder for soda", "egg-to-yoghurt": "Yoghurt for eggs",
-  "egg-to-flax": "Ground flax in water for eggs", "egg-to-condensed-milk": "Condensed milk for eggs",
+  "egg-to-flax": "Ground flax in water for eggs", "egg-to-condensed-milk": "Condensed milk for eggs, less sugar", "milk-to-plant-milk": "Soya milk for milk",
 };
 
 const SWAP_TEXTURE: Readonly<Record<SwapId, string>> = {
   "butter-to-oil": "moister and softer, no creaming: less rise", "butter-to-oil-by-volume": "simpler, richer: a sixth more fat, less rise", "oil-to-butter": "firmer when cold, tastes of butter",
   "salted-to-unsalted": "the same cake", "unsalted-to-salted": "the same cake", "buttermilk-to-milk-and-acid": "a little thinner; stand 5 min before use", "self-raising-to-plain": "the same cake",
   "cake-flour-to-plain": "nearly as soft", "powder-to-soda": "works at once: bake without waiting", "soda-to-powder": "paler, and the sour stays sour", "egg-to-yoghurt": "denser and moist, paler, about a fifth less rise",
-  "egg-to-flax": "nutty, holds together, about a quarter less rise", "egg-to-condensed-milk": "sweet and tender, browns fast: cut the sugar by as much",
+  "egg-to-flax": "nutty, holds together, about a quarter less rise", "egg-to-condensed-milk": "sweet and tender, browns fast; its sugar is taken off the recipe's", "milk-to-plant-milk": "the same cake, a little paler",
 };
 
 /** What a swap puts in, and what it changes. */

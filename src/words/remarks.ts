@@ -1,7 +1,7 @@
 import { assertNever, roundTo } from "@/core/measure";
 import type { Remark } from "@/core/cake";
 import { KIND_NAMES } from "./kinds";
-import { heatStepText, heatText, materialName, volumeText, type Units } from "./quantities";
+import { depthText, heatStepText, heatText, materialName, minutesText, timesText, volumeText, weightText, type Units } from "./quantities";
 
 /** Something the plan assumes or is unsure of, in plain words. */
 export function remarkText(remark: Remark, units: Units): string {
@@ -12,6 +12,8 @@ export function remarkText(remark: Remark, units: Units): string {
       return `Taken for a ${KIND_NAMES[remark.kind]} batter, since no kind was given.`;
     case "lines-unread":
       return `${remark.count} ingredient ${remark.count === 1 ? "line was" : "lines were"} kept but could not be weighed: the batter is without ${remark.count === 1 ? "it" : "them"}.`;
+    case "main-missing":
+      return `The recipe gives no weight for ${remark.names.join(", ")}, so its lines make no batter to go by. Write how much of it goes in.`;
     case "unusual-gravity": {
       const instead = remark.kinds.map((kind) => KIND_NAMES[kind]).join(" or ");
       const hint = instead === "" ? "Check weight and volume." : `Check weight and volume, or is it ${instead}?`;
@@ -29,6 +31,14 @@ export function remarkText(remark: Remark, units: Units): string {
       return "This batter is thin enough to leak from a loose base: line the base with paper clamped in its rim, or wrap the tin in foil, and bake it on a tray.";
     case "strips-unsuited":
       return "Wet strips suit layers and sheets only; the other tins are planned without.";
+    case "rise-vouched":
+      return `The recipe's own tins hold this batter, so it is taken to rise ${timesText(remark.rise)}, not the usual ${timesText(remark.usual)}.`;
+    case "depth-doubted":
+      return `The recipe does not say how deep its tins are. ${depthText(remark.depthMm, units)} is usual, but this batter would need about ${depthText(remark.neededMm, units)}: measure yours before you fill them.`;
+    case "fruit-not-in-reference":
+      return `The recipe's own bake is taken to be without these ${weightText(remark.fruitG, units)}, so the minutes go up for them. If its minutes hold them already, say so under fruit in Fill.`;
+    case "shorter-than-written":
+      return `Shorter than the recipe's own pace: at this depth that would be ${minutesText(remark.minutes)}. It has to be cooked through to be safe, so never take it out before its middle is set and hot.`;
     case "other-material":
       return materialText(remark, units);
     default:

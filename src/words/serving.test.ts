@@ -48,10 +48,10 @@ it.each([
 });
 
 it("says how long it keeps in the kitchen's own degrees", () => {
-  expect(spaced(keepingLines(keepingOf("creamed", []), METRIC).join(" "))).toBe(
+  expect(spaced(keepingLines(keepingOf({ kind: "creamed", on: [], hasFreshFruit: false, hasColdPart: false }), METRIC).join(" "))).toBe(
     "In a cool room, covered: 3 days. In the fridge, 5 °C or below: 6 days; let it come to the room before it is eaten. In the freezer: 3 months, in pieces, wrapped, with name and date on each.",
   );
-  const cold = spaced(keepingLines(keepingOf("creamed", ["whipped-cream"]), US).join(" "));
+  const cold = spaced(keepingLines(keepingOf({ kind: "creamed", on: ["whipped-cream"], hasFreshFruit: false, hasColdPart: false }), US).join(" "));
   expect(cold).toContain("no more than 2 hours in all; 1 hour above 90 °F");
   expect(cold).toContain("In the fridge, 40 °F or below: 2 days.");
   expect(cold).toContain("In the freezer: a month");

@@ -1,6 +1,6 @@
 import type { ServedCake, ServeDetail } from "@/core/cake";
 import { assertNever } from "@/core/measure";
-import type { CutStyle, CuttingIssue, Keeping } from "@/core/serve";
+import type { CutStyle, CuttingIssue } from "@/core/serve";
 import { exactLengthText, heatText, lengthText, piecesText, weightText, type Units } from "./quantities";
 
 export const CUT_NAMES: Readonly<Record<CutStyle, string>> = { wedges: "Wedges", strips: "Strips and across", core: "A ring round a core", grid: "Rows and columns", slices: "Slices" };
@@ -62,7 +62,8 @@ export function guestsText({ asked, times, sizes }: NonNullable<ServeDetail["gue
 }
 
 /** How long it keeps, in the room, the fridge and the freezer. */
-export function keepingLines({ roomHours, fridgeDays, freezerMonths, isCold }: Keeping & { readonly isCold: boolean }, units: Units): readonly string[] {
+export function keepingLines({ roomHours, fridgeDays, freezerMonths, because }: ServeDetail["keeping"], units: Units): readonly string[] {
+  const isCold = because !== null;
   const room = isCold ? `In the room no more than ${roomHours} hours in all; 1 hour above ${heatText(32, units)}.` : `In a cool room, covered: ${roomHours < 48 ? `${roomHours} hours` : `${Math.round(roomHours / 24)} days`}.`;
-  return [room, `In the fridge, ${heatText(5, units)} or below: ${fridgeDays} days${isCold ? "" : "; let it come to the room before it is eaten"}.`, `In the freezer: ${freezerMonths === 1 ? "a month" : `${freezerMonths} months`}, in pieces, wrapped, with name and date on each.`];
+  return [room, `In the fridge, ${heatText(5, units)} or below: ${fridgeDays} days${isCold ? "" : "; let it come to the room before it is eaten"}.`, freezerMonths === 0 ? "It does not freeze well." : `In the freezer: ${freezerMonths === 1 ? "a month" : `${freezerMonths} months`}, in pieces, wrapped, with name and date on each.`];
 }

@@ -9,7 +9,7 @@ import { isThere, NOTHING_RECEIVED } from "@/core/device";
 import { kitchenGrams } from "@/core/measure";
 import { batterPart, scaledRow, measuresOf } from "@/core/recipe";
 import { openTin, type Task } from "@/core/day";
-import { cautionText, dialText, gramsText, heatText, ingredientText, minutesText, piecesText, weightText, type Units } from "@/words";
+import { cautionText, dialText, gramsText, heatText, ovenText, ingredientText, minutesText, piecesText, weightText, type Units } from "@/words";
 import { adviceText } from "@/words/bakes";
 import { comingText, ordinal, stepWords } from "@/words/bench";
 import { doingText } from "@/words/day";
@@ -62,7 +62,7 @@ export function StepPane(props: StepPaneProps) {
   const load = loads.find(({ bake, look }) => bake.id === task.id || look.id === task.id);
   const words = stepWords(task, units, {
     // What is toasted may want another heat than the cake.
-    dialText: planned !== null && task.doing.do === "warm-up" && task.doing.ovenC === planned.plan.bake.dialC ? dialText(planned.plan.bake, units) : heatText(task.doing.do === "warm-up" ? task.doing.ovenC : 0, units),
+    dialText: planned !== null && task.doing.do === "warm-up" && task.doing.ovenC === planned.plan.bake.dialC ? dialText(planned.plan.bake, units) : ovenText(task.doing.do === "warm-up" ? task.doing.ovenC : 0, units),
     doorShutMin: load?.refit.firstLookMin ?? task.minutes,
     source: cake?.doc.question.oven?.spec.source ?? null,
   });

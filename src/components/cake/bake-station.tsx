@@ -3,7 +3,7 @@
 import Link from "next/link";
 import { useDeferredValue, useMemo, useState } from "react";
 import { bakeDetail, insideCases, planCake, type CakeInput, type CakePlan } from "@/core/cake";
-import { dialText, heatText, minutesText, tinText } from "@/words";
+import { dialText, heatText, ovenText, minutesText, tinText } from "@/words";
 import { checkText, donenessText, whyText } from "@/words/bakes";
 import { bakeKey, type BakeSpec } from "@/workers/bake-protocol";
 import type { OvenChoice } from "../bench/choices";
@@ -58,7 +58,7 @@ export function BakeStation({ question, read, plan, isStale, units, ovens, onCha
   const ownSpec = wanted[0] ?? null;
   const solved = solvedOf(plan, tin, ownSpec, reference, referenceMin, insides);
   const minutes = bake.tins[tin];
-  const name = `${heatText(bake.ovenC, units)}${question.strips ? ", strips" : ""}, ${minutesText(minutes?.likelyMin ?? 0)}`;
+  const name = `${ovenText(bake.ovenC, units)}${question.strips ? ", strips" : ""}, ${minutesText(minutes?.likelyMin ?? 0)}`;
   // The first curve of a visit is what later changes are compared with.
   if (pinned === null && ownSpec !== null && minutes !== undefined && insides.of(ownSpec) !== null) setPinned({ tin, bake: ownSpec, likelyMin: minutes.likelyMin, name });
   const written = ways.find(({ school }) => school === "as-written") ?? null;
@@ -99,7 +99,7 @@ export function BakeStation({ question, read, plan, isStale, units, ovens, onCha
               <ul className="flex flex-wrap gap-x-6 gap-y-1 py-1">
                 {detail.otherHeats.map(({ ovenC, likelyMin }) => (
                   <li key={ovenC} className={ovenC === bake.ovenC ? "font-semibold" : ""}>
-                    {heatText(ovenC, units)}: {minutesText(likelyMin)}
+                    {ovenText(ovenC, units)}: {minutesText(likelyMin)}
                   </li>
                 ))}
               </ul>

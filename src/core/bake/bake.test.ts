@@ -62,10 +62,10 @@ describe("the forecast", () => {
     });
   });
 
-  it("is wider for another tin: e^(-1.6σ) to e^(1.5σ), σ 0.12 at the reference's minutes", () => {
+  it("is wider for another tin: e^(-1.6σ) to e^(1.5σ), σ 0.15 at the reference's minutes", () => {
     const target = bake({ shape: "rectangle", lengthMm: 330, widthMm: 229, depthMm: 51 }, 1200);
     const t = minutes(target);
-    const sigma = Math.sqrt(0.12 ** 2 + (0.08 * Math.log(t / 34.5)) ** 2);
+    const sigma = Math.sqrt(0.15 ** 2 + (0.08 * Math.log(t / 34.5)) ** 2);
     expect(forecast(target, [ROUNDS], "creamed", false)).toEqual({
       doorShutUntilMin: Math.floor(0.7 * t), firstLookMin: Math.floor(t * Math.exp(-1.6 * sigma)), likelyMin: Math.round(t),
       notPastMin: Math.round(t * Math.exp(1.5 * sigma)),
@@ -131,6 +131,25 @@ describe("several bakes to go by", () => {
   it("give way to the one that was in the wanted tin", () => {
     const own: ReferenceBake = { cases: [target], minutes: 40 };
     expect(forecast(target, [ROUNDS, own], "creamed", false)).toMatchObject({ likelyMin: 40, firstLookMin: 36, notPastMin: 45 });
+  });
+
+  it("in the wanted tin all count: a recipe's 30 told 40 four times lies near 38, and the window spans them", () => {
+    const own = (minutes: number): ReferenceBake => ({ cases: [target], minutes });
+    const found = forecast(target, [own(30), own(40), own(40), own(40), own(40)], "creamed", false);
+    expect(found.likelyMin).toBe(Math.round(Math.exp((Math.log(30) + 4 * Math.log(40)) / 5)));
+    expect(found.firstLookMin).toBeLessThanOrEqual(0.9 * found.likelyMin);
+    expect(found.notPastMin).toBeGreaterThanOrEqual(Math.floor(1.12 * found.likelyMin));
+  });
+
+  it("say little of a foam that leaves its tube tin: a wider window and an earlier look", () => {
+    const tube: ReferenceBake = { cases: [bake({ shape: "tube", diameterMm: 250, depthMm: 100 }, 2000)], minutes: 55 };
+    const flat = bake(ROUND, 600);
+    const [foam, butter] = [forecast(flat, [tube], "chiffon", false), forecast(flat, [tube], "creamed", false)];
+    expect(foam.likelyMin).toBe(butter.likelyMin);
+    expect(foam.firstLookMin).toBeLessThan(0.68 * foam.likelyMin);
+    expect(butter.firstLookMin).toBeGreaterThan(0.75 * butter.likelyMin);
+    const again = forecast(bake({ shape: "tube", diameterMm: 200, depthMm: 90 }, 1100), [tube], "chiffon", false);
+    expect(again.firstLookMin).toBeGreaterThan(0.75 * again.likelyMin);
   });
 
   it("count for nothing without minutes", () => {

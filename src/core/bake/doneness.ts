@@ -36,6 +36,8 @@ const DONENESS: Readonly<Record<BatterKind, Doneness>> = {
   "rich-fruit": { coreC: dense, tester: "clean", trust: ["tester", "core"] },
   brownie: { coreC: { from: 88, to: 93 }, tester: "moist-crumbs", trust: ["tester", "edge"] },
   "baked-cheese": { coreC: { from: 71, to: 74 }, tester: null, trust: ["edge", "core"] },
+  // Its starch and its roots have to be cooked through, not only its egg.
+  "set-pudding": { coreC: dense, tester: "moist-crumbs", trust: ["edge", "tester"] },
 };
 
 /** What tells that a cake of this kind is done. */

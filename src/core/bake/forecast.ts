@@ -23,8 +23,10 @@ const FOAMS: readonly BatterKind[] = ["whisked", "chiffon", "white-foam"];
 /** Wet strips keep the wall cool: 5 to 10 % longer for shallow tins, the usual rule's middle. */
 const STRIPS_LONGER = 1.075;
 /** σ of the logarithm of actual over forecast minutes, another tin; it grows with the distance from the reference. */
-const SIGMA = 0.12;
+const SIGMA = 0.15;
 const SIGMA_PER_LOG = 0.08;
+/** A foam baked in a tube tin says little of how it bakes without one: those forecasts come 30 to 40 % late. */
+const SIGMA_FOAM_WITHOUT_TUBE = 0.25;
 /** Without a bake to go by. */
 const SIGMA_GENERAL = 0.25;
 /** A flat tin filled this much thicker than the reference: usual times there contradict any smooth law. Judgement. */
@@ -52,7 +54,8 @@ function clock(bake: BakeCase, references: readonly ReferenceBake[], kind: Batte
   const known = references.flatMap((reference) => {
     const factor = ownFactor(reference);
     if (factor === null || reference.minutes === null) return [];
-    const sigma = Math.hypot(isMuchThicker(bake, [reference]) ? SIGMA_MUCH_THICKER : SIGMA, SIGMA_PER_LOG * Math.log((factor * closedFormMinutes(bake)) / reference.minutes));
+    const farther = SIGMA_PER_LOG * Math.log((factor * closedFormMinutes(bake)) / reference.minutes);
+    const sigma = Math.hypot(sigmaFrom(reference, bake, kind), farther);
     return [{ log: Math.log(factor), sigma, weight: 1 / sigma ** 2 }];
   });
   const [first] = known;
@@ -62,6 +65,13 @@ function clock(bake: BakeCase, references: readonly ReferenceBake[], kind: Batte
   const mean = known.reduce((sum, { log, weight }) => sum + weight * log, 0) / weights;
   const disagreement = known.reduce((sum, { log, weight }) => sum + weight * (log - mean) ** 2, 0) / weights / (known.length - 1);
   return { factor: Math.exp(mean), sigma: Math.hypot(Math.max(SIGMA_SHARED, Math.sqrt(1 / weights)), Math.sqrt(disagreement)) };
+}
+
+/** How unsure one bake is of another of the same size and heat: σ of the logarithm of actual over forecast minutes. */
+function sigmaFrom(reference: ReferenceBake, bake: BakeCase, kind: BatterKind): number {
+  const isRing = ({ geometry }: BakeCase): boolean => tinFamily(geometry.tin) === "ring";
+  if (FOAMS.includes(kind) && reference.cases.every(isRing) && !isRing(bake)) return SIGMA_FOAM_WITHOUT_TUBE;
+  return isMuchThicker(bake, [reference]) ? SIGMA_MUCH_THICKER : SIGMA;
 }
 
 /** The clock factor a recipe's reference bakes give for one bake; see {@link forecast}. */
@@ -83,15 +93,16 @@ export function isMuchThicker(bake: BakeCase, references: readonly ReferenceBake
 
 /**
  * When to look and when it is likely done, in minutes: t = clock factor x model. The band is e^(-1.6σ) to e^(+1.5σ) of t
- * with σ² = 0.12² + (0.08·ln(t/t_ref))²; 0.90 to 1.12 of t for a reference's own tin at another heat, whose clock alone counts then.
- * Measured coverage 68-78 %.
+ * with σ² = 0.15² + (0.08·ln(t/t_ref))², 0.25 in place of 0.15 for a foam that leaves its tube tin; 0.90 to 1.12 of t for a
+ * reference's own tin at another heat, or wider where several bakes in it disagree. Bakes in the wanted tin count alone, all of them alike.
  * @param references the recipe's bakes, the one it was written for first; at least one
  */
 export function forecast(bake: BakeCase, references: readonly ReferenceBake[], kind: BatterKind, hasStrips: boolean): Minutes {
-  const same = references.find(({ cases, minutes }) => minutes !== null && cases.some((own) => isSameTin(bake, own)));
-  const { factor, sigma } = clock(bake, same === undefined ? references : [same], kind);
+  const same = references.filter(({ cases, minutes }) => minutes !== null && cases.some((own) => isSameTin(bake, own)));
+  const { factor, sigma } = same.length > 0 ? clockOfSame(same) : clock(bake, references, kind);
   const minutes = factor * closedFormMinutes(bake) * (hasStrips ? STRIPS_LONGER : 1);
-  const [early, late] = same === undefined ? [Math.exp(-1.6 * sigma), Math.exp(1.5 * sigma)] : [0.9, 1.12];
+  const band = [Math.exp(-1.6 * sigma), Math.exp(1.5 * sigma)] as const;
+  const [early, late] = same.length === 0 ? band : [Math.min(0.9, band[0]), Math.max(1.12, band[1])];
   const firstLookMin = Math.floor(minutes * early);
   return {
     doorShutUntilMin: Math.min(firstLookMin, Math.floor(minutes * (FOAMS.includes(kind) ? 0.8 : 0.7))),
@@ -99,6 +110,17 @@ export function forecast(bake: BakeCase, references: readonly ReferenceBake[], k
     likelyMin: Math.round(minutes),
     notPastMin: Math.round(minutes * late),
   };
+}
+
+/** The clock of bakes in the wanted tin: the mean of their logarithms, and how far they are from each other. */
+function clockOfSame(same: readonly ReferenceBake[]): Clock {
+  const logs = same.flatMap((reference) => {
+    const factor = ownFactor(reference);
+    return factor === null ? [] : [Math.log(factor)];
+  });
+  const mean = logs.reduce((sum, log) => sum + log, 0) / logs.length;
+  const spread = logs.reduce((sum, log) => sum + (log - mean) ** 2, 0) / logs.length;
+  return { factor: Math.exp(mean), sigma: Math.sqrt(spread) };
 }
 
 function isSameTin(a: BakeCase, b: BakeCase): boolean {

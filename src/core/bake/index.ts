@@ -9,6 +9,6 @@ export { coreCurve, CURVE_SIGMA_C, curveThrough, insideCurve, stretchOf, type Co
 export { refitted, type CoreReading, type Refit } from "./refit";
 export { afterLook, CORE_RANGE_C, LookSchema, type Look, type LookAdvice } from "./look";
 export { AIRS, DialSchema, KitchenOvenSchema, minutesAsSet, OVEN_SOURCES, ovenOffset, parseOven, ReadingSchema, ShelfSchema, USUAL_OVEN, type KitchenOven, type OvenOffset, type Reading, type Shelf } from "./oven";
-export { AIR_MM, footprint, gapMm, shelfPieces, shelfPlan, type Placed, type ShelfPlan } from "./shelves";
+export { AIR_MM, blocksAir, footprint, gapMm, shelfPieces, shelfPlan, type Placed, type ShelfPlan } from "./shelves";
 export { bakeInside, bakeModel, comparedInsides, setShare, type BakeInside, type Compared, type InsideCase } from "./solver/inside";
 export { ruleErrors, USUAL_TIMES, usualComparison, type Comparison, type Rule, type RuleError } from "./usual-times";

@@ -46,6 +46,16 @@ export function footprint(geometry: TinGeometry): Footprint {
   return { widthMm: length + 2 * RIM_MM, depthMm: across + 2 * RIM_MM, isRound };
 }
 
+function isCrowding({ widthMm, depthMm, isRound }: Footprint, shelf: Shelf): boolean {
+  return widthMm * depthMm * (isRound ? Math.PI / 4 : 1) > CROWDS * shelf.widthMm * shelf.depthMm;
+}
+
+/** Whether a tin keeps the air from passing: it covers over three quarters of the shelf, or comes nearer than 25 mm to its walls. */
+export function blocksAir(geometry: TinGeometry, shelf: Shelf): boolean {
+  const print = footprint(geometry);
+  return isCrowding(print, shelf) || placeOn(shelf, [], { ...print, tin: 0 }) === null;
+}
+
 const CUP_GAP_MM = 12;
 /** Trays are sold with a dozen cups, two dozen of small ones. */
 const SMALL_CUP_MM = 55;
@@ -76,7 +86,7 @@ export function shelfPlan(tins: readonly TinGeometry[], shelf: Shelf): ShelfPlan
     .filter((piece) => {
       const fits = (tins[piece.tin]?.depthMm ?? 0) + ABOVE_MM <= shelf.clearMm && placeOn(shelf, [], piece) !== null;
       if (!fits) tooLarge.add(piece.tin);
-      else if (piece.widthMm * piece.depthMm * (piece.isRound ? Math.PI / 4 : 1) > CROWDS * shelf.widthMm * shelf.depthMm) crowding.add(piece.tin);
+      else if (isCrowding(piece, shelf)) crowding.add(piece.tin);
       return fits;
     })
     .sort((a, b) => b.widthMm * b.depthMm - a.widthMm * a.depthMm);

@@ -19,6 +19,7 @@ const USUAL_BAKES: Readonly<Record<BatterKind, UsualBake>> = {
   "rich-fruit": { tin: { shape: "round", diameterMm: 200, depthMm: 75 }, batterMl: 1600, ovenC: 150, minutes: 150 },
   brownie: { tin: { shape: "square", sideMm: 200, depthMm: 50 }, batterMl: 900, ovenC: 177, minutes: 32 },
   "baked-cheese": { tin: { shape: "springform", diameterMm: 230, depthMm: 65 }, batterMl: 1400, ovenC: 160, minutes: 58 },
+  "set-pudding": { tin: { shape: "square", sideMm: 230, depthMm: 50, material: "glass" }, batterMl: 1700, ovenC: 177, minutes: 65 },
 };
 
 /**

@@ -1,7 +1,6 @@
-import { BAKED_SHARE } from "../cool";
 import { cakeVolume, canWearStrips, type TinFill } from "../fill";
 import { bad, good, type Result } from "../measure";
-import type { BatterKind } from "../mix";
+import { bakedMass, type BatterKind } from "../mix";
 import { inRadius, movedArea, outlineAt, solidArea, tinFamily, volumeAt, type Outline, type TinFamily, type TinGeometry } from "../tin";
 import type { Quantity } from "./quantity";
 import type { BuildRequest, Standing } from "./schema";
@@ -60,7 +59,7 @@ const SYRUP_DENSITY = 1.2;
 
 /** Soak for a kilogram of cake by crumb, mL: close ones take little, foams much. Judgement within the usual 60 to 120. */
 export const USUAL_SOAK: Readonly<Record<BatterKind, number>> = {
-  creamed: 80, oil: 60, "hot-liquid": 60, whisked: 120, chiffon: 90, "white-foam": 90, "folded-whites": 110, pound: 70, "quick-loaf": 70, muffin: 60, "rich-fruit": 80, brownie: 60, "baked-cheese": 60,
+  creamed: 80, oil: 60, "hot-liquid": 60, whisked: 120, chiffon: 90, "white-foam": 90, "folded-whites": 110, pound: 70, "quick-loaf": 70, muffin: 60, "rich-fruit": 80, brownie: 60, "baked-cheese": 60, "set-pudding": 60,
 };
 
 /**
@@ -76,7 +75,7 @@ export function buildCakes(request: BuildRequest, fills: readonly TinFill[], hab
   const damMm = request.damMm ?? 0;
   const tiers: Tier[] = [];
   for (const [index, fill] of fills.entries()) {
-    const tier = tierOf(fill, index, { standing, splits, fillingMm, isLevel: request.top === undefined ? habit.isLevel : request.top === "level", measuredMm: request.heightsMm?.[index] ?? null });
+    const tier = tierOf(fill, index, { standing, splits, fillingMm, kind: habit.kind, isLevel: request.top === undefined ? habit.isLevel : request.top === "level", measuredMm: request.heightsMm?.[index] ?? null });
     if (tier.family !== "cup" && splits > 1 && tier.layerMm < THINNEST_SLICE_MM) {
       return bad({ code: "out-of-range", path: "build.splits", value: splits, min: 1, max: Math.max(1, Math.floor((tier.layerMm * splits) / THINNEST_SLICE_MM)), unit: "count", because: "split-too-thin" });
     }
@@ -94,10 +93,10 @@ export function buildCakes(request: BuildRequest, fills: readonly TinFill[], hab
 const isStacked = (geometry: TinGeometry, standing: Standing): boolean => standing !== "apart" && canWearStrips(geometry);
 const cakesOf = ({ geometry }: Tier, standing: Standing): number => (isStacked(geometry, standing) ? 1 : geometry.count);
 
-type TierChoices = { readonly standing: Standing; readonly splits: number; readonly fillingMm: number; readonly isLevel: boolean; readonly measuredMm: number | null };
+type TierChoices = { readonly kind: BatterKind; readonly standing: Standing; readonly splits: number; readonly fillingMm: number; readonly isLevel: boolean; readonly measuredMm: number | null };
 
-function tierOf({ geometry, baked, batterG, fruitMl }: TinFill, index: number, choices: TierChoices): Tier {
-  const { standing, splits, fillingMm, isLevel, measuredMm } = choices;
+function tierOf({ geometry, baked, batterG, fruitG }: TinFill, index: number, choices: TierChoices): Tier {
+  const { kind, standing, splits, fillingMm, isLevel, measuredMm } = choices;
   const family = tinFamily(geometry.tin);
   const edgeMm = measuredMm ?? baked.edgeMm;
   const crownMm = Math.min(edgeMm, baked.crownTopMm - baked.edgeMm);
@@ -105,7 +104,7 @@ function tierOf({ geometry, baked, batterG, fruitMl }: TinFill, index: number, c
   const slices = family === "cup" ? 1 : splits;
   const levelled = family === "cup" ? 0 : isLevel ? tins : tins - 1;
   const wholeMl = cakeVolume(geometry, baked.edgeMm, crownMm);
-  const bakedG = BAKED_SHARE * batterG + fruitMl;
+  const bakedG = bakedMass(kind, batterG) + fruitG;
   const crownG = ((cakeVolume(geometry, edgeMm, crownMm) - volumeAt(geometry, edgeMm)) * bakedG) / wholeMl;
   const layers = tins * slices;
   const layerMm = edgeMm / slices;

@@ -69,7 +69,7 @@ export function insideCases(input: CakeInput, plan: CakePlan): InsideCases | nul
   const { ovenC, fan = false } = input.recipe.reference;
   // The one its minutes belong to.
   const [slowest] = plan.reference.tins
-    .map(({ geometry, batterMl }) => ({ geometry, batterMl, ovenC, isFan: fan }))
+    .map(({ geometry, batterMl, fruitMl }) => ({ geometry, batterMl: batterMl + fruitMl, ovenC, isFan: fan }))
     .sort((a, b) => closedFormMinutes(b) - closedFormMinutes(a));
   if (slowest === undefined) return null;
   return {

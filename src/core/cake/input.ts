@@ -1,11 +1,11 @@
 import * as z from "zod/mini";
 import { HeatSchema, OVEN_LIMITS_C, OvenSchema } from "../bake";
 import { BuildSchema } from "../build";
-import { FillSchema, ScaleSchema } from "../fill";
+import { FillSchema, OnBatterSchema, ScaleSchema } from "../fill";
 import { FinishSchema } from "../finish";
-import { numberIn, parseWith, type Result } from "../measure";
+import { numberIn, parseWith, REGIONS, type Result } from "../measure";
 import { BatterSchema } from "../mix";
-import { HEAT_SOURCES, RECIPE_LIMITS, ROLES_BESIDES } from "../recipe";
+import { HEAT_SOURCES, HoldsSchema, RECIPE_LIMITS, ROLES_BESIDES } from "../recipe";
 import { TinSchema } from "../tin";
 import { DayBoxesSchema } from "./day-boxes";
 import { ServeSchema } from "./serve-schema";
@@ -26,6 +26,8 @@ export const ReferenceSchema = z.strictObject({
   /** What heats it; only bakes in an oven are forecast. */
   source: z.optional(z.enum(HEAT_SOURCES)),
   minutes: z.optional(BakeMinutesSchema),
+  /** What lies under, in or on the batter in these tins. */
+  onTop: z.optional(OnBatterSchema),
 });
 
 const LinesSchema = z.array(z.string().check(z.maxLength(1000))).check(z.maxLength(500));
@@ -39,9 +41,21 @@ const RecipeSchema = z.strictObject({
   steps: z.optional(StepsSchema),
   /** What is made besides the batter. The first frosting and the first filling take the place of the usual ones. */
   parts: z.optional(z.array(z.strictObject({ role: z.enum(ROLES_BESIDES), name: z.string().check(z.maxLength(120)), lines: LinesSchema, steps: StepsSchema })).check(z.maxLength(RECIPE_LIMITS.parts - 1))),
+  /** What its cups, spoons and eggs are, by where it was written or as measured; what is left out is read from its words. */
+  measures: z.optional(z.strictObject({
+    region: z.optional(z.enum(REGIONS)),
+    cupMl: z.optional(numberIn(100, 400, "mL")),
+    tablespoonMl: z.optional(numberIn(5, 40, "mL")),
+    teaspoonMl: z.optional(numberIn(1, 15, "mL")),
+    eggG: z.optional(numberIn(30, 80, "g")),
+  })),
   /** Whole eggs counted in the batter. */
   eggs: z.optional(numberIn(0.5, 200, "count")),
+  /** What one of them weighs without its shell; a US large one when left out. */
+  eggG: z.optional(numberIn(30, 80, "g")),
   reference: ReferenceSchema,
+  /** What it is made of and what in it can hurt someone; read from lines and parts where it is left out. */
+  holds: z.optional(HoldsSchema),
   /** Other bakes that went well, which the forecast rests on too. */
   alsoBaked: z.optional(z.array(ReferenceSchema).check(z.maxLength(MOST_REFERENCES))),
 });
@@ -55,6 +69,8 @@ export const CakeInputSchema = z.strictObject({
   /** Whether a scaled recipe moves to whole or half eggs where the depth allows it; as scaled when left out. */
   eggs: z.optional(z.enum(EGG_SCHOOLS)),
   fill: z.optional(FillSchema),
+  /** What lies under, in or on the batter in the wanted tins, in all of them together. */
+  onBatter: z.optional(OnBatterSchema),
   oven: z.optional(OvenSchema),
   heat: z.optional(HeatSchema),
   strips: z.optional(z.boolean()),

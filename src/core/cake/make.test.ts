@@ -82,7 +82,7 @@ describe("a recipe worked through", () => {
   it("knows its kind, and the batter for the bench, by hand: 800 g and two metric teaspoons of powder at 0.86 g/mL", () => {
     const massG = 800 + (10 * 216) / 236.5882365;
     expect(worked.kind).toEqual({ kind: "creamed", reason: "creamed" });
-    expect(facts).toEqual({ eggs: 4, batter: { kind: "creamed", massG: Math.round(massG), volumeMl: Math.round(massG / 0.86) }, bake: doc.bake });
+    expect(facts).toMatchObject({ eggs: 4, eggG: 50, holds: { allergens: ["wheat", "milk", "egg"], hazards: [] }, batter: { kind: "creamed", massG: Math.round(massG), volumeMl: Math.round(massG / 0.86) }, bake: doc.bake });
   });
 
   it("takes the kind the baker chose, and ignores one nobody knows", () => {

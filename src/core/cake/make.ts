@@ -1,4 +1,4 @@
-import { bad, EGGS_G, good, readAmount, readMassG, type Result } from "../measure";
+import { bad, eggWeight, good, readAmount, readMassG, type Result } from "../measure";
 import { altitudeChanges, eggsIn, scaleTimes, settleEggs, type AltitudeChanges, type EggChoice, type LeaveningSchool, type RecipeDoc } from "../recipe";
 import { readTin, type SizeHabit } from "../tin";
 import { planCake } from "./plan";
@@ -72,7 +72,7 @@ function timesForTin(text: string, { batter, bake }: RecipeFacts, habit: SizeHab
  */
 export function settledScaling(times: number, { make, leavening, altitude }: MakeRequest, worked: WorkedRecipe): Scaling {
   const eggs = eggsIn(worked.formula);
-  const egg = eggs > 0 && times !== 1 && make !== "eggs" ? settleEggs(eggs, times, EGGS_G[worked.measures.egg]) : null;
+  const egg = eggs > 0 && times !== 1 && make !== "eggs" ? settleEggs(eggs, times, eggWeight(worked.measures)) : null;
   const thinAirM = Math.min(altitude, THIN_AIR_M.to);
   return { times: egg === null ? times : egg.times, leavening, egg, altitude: thinAirM > THIN_AIR_M.from ? altitudeChanges(thinAirM) : null };
 }

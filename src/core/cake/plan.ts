@@ -1,14 +1,15 @@
 import {
-  chosenHeat, dialSetting, forecast, OVEN_LIMITS_C, ovenOffset, thicknessRatio, type BakeCase, type Dial, type HeatReason, type Minutes, type ReferenceBake,
+  blocksAir, chosenHeat, dialSetting, forecast, OVEN_LIMITS_C, ovenOffset, thicknessRatio, type BakeCase, type Dial, type HeatReason, type Minutes, type ReferenceBake,
 } from "../bake";
 import { buildCakes, type Build } from "../build";
 import { cautionsFor, type Caution } from "../caution";
-import { canWearStrips, depthRatio, fillTins, scaleFactor, type Fill, type FillOptions } from "../fill";
-import { finishCakes, USUAL_FROSTING, type Cover, type Finish } from "../finish";
+import { canWearStrips, depthRatio, fillTins, laidMass, scaleFactor, vouchedRise, type Fill, type FillOptions, type OnBatter } from "../fill";
+import { finishCakes, fruitLayout, USUAL_FROSTING, type Cover, type Finish } from "../finish";
 import { bad, EGGS_G, good, issueAt, type Result } from "../measure";
 import { ASSUMED_FILL, batterFrom, batterFromTins, KIND_FACTS, scaledBatter, USUAL_KIND, type Batter, type Spread } from "../mix";
-import { settleEggs, type EggChoice } from "../recipe";
-import { tinGeometry, volumeAt, type Tin, type TinGeometry } from "../tin";
+import { settleEggs, type EggChoice, type Holds } from "../recipe";
+import { keepingOf, type Keeping, type ColdBecause } from "../serve";
+import { tinFamily, tinGeometry, volumeAt, type Tin, type TinGeometry } from "../tin";
 import type { CakeInput, Recipe } from "./input";
 import { remarksFor, type Remark } from "./remarks";
 
@@ -35,8 +36,10 @@ export type CakePlan = {
   readonly egg: EggChoice | null;
   /** The recipe's batter as written. */
   readonly own: Batter;
-  /** Fruit laid or pressed in, in all tins, g. */
+  /** Everything laid under, in or on the batter, in all tins, g. */
   readonly fruitG: number;
+  /** How its tins are filled: her choices, and what the recipe shows. */
+  readonly options: FillOptions;
   /** The recipe's own tins, filled with the recipe's batter. */
   readonly reference: Fill;
   readonly mix: Batter;
@@ -44,6 +47,8 @@ export type CakePlan = {
   readonly bake: Bake;
   readonly build: Build;
   readonly finish: Finish;
+  /** How long it keeps once it is finished, and why it must be kept cold. */
+  readonly keeping: Keeping & { readonly because: ColdBecause | null };
   readonly cautions: readonly Caution[];
   readonly remarks: readonly Remark[];
 };
@@ -66,22 +71,25 @@ export function planCake(input: CakeInput): Result<CakePlan> {
   const { source = "oven" } = input.recipe.reference;
   if (source !== "oven") return bad({ code: "not-extrapolated", path: "tins", source });
   const hasStrips = input.strips ?? false;
-  const options: FillOptions = { ...input.fill, hasStrips };
   const reference = geometries(input.recipe.reference.tins, "recipe.reference.tins");
   if (!reference.ok) return reference;
   const wanted = geometries(input.tins, "tins");
   if (!wanted.ok) return wanted;
   const batter = recipeBatter(input.recipe, reference.value);
   if (!batter.ok) return batter;
+  const ownOnBatter = input.recipe.reference.onTop ?? [];
+  const vouched = vouchedBy(batter.value, reference.value);
+  const piecesShare = batter.value.piecesMl / batter.value.volumeMl;
+  const options: FillOptions = { ...input.fill, onBatter: [...(input.onBatter ?? []), ...onFloors(input, wanted.value)], hasStrips, piecesShare, vouched };
 
-  const asked = scaleFactor(input.scale ?? "keep", batter.value, reference.value, wanted.value, options);
+  const asked = scaleFactor(input.scale ?? "keep", batter.value, reference.value, wanted.value, options, ownOnBatter);
   if (asked < MADE.min || asked > MADE.max) return bad({ code: "out-of-range", path: "scale", value: asked, ...MADE, unit: "times" });
   const egg = settledEggs(input, batter.value, wanted.value, options, asked);
   const scale = egg?.times ?? asked;
   const mix = scaledBatter(batter.value, scale);
   const basis = input.scale === "fill-limit" ? "limit" : undefined;
   const fill = fillTins(mix, wanted.value, options, basis);
-  const ownFill = fillTins(batter.value, reference.value);
+  const ownFill = fillTins(batter.value, reference.value, { piecesShare, vouched, onBatter: ownOnBatter });
   const bake = bakeFor(input, batter.value, ownFill, fill, mix);
   if (!bake.ok) return bake;
   const { cover = "top", frosting = USUAL_FROSTING } = input.finish ?? {};
@@ -90,28 +98,60 @@ export function planCake(input: CakeInput): Result<CakePlan> {
   const finish = finishCakes(input.finish ?? {}, build.value);
   if (!finish.ok) return finish;
 
-  const wears = hasStrips && wanted.value.some(canWearStrips);
+  const stuffs = finish.value.batches.map(({ stuff }) => stuff);
+  const holds = input.recipe.holds ?? NOTHING_KNOWN;
+  const keeping = keepingOf({
+    kind: mix.kind,
+    on: stuffs,
+    hasFreshFruit: input.finish?.fruit?.at === "top" && input.finish.fruit.syrup !== true,
+    hasColdPart: holds.hazards.includes("cold-part"),
+  });
+  const { shelf } = input.oven ?? {};
   return good({
     scale,
     asked,
     egg,
     own: batter.value,
-    fruitG: options.fruitG ?? 0,
+    fruitG: (options.fruitG ?? 0) + laidMass(options.onBatter ?? []),
+    options,
     reference: ownFill,
     mix,
     fill,
     bake: bake.value.bake,
     build: build.value,
     finish: finish.value,
+    keeping,
     cautions: cautionsFor({
       fill,
-      spreads: finish.value.batches.map(({ stuff }) => stuff),
-      hasFreshFruit: input.finish?.fruit?.at === "top" && input.finish.fruit.syrup !== true,
+      stuffs,
+      cold: keeping.because,
       cooksSyrup: input.finish?.fruit?.syrup === true,
       tiers: Math.max(...build.value.cakes.map(({ tiers }) => tiers.length)),
-      hasStrips: wears,
+      hasStrips: hasStrips && wanted.value.some(canWearStrips),
+      isAirBlocked: shelf !== undefined && wanted.value.some((geometry) => blocksAir(geometry, shelf)),
+      holds,
     }),
-    remarks: remarksFor({ input, mix, fill, cases: bake.value.cases, references: bake.value.references, trueC: bake.value.bake.ovenC }),
+    remarks: remarksFor({ input, mix, fill, ownFill, vouched, cases: bake.value.cases, references: bake.value.references, bake: bake.value.bake }),
+  });
+}
+
+const NOTHING_KNOWN: Holds = { allergens: [], hazards: [] };
+
+/** How far the recipe's own tins let its batter rise; where their depth was only assumed that counts in tins like them alone. */
+function vouchedBy(batter: Batter, own: readonly TinGeometry[]): FillOptions["vouched"] {
+  const rise = vouchedRise(batter, own);
+  if (rise === null) return undefined;
+  const isAssumed = own.some(({ tin }) => tin.depthAssumed === true);
+  return { rise, onlyIn: isAssumed ? own.map(({ tin }) => tin) : null };
+}
+
+/** Fruit that is laid out on the floors of the tins lies under the batter; where no piece fits the layout says so. */
+function onFloors(input: CakeInput, wanted: readonly TinGeometry[]): OnBatter {
+  const fruit = input.finish?.fruit;
+  if (fruit?.at !== "floor") return [];
+  return wanted.flatMap((geometry): OnBatter => {
+    const layout = tinFamily(geometry.tin) === "cup" ? null : fruitLayout(fruit, geometry, 0);
+    return layout?.ok === true ? [{ where: "floor", massG: geometry.count * layout.value.massG }] : [];
   });
 }
 
@@ -125,7 +165,7 @@ function settledEggs({ recipe, eggs, scale = "keep" }: CakeInput, batter: Batter
     const deeper = depthRatio(batter, wanted, options, times, than);
     return deeper <= (scale === "fill-limit" ? 1 : EGG_DEPTH) && deeper >= 1 / EGG_DEPTH;
   };
-  return settleEggs(recipe.eggs, asked, EGGS_G["us-large"], allows);
+  return settleEggs(recipe.eggs, asked, recipe.eggG ?? EGGS_G["us-large"], allows);
 }
 
 function geometries(tins: readonly Tin[], path: string): Result<readonly TinGeometry[]> {
@@ -158,10 +198,12 @@ const SETTABLE_C = 2;
 /** The other bakes a recipe vouches for, each tin with the recipe's whole batter shared among them. */
 function alsoBaked(recipe: Recipe, batter: Batter): Result<readonly ReferenceBake[]> {
   const found: ReferenceBake[] = [];
-  for (const [index, { tins, ovenC, fan = false, minutes = null }] of (recipe.alsoBaked ?? []).entries()) {
+  for (const [index, { tins, ovenC, fan = false, minutes = null, onTop }] of (recipe.alsoBaked ?? []).entries()) {
     const built = geometries(tins, `recipe.alsoBaked[${index}].tins`);
     if (!built.ok) return built;
-    found.push({ cases: fillTins(batter, built.value).tins.map(({ geometry, batterMl }) => ({ geometry, batterMl, ovenC, isFan: fan })), minutes });
+    // What lies on the recipe's own batter lies on this too, unless it says otherwise.
+    const fills = fillTins(batter, built.value, { onBatter: onTop ?? recipe.reference.onTop }).tins;
+    found.push({ cases: fills.map((each) => ({ geometry: each.geometry, batterMl: each.batterMl + each.fruitMl, ovenC, isFan: fan })), minutes });
   }
   return good(found);
 }
@@ -171,7 +213,7 @@ function bakeFor(input: CakeInput, own: Batter, ownFill: Fill, fill: Fill, mix: 
   const oven = input.oven ?? {};
   const isFan = oven.fan ?? false;
   const reference: ReferenceBake = {
-    cases: ownFill.tins.map(({ geometry, batterMl }) => ({ geometry, batterMl, ...written })),
+    cases: ownFill.tins.map(({ geometry, batterMl, fruitMl }) => ({ geometry, batterMl: batterMl + fruitMl, ...written })),
     minutes: input.recipe.reference.minutes ?? null,
   };
   const others = alsoBaked(input.recipe, own);

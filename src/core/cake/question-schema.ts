@@ -5,7 +5,7 @@ import { CEILINGS, DIVIDING, PORTIONS } from "../fill";
 import { COVERS } from "../finish";
 import { parseWith, type Result } from "../measure";
 import { BATTER_KINDS } from "../mix";
-import { HEAT_SOURCES } from "../recipe";
+import { HEAT_SOURCES, HoldsSchema } from "../recipe";
 import { CUTS, PIECE_SIZES } from "../serve";
 import { DayBoxesSchema } from "./day-boxes";
 import { BuildBoxesSchema, FinishBoxesSchema } from "./finish-boxes";
@@ -34,13 +34,20 @@ export const QuestionSchema = z.strictObject({
   /** How often, how deep or for how many, where the scale asks for it. */
   amount: z._default(line, ""),
   portion: z._default(z.enum(PORTIONS), "usual"),
-  /** Eggs counted in the recipe's batter. */
+  /** Eggs counted in the recipe's batter, and what one weighs, g; 0 when nobody knows. */
   recipeEggs: z._default(line, ""),
+  eggG: z._default(z.number().check(z.gte(0), z.lte(80)), 0),
+  /** Pieces in the batter that do not rise, mL. */
+  piecesMl: z._default(z.number().check(z.gte(0), z.lte(60_000)), 0),
+  /** What the recipe holds that can hurt someone; null while nobody has looked. */
+  holds: z._default(z.nullable(HoldsSchema), null),
   eggs: z._default(z.enum(EGG_SCHOOLS), "as-scaled"),
   /** The school of filling; `kind` leaves it to the batter's kind. */
   fullAtMost: z._default(z.enum(["kind", ...CEILINGS]), "kind"),
   crowning: z._default(z.enum(["usual", "inside", "level", "above", "high"]), "usual"),
   fruit: z._default(line, ""),
+  /** Fruit that lies in the recipe's own tins, which its minutes hold already. */
+  recipeFruit: z._default(line, ""),
   dividing: z._default(z.enum(DIVIDING), "scale"),
   school: z.enum(SCHOOLS),
   /** Her own heat, where the school asks for it. */
@@ -51,7 +58,7 @@ export const QuestionSchema = z.strictObject({
   strips: z._default(z.boolean(), false),
   lined: z._default(z.boolean(), false),
   /** Other bakes of the recipe that went well: tins, true heat, minutes. */
-  also: z._default(z.array(z.strictObject({ from: line, heat: line, minutes: line })).check(z.maxLength(MOST_ALSO)), []),
+  also: z._default(z.array(z.strictObject({ from: line, heat: line, minutes: line, /** With a fan; as the recipe when left out. */ fan: z.optional(z.boolean()) })).check(z.maxLength(MOST_ALSO)), []),
   /** A copy of the oven it is planned for; an exact one with a dial in °C when null. */
   oven: z._default(z.nullable(z.strictObject({ id: z.string().check(z.maxLength(100)), name: line, spec: KitchenOvenSchema })), null),
   cover: z.enum(COVERS),

@@ -28,10 +28,14 @@ export const FIRST_QUESTION: Question = {
   amount: "",
   portion: "usual",
   recipeEggs: "",
+  eggG: 0,
+  piecesMl: 0,
+  holds: null,
   eggs: "as-scaled",
   fullAtMost: "kind",
   crowning: "usual",
   fruit: "",
+  recipeFruit: "",
   dividing: "scale",
   school: "gentler",
   ownHeat: "",
@@ -53,7 +57,7 @@ export const FIRST_QUESTION: Question = {
 };
 
 /** Boxes of the question that can be wrong by themselves. */
-export type QuestionBox = "from" | "heat" | "minutes" | "weight" | "volume" | "amount" | "fruit" | "recipeEggs" | "ownHeat" | "also" | "pieces" | "guests" | FinishBox;
+export type QuestionBox = "from" | "heat" | "minutes" | "weight" | "volume" | "amount" | "fruit" | "recipeFruit" | "recipeEggs" | "ownHeat" | "also" | "pieces" | "guests" | FinishBox;
 
 export type ReadQuestion = {
   readonly from: readonly ReadTin[];
@@ -80,6 +84,7 @@ export function readQuestion(question: Question, habit: ReadingHabit): ReadQuest
   const volume = boxed("volumeMl", question.volume, readVolumeMl, volumeMl, "a volume");
   const amount = readScale(question, habit);
   const fruit = boxed("fruitG", question.fruit, readMassG, FillSchema.shape.fruitG, "a weight");
+  const recipeFruit = boxed("recipeFruit", question.recipeFruit, readMassG, FillSchema.shape.fruitG, "a weight");
   const recipeEggs = boxed("recipeEggs", question.recipeEggs, bareAmount, EggsSchema, "an amount");
 
   const ownHeat = question.school === "own" ? boxed("ownHeat", question.ownHeat, (text) => readTempC(text, habit.heat), OwnHeatSchema, "a heat") : good(undefined);
@@ -87,7 +92,7 @@ export function readQuestion(question: Question, habit: ReadingHabit): ReadQuest
   const pieces = boxed("pieces", question.pieces, bareAmount, PiecesSchema, "an amount");
   const guests = boxed("guests", question.guests, bareAmount, z.optional(GuestsSchema), "an amount");
 
-  const boxes = { from, heat, minutes, weight, volume, amount, fruit, recipeEggs, ownHeat, also, pieces, guests };
+  const boxes = { from, heat, minutes, weight, volume, amount, fruit, recipeFruit, recipeEggs, ownHeat, also, pieces, guests };
   const on = readFinish(question.build, question.finish, habit);
   const issues: Partial<Record<QuestionBox, Issue>> = { ...on.issues };
   for (const box of QUESTION_BOXES) {
@@ -99,18 +104,21 @@ export function readQuestion(question: Question, habit: ReadingHabit): ReadQuest
   if (question.source !== "oven") return { ...read, issues: {}, input: bad({ code: "not-extrapolated", path: "source", source: question.source }) };
   const firstIssue = Object.values(issues)[0] ?? firstOf(tins);
   if (firstIssue !== null) return { ...read, issues, input: bad(firstIssue) };
-  if (!from.ok || !heat.ok || !minutes.ok || !weight.ok || !volume.ok || !amount.ok || !fruit.ok || !recipeEggs.ok || !ownHeat.ok || !also.ok || !pieces.ok || !guests.ok) throw new RangeError("a box without an issue was not read");
+  if (!from.ok || !heat.ok || !minutes.ok || !weight.ok || !volume.ok || !amount.ok || !fruit.ok || !recipeFruit.ok || !recipeEggs.ok || !ownHeat.ok || !also.ok || !pieces.ok || !guests.ok) throw new RangeError("a box without an issue was not read");
 
   const input = parseCakeInput({
     recipe: {
       ...(question.recipe === "" ? {} : { name: question.recipe }),
-      batter: { kind: question.kind, ...given("massG", weight.value), ...given("volumeMl", volume.value) },
+      batter: { kind: question.kind, ...given("massG", weight.value), ...given("volumeMl", volume.value), ...(question.piecesMl === 0 ? {} : { piecesMl: question.piecesMl }) },
+      ...(question.holds === null ? {} : { holds: question.holds }),
       ...given("eggs", recipeEggs.value),
+      ...(question.eggG === 0 ? {} : { eggG: question.eggG }),
       reference: {
         tins: from.value.map(({ tin }) => tin),
         ovenC: heat.value,
         fan: question.recipeFan,
         ...given("minutes", minutes.value),
+        ...(recipeFruit.value === undefined ? {} : { onTop: [{ where: "in" as const, massG: recipeFruit.value }] }),
       },
       ...(also.value.length === 0 ? {} : { alsoBaked: also.value }),
     },
@@ -134,7 +142,7 @@ export function readQuestion(question: Question, habit: ReadingHabit): ReadQuest
   return { ...read, issues, input };
 }
 
-const QUESTION_BOXES = ["from", "heat", "minutes", "weight", "volume", "amount", "fruit", "recipeEggs", "ownHeat", "also", "pieces", "guests"] as const;
+const QUESTION_BOXES = ["from", "heat", "minutes", "weight", "volume", "amount", "fruit", "recipeFruit", "recipeEggs", "ownHeat", "also", "pieces", "guests"] as const;
 const PiecesSchema = z.optional(wholeIn(1, 200));
 const OwnHeatSchema = z.optional(ReferenceSchema.shape.ovenC);
 const EggsSchema = z.optional(numberIn(0.5, 200, "count"));
@@ -155,7 +163,7 @@ function ovenOf({ oven, fan }: Question): CakeInput["oven"] {
 }
 
 /** The other bakes, each read like the recipe's own; heat left empty is the recipe's. */
-function readAlso({ also, heat, source }: Question, habit: ReadingHabit): Result<NonNullable<CakeInput["recipe"]["alsoBaked"]>> {
+function readAlso({ also, heat, source, recipeFan }: Question, habit: ReadingHabit): Result<NonNullable<CakeInput["recipe"]["alsoBaked"]>> {
   const found: NonNullable<CakeInput["recipe"]["alsoBaked"]>[number][] = [];
   for (const [index, bake] of also.entries()) {
     if (bake.from.trim() === "" && bake.minutes.trim() === "") continue;
@@ -165,7 +173,7 @@ function readAlso({ also, heat, source }: Question, habit: ReadingHabit): Result
     if (!ovenC.ok) return ovenC;
     const minutes = boxed(`also[${index}].minutes`, bake.minutes, readMinutes, BakeMinutesSchema, "minutes");
     if (!minutes.ok) return minutes;
-    found.push({ tins: tins.value.map(({ tin }) => tin), ovenC: ovenC.value, minutes: minutes.value, source });
+    found.push({ tins: tins.value.map(({ tin }) => tin), ovenC: ovenC.value, fan: bake.fan ?? recipeFan, minutes: minutes.value, source });
   }
   return good(found);
 }
@@ -207,7 +215,7 @@ function given(field: string, value: number | undefined): Readonly<Record<string
 }
 
 /** The question with a recipe's own tins, heat, minutes and batter written into its boxes; what it does not say is left empty. */
-export function askAboutRecipe(question: Question, name: string, { batter, bake, eggs }: RecipeFacts): Question {
+export function askAboutRecipe(question: Question, name: string, { batter, bake, eggs, eggG, holds }: RecipeFacts): Question {
   return {
     ...question,
     recipe: name.slice(0, 200),
@@ -217,6 +225,9 @@ export function askAboutRecipe(question: Question, name: string, { batter, bake,
     source: bake.source ?? "oven",
     minutes: bake.minutes === undefined ? "" : `${bake.minutes} min`,
     recipeEggs: eggs === undefined ? "" : String(eggs),
+    eggG: eggG ?? 0,
+    piecesMl: batter.piecesMl ?? 0,
+    holds: holds ?? null,
     kind: batter.kind ?? question.kind,
     weight: batter.massG === undefined ? "" : `${batter.massG} g`,
     volume: batter.volumeMl === undefined ? "" : `${batter.volumeMl} mL`,

@@ -1,12 +1,19 @@
 import * as z from "zod/mini";
-import { numberIn, type KitchenMeasures } from "../measure";
+import { eggWeight, numberIn, type KitchenMeasures } from "../measure";
 import { batterOfLines, BatterKindSchema, BatterSchema, recogniseKind, type BakedIn, type LinesBatter, type RecognisedKind } from "../mix";
 import { foldName, type Pantry } from "../pantry";
-import { BakeSchema, batterPart, eggsIn, formulaOf, measuresOf, type Formula, type PartFormula, type RecipeDoc } from "../recipe";
+import { BakeSchema, batterPart, eggsIn, formulaOf, holdsOf, HoldsSchema, measuresOf, type Formula, type Holds, type PartFormula, type RecipeDoc } from "../recipe";
 import { tinFamily } from "../tin";
 
 /** What the bench and the lists need of a recipe, worked out once when it is kept. */
-export const RecipeFactsSchema = z.strictObject({ batter: BatterSchema, bake: BakeSchema, eggs: z.optional(numberIn(0.5, 200, "count")) });
+export const RecipeFactsSchema = z.strictObject({
+  batter: BatterSchema,
+  bake: BakeSchema,
+  eggs: z.optional(numberIn(0.5, 200, "count")),
+  /** What one of its eggs weighs, g. */
+  eggG: z.optional(numberIn(30, 80, "g")),
+  holds: z.optional(HoldsSchema),
+});
 export type RecipeFacts = z.infer<typeof RecipeFactsSchema>;
 
 /** A recipe worked through: its formula, its batter, and what that rests on. */
@@ -19,6 +26,7 @@ export type WorkedRecipe = {
   readonly isKindChosen: boolean;
   /** Null when no line has a weight. */
   readonly batter: LinesBatter | null;
+  readonly holds: Holds;
 };
 
 /** Everything that follows from a recipe's words in a kitchen. */
@@ -29,7 +37,7 @@ export function workRecipe(doc: RecipeDoc, pantry: Pantry, kitchen?: KitchenMeas
   const recognised = recogniseKind(part, bakedIn(doc.bake.tins));
   const chosen = BatterKindSchema.safeParse(doc.kind);
   const kind = chosen.success ? { kind: chosen.data, reason: recognised.reason } : recognised;
-  return { measures, formula, part, kind, isKindChosen: chosen.success, batter: batterOfLines(part, kind.kind, doc.weighedGravity ?? null) };
+  return { measures, formula, part, kind, isKindChosen: chosen.success, batter: batterOfLines(part, kind.kind, doc.weighedGravity ?? null), holds: holdsOf(doc, formula, pantry) };
 }
 
 /** Where a batter goes, as far as that tells its kind. */
@@ -39,12 +47,23 @@ export function bakedIn(tins: RecipeDoc["bake"]["tins"]): BakedIn {
   return families.includes("cup") ? "cups" : "other";
 }
 
-/** The {@link RecipeFacts} of a worked recipe; a batter too small or large for the bench is left out of them. */
-export function recipeFacts(doc: RecipeDoc, { kind, batter, formula }: WorkedRecipe): RecipeFacts {
-  const rounded = batter === null ? {} : { massG: Math.round(batter.batter.massG), volumeMl: Math.round(batter.batter.volumeMl) };
-  const given = BatterSchema.safeParse({ kind: kind.kind, ...rounded });
+/** The {@link RecipeFacts} of a worked recipe; a batter too small or large for the bench, or without the weight of a main ingredient, is left out of them. */
+export function recipeFacts(doc: RecipeDoc, { kind, batter, formula, measures, holds }: WorkedRecipe): RecipeFacts {
+  const given = BatterSchema.safeParse({ kind: kind.kind, ...batterGiven(batter, holds) });
   const eggs = eggsIn(formula);
-  return { batter: given.success ? given.data : { kind: kind.kind }, bake: doc.bake, ...(eggs >= 0.5 && eggs <= 200 ? { eggs } : {}) };
+  return {
+    batter: given.success ? given.data : { kind: kind.kind },
+    bake: doc.bake,
+    ...(eggs >= 0.5 && eggs <= 200 ? { eggs, eggG: eggWeight(measures) } : {}),
+    holds,
+  };
+}
+
+/** The batter of a recipe's lines in whole grams and millilitres; nothing of it where a main ingredient has no weight. */
+export function batterGiven(found: LinesBatter | null, { missing = [] }: Holds): { readonly massG?: number; readonly volumeMl?: number; readonly piecesMl?: number } {
+  if (found === null || missing.length > 0) return {};
+  const { massG, volumeMl, piecesMl } = found.batter;
+  return { massG: Math.round(massG), volumeMl: Math.round(volumeMl), ...(piecesMl < 1 ? {} : { piecesMl: Math.round(piecesMl) }) };
 }
 
 /** Words a recipe is found by, folded: its name, parts, lines, kind and notes. */

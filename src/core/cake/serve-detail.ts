@@ -1,4 +1,4 @@
-import { cakeTop, cutsFor, cutTop, keepingOf, sizesForGuests, usualPieces, type CakeTop, type CutStyle, type Cutting, type CuttingIssue, type Keeping, type PieceSize, type SizeForGuests } from "../serve";
+import { cakeTop, cutsFor, cutTop, sizesForGuests, usualPieces, type CakeTop, type CutStyle, type Cutting, type CuttingIssue, type PieceSize, type SizeForGuests } from "../serve";
 import type { CakeInput } from "./input";
 import type { CakePlan } from "./plan";
 
@@ -20,7 +20,7 @@ export type ServedCake = {
 export type ServeDetail = {
   readonly cakes: readonly ServedCake[];
   readonly pieces: number;
-  readonly keeping: Keeping & { readonly isCold: boolean };
+  readonly keeping: CakePlan["keeping"];
   /** Null when nobody said how many guests there are. */
   readonly guests: { readonly asked: number; /** Times the cakes of the plan that would be enough. */ readonly times: number; readonly sizes: readonly SizeForGuests[] } | null;
 };
@@ -42,7 +42,7 @@ function cutAsNear(top: CakeTop, style: CutStyle, asked: number | null, size: Pi
 
 /** How a plan's cakes are cut and how long they keep. Tiers are taken apart and cut one by one. */
 export function serveDetail(input: CakeInput, plan: CakePlan): ServeDetail {
-  const { finish, mix } = plan;
+  const { finish, keeping } = plan;
   const { cut, size = "dessert", pieces, guests } = input.serve ?? {};
   const cakes = finish.cakes.flatMap((each) => each.tiers.map(({ tier }): ServedCake => {
     const { index } = tier;
@@ -58,7 +58,7 @@ export function serveDetail(input: CakeInput, plan: CakePlan): ServeDetail {
   const all = cakes.reduce((sum, each) => sum + each.cakes * each.pieces, 0);
   return {
     cakes, pieces: all,
-    keeping: keepingOf(mix.kind, finish.batches.map(({ stuff }) => stuff)),
+    keeping,
     guests: guests === undefined ? null : { asked: guests, times: Math.ceil(guests / all), sizes: sizesForGuests(guests, size) },
   };
 }

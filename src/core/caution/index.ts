@@ -1,1 +1,1 @@
-export { cautionsFor, FINISH_CAUTIONS, type Caution } from "./cautions";
+export { allergensOn, cautionsFor, CAUTION_STATIONS, FINISH_CAUTIONS, recipeCautions, sourceCautions, type Caution } from "./cautions";

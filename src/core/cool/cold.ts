@@ -1,7 +1,6 @@
-import { volumeAt, wettedAreas, surfaceArea, type TinGeometry } from "../tin";
-import { BAKED_SHARE } from "./baked-share";
+import { spansAt, surfaceArea, volumeAt, wettedAreas, type TinGeometry } from "../tin";
 import { turnOut } from "./turn-out";
-import type { BatterKind } from "../mix";
+import { bakedMass, type BatterKind } from "../mix";
 
 /** What cools: one cake, and how it stands. */
 export type Cooling = {
@@ -42,15 +41,25 @@ type Pace = { readonly bareS: number; readonly inTinS: number; readonly inTinMin
 function paceOf({ geometry, kind, batterG, heightMm }: Cooling): Pace {
   if (!(batterG > 0) || !(heightMm > 0)) throw new RangeError(`a cake to cool needs batter and height, got ${batterG} g, ${heightMm} mm`);
   const out = turnOut(kind, geometry);
-  const massKg = (BAKED_SHARE * batterG) / 1000;
+  const massKg = bakedMass(kind, batterG) / 1000;
   const wetted = wettedAreas(geometry, heightMm);
   const areaM2 = (wetted.floorMm2 + wetted.sideMm2 + wetted.tubeMm2 + surfaceArea(geometry, heightMm)) / 1e6;
   const volumeM3 = volumeAt(geometry, heightMm) / 1e6;
-  // The thinnest way to the middle: half the height, or less in a ring or a cup.
-  const halfM = Math.min(heightMm / 2000, (2 * volumeM3) / areaM2);
-  const crumbS = ((massKg / volumeM3) * HEAT_J_PER_KGK * halfM * halfM * 4) / (Math.PI ** 2 * CRUMB_W_PER_MK);
+  const crumbS = ((massKg / volumeM3) * HEAT_J_PER_KGK) / (Math.PI ** 2 * CRUMB_W_PER_MK * inverseSquares(geometry, heightMm));
   const tau = (h: number): number => (massKg * HEAT_J_PER_KGK) / (h * areaM2) + crumbS;
   return { bareS: tau(BARE), inTinS: tau(IN_TIN), inTinMin: out.when === "after" ? out.minutes : Infinity };
+}
+
+/** The square of a round's first radial root over π, twice: 4·2.405²/π². */
+const ROUND = 2.344;
+
+/** Σ 1/L² over the ways heat leaves by, 1/m²: up and down, and out to the sides or to the tube; a loaf and a ring have three and two. */
+function inverseSquares(geometry: TinGeometry, heightMm: number): number {
+  const inverse = (lengthMm: number): number => (1000 / lengthMm) ** 2;
+  const spans = spansAt(geometry, heightMm / 2);
+  const up = inverse(heightMm);
+  if (spans.kind === "round") return up + ROUND * inverse(spans.diameterMm);
+  return up + (spans.kind === "ring" ? inverse(spans.troughMm) : inverse(spans.lengthMm) + inverse(spans.widthMm));
 }
 
 /** Minutes from the oven until the core is at `untilC` in a room. */
@@ -63,7 +72,7 @@ function minutesTo({ bareS, inTinS, inTinMin }: Pace, untilC: number, roomC: num
 
 /**
  * When a cake is cold at its core: lumped capacity through its faces plus the crumb's own conduction, until within 3 °C of the room.
- * τ = m·c/(h·A) + ρ·c·(z/2)²·4/(π²·k), t = τ·ln((97-room)/3); on a rack from turning out on, in its tin until then. About ±25 %.
+ * τ = m·c/(h·A) + ρ·c/(π²·k·Σ 1/L²) over the directions, t = τ·ln((97-room)/3); on a rack from turning out on, in its tin until then. About ±25 %.
  * @throws RangeError for no batter, or a room as hot as the cake
  */
 export function coldMinutes(cooling: Cooling): ColdMinutes {

@@ -1,3 +1,2 @@
-export { BAKED_SHARE } from "./baked-share";
 export { chilledMinutes, coldMinutes, type ChilledMinutes, type ColdMinutes } from "./cold";
 export { turnOut, type TurnOut } from "./turn-out";

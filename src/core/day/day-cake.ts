@@ -64,7 +64,7 @@ export type DayCake = {
 
 /** Creaming, whisking or stirring, by kind of batter, when the recipe's own steps are not known, minutes. Judgement. */
 const MIX_MIN: Readonly<Record<BatterKind, number>> = {
-  creamed: 15, oil: 8, "hot-liquid": 10, whisked: 14, chiffon: 18, "white-foam": 16, "folded-whites": 18, pound: 18, "quick-loaf": 8, muffin: 8, "rich-fruit": 20, brownie: 10, "baked-cheese": 12,
+  creamed: 15, oil: 8, "hot-liquid": 10, whisked: 14, chiffon: 18, "white-foam": 16, "folded-whites": 18, pound: 18, "quick-loaf": 8, muffin: 8, "rich-fruit": 20, brownie: 10, "baked-cheese": 12, "set-pudding": 10,
 };
 /** Batters that are beaten; the others are stirred. */
 const IN_MIXER: readonly BatterKind[] = ["creamed", "pound", "rich-fruit", "whisked", "chiffon", "white-foam", "folded-whites", "baked-cheese"];
@@ -93,7 +93,7 @@ export function usesOfBowl(day: DayCake): number {
 
 /** Batters that sink or lose their lift while they wait: minutes they may stand before the oven. */
 export const WAITS_MIN: Readonly<Record<BatterKind, number>> = {
-  creamed: 30, oil: 20, "hot-liquid": 10, whisked: 5, chiffon: 10, "white-foam": 5, "folded-whites": 10, pound: 30, "quick-loaf": 15, muffin: 20, "rich-fruit": 120, brownie: 60, "baked-cheese": 120,
+  creamed: 30, oil: 20, "hot-liquid": 10, whisked: 5, chiffon: 10, "white-foam": 5, "folded-whites": 10, pound: 30, "quick-loaf": 15, muffin: 20, "rich-fruit": 120, brownie: 60, "baked-cheese": 120, "set-pudding": 60,
 };
 /** Batter for a later load waits at least this long, minutes. */
 const LOAD_MIN = 20;

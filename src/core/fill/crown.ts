@@ -29,23 +29,43 @@ export function crownHeight(kind: BatterKind, geometry: TinGeometry, hasStrips =
   return strips * KIND_FACTS[kind].crown * CROWN_FACTOR[tinFamily(geometry.tin)] * Math.min(rimWidth(geometry), WIDEST_CROWN_MM);
 }
 
+/** A crown never stands higher above its edge than this share of it: a little batter in a wide tin lies flat. Judgement. */
+export const CROWN_OF_EDGE = 0.35;
+
+/** A crown as it is on an edge so high, mm. */
+export function crownOn(edgeMm: number, crownMm: number): number {
+  return Math.min(crownMm, CROWN_OF_EDGE * edgeMm);
+}
+
 /** Edge and top of the cake above the tin's floor, mm. */
 export type CakeHeights = { readonly edgeMm: number; readonly crownTopMm: number };
 
 /**
- * Edge and crown of a cake of `volumeMl`: the h with V_tin(h) + κ·c·A(h) = volume. A crown never stands higher than the
- * edge that carries it (judgement), so that a little batter in a wide tin lies flat and no volume is made up.
- * Past the rim the edge goes on straight up.
+ * Edge and crown of a cake of `volumeMl`: the h with V_tin(h) + κ·c·A(h) = volume, c never over 0.35 h. Past the rim the edge goes
+ * on straight up; where it is held at a cup's rim all that is over goes into the crown.
  * @param crownMm the crown of a full cake: see {@link crownHeight}
+ * @param heldAtMm the edge goes no higher than this
  */
-export function cakeHeights(geometry: TinGeometry, volumeMl: number, crownMm: number): CakeHeights {
-  const over = (edgeMm: number): number => cakeVolume(geometry, edgeMm, crownMm) - volumeMl;
+export function cakeHeights(geometry: TinGeometry, volumeMl: number, crownMm: number, heldAtMm = Infinity): CakeHeights {
+  const over = (edgeMm: number): number => cakeVolume(geometry, edgeMm, crownOn(edgeMm, crownMm)) - volumeMl;
+  if (Number.isFinite(heldAtMm) && over(heldAtMm) < 0) {
+    const overMm = (-over(heldAtMm) * 1000) / (CAP_FULLNESS[tinFamily(geometry.tin)] * capBase(geometry, heldAtMm));
+    return { edgeMm: heldAtMm, crownTopMm: heldAtMm + crownOn(heldAtMm, crownMm) + overMm };
+  }
   const edgeMm = risingRoot(over, 0, levelFor(geometry, volumeMl), HEIGHT_TOLERANCE_MM);
-  return { edgeMm, crownTopMm: edgeMm + Math.min(crownMm, edgeMm) };
+  return { edgeMm, crownTopMm: edgeMm + crownOn(edgeMm, crownMm) };
 }
 
-/** Volume of a cake whose edge stands `edgeMm` high under a crown of `crownMm`, or of the edge's own height, mL. */
+/** Volume of a cake whose edge stands `edgeMm` high under a crown of `crownMm`, mL. */
 export function cakeVolume(geometry: TinGeometry, edgeMm: number, crownMm: number): number {
-  const capMm = CAP_FULLNESS[tinFamily(geometry.tin)] * Math.min(crownMm, edgeMm);
-  return volumeAt(geometry, edgeMm) + (capMm * surfaceArea(geometry, edgeMm)) / 1000;
+  const capMm = CAP_FULLNESS[tinFamily(geometry.tin)] * crownMm;
+  return volumeAt(geometry, edgeMm) + (capMm * capBase(geometry, edgeMm)) / 1000;
+}
+
+/** Area a crown stands on, mm²: the cut at the edge; past a waist the widest below it, so that more batter is never a lower cake. */
+function capBase(geometry: TinGeometry, edgeMm: number): number {
+  const area = surfaceArea(geometry, edgeMm);
+  if (geometry.wall.kind !== "profile") return area;
+  const below = geometry.strata.filter(({ heightMm }) => heightMm < edgeMm);
+  return Math.max(area, ...below.map(({ heightMm }) => surfaceArea(geometry, heightMm)));
 }

@@ -4,7 +4,7 @@ import { BATTER_KINDS } from "../mix";
 import { brimVolume, volumeAt, type TinGeometry } from "../tin";
 import { anyTin } from "../tin/any-tin.test-data";
 import { fillLimit, fillTins, scaleFactor, shareBasis } from ".";
-import { cakeHeights, cakeVolume, crownHeight } from "./crown";
+import { cakeHeights, cakeVolume, CROWN_OF_EDGE, crownHeight } from "./crown";
 import { leftoverCups } from "./cups";
 import { batter, only, tin } from "./filling.test-data";
 
@@ -12,40 +12,40 @@ const springform = (diameterMm: number, depthMm: number, count = 1): TinGeometry
 const inches = (diameter: number, count: number): TinGeometry => tin({ shape: "round", diameterMm: diameter * 25.4, depthMm: 50.8, count });
 
 describe("heights in a straight tin, worked by hand", () => {
-  // 600 mL of creamed batter in a 200 mm cylinder: area 31416 mm², 19.1 mm deep. Crown 0.05 x 200 = 10 mm, cap 5 mm mean.
-  const filled = only(fillTins(batter("creamed", 600), [springform(200, 65)]));
+  // 660 mL of creamed batter in a 200 mm cylinder: area 31416 mm², 21 mm deep. Crown 0.05 x 200 = 10 mm, cap 5 mm mean.
+  const filled = only(fillTins(batter("creamed", 660), [springform(200, 65)]));
   const area = Math.PI * 100 * 100;
 
-  it("stands 19.1 mm deep", () => {
-    expect(filled.depthMm).toBeCloseTo(600_000 / area, 3);
-    expect(filled.fullFraction).toBeCloseTo(600_000 / area / 65, 4);
+  it("stands 21.0 mm deep", () => {
+    expect(filled.depthMm).toBeCloseTo(660_000 / area, 3);
+    expect(filled.fullFraction).toBeCloseTo(660_000 / area / 65, 4);
   });
 
-  it("bakes to an edge of 28.4 mm under a crown of 10", () => {
-    expect(filled.baked.edgeMm).toBeCloseTo((600_000 * 1.75) / area - 5, 3);
+  it("bakes to an edge of 31.8 mm under a crown of 10", () => {
+    expect(filled.baked.edgeMm).toBeCloseTo((660_000 * 1.75) / area - 5, 3);
     expect(filled.baked.crownTopMm - filled.baked.edgeMm).toBeCloseTo(10, 6);
   });
 
   it("peaks where it will settle by 5 % from", () => {
-    expect(filled.peak.edgeMm).toBeCloseTo((600_000 * 1.75) / 0.95 / area - 5, 3);
+    expect(filled.peak.edgeMm).toBeCloseTo((660_000 * 1.75) / 0.95 / area - 5, 3);
   });
 
   it("says how far it might go: rise 1.55 to 1.90", () => {
-    expect(filled.peakTopRangeMm[0]).toBeCloseTo((600_000 * 1.55) / 0.95 / area + 5, 3);
-    expect(filled.peakTopRangeMm[1]).toBeCloseTo((600_000 * 1.9) / 0.95 / area + 5, 3);
+    expect(filled.peakTopRangeMm[0]).toBeCloseTo((660_000 * 1.55) / 0.95 / area + 5, 3);
+    expect(filled.peakTopRangeMm[1]).toBeCloseTo((660_000 * 1.9) / 0.95 / area + 5, 3);
   });
 });
 
 describe("crowns", () => {
-  it("are no higher than the edge under them, and hold no batter that is not there", () => {
+  it("are no higher than a third of the edge under them, and hold no batter that is not there", () => {
     fc.assert(fc.property(anyTin, fc.constantFrom(...BATTER_KINDS), fc.double({ min: 0.005, max: 1.2, noNaN: true }), (any, kind, full) => {
       const geometry = tin({ ...any, count: 1 });
       const crownMm = crownHeight(kind, geometry);
       const volumeMl = full * brimVolume(geometry);
       const { edgeMm, crownTopMm } = cakeHeights(geometry, volumeMl, crownMm);
-      expect(crownTopMm - edgeMm).toBeLessThanOrEqual(Math.min(crownMm, edgeMm) + 1e-9);
+      expect(crownTopMm - edgeMm).toBeLessThanOrEqual(Math.min(crownMm, CROWN_OF_EDGE * edgeMm) + 1e-9);
       // Halved 40 times from the level: exact to well under a millionth.
-      expect(Math.abs(cakeVolume(geometry, edgeMm, crownMm) / volumeMl - 1)).toBeLessThan(1e-6);
+      expect(Math.abs(cakeVolume(geometry, edgeMm, crownTopMm - edgeMm) / volumeMl - 1)).toBeLessThan(1e-6);
     }));
   });
 });
@@ -91,8 +91,8 @@ describe("verdicts on both sides of their thresholds", () => {
   });
 
   it("is too thin when the cooled cake is under 15 mm at its highest", () => {
-    // So low a cake's crown is as high as its edge, 7.5 mm, and its cap adds half of that again: 0.75 of the height.
-    const height = (mm: number): number => (0.75 * mm * Math.PI * 100 * 100) / 1.75 / 1000;
+    // So low a cake's crown is 0.35 of its edge, and its cap adds half of that: edge h/1.35, mean height 1.175 of it.
+    const height = (mm: number): number => ((1.175 / 1.35) * mm * Math.PI * 100 * 100) / 1.75 / 1000;
     expect(at(height(14.9))).toBe("too-thin");
     expect(at(height(15.1))).toBe("fits");
   });

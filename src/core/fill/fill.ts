@@ -1,8 +1,9 @@
-import { KIND_FACTS, type Batter } from "../mix";
+import type { Batter } from "../mix";
 import { brimVolume, levelFor, type TinGeometry } from "../tin";
 import { cakeHeights, crownHeight, type CakeHeights } from "./crown";
 import { leftoverCups, type Cups } from "./cups";
-import { crowningAllowed, EDGE_BELOW_RIM_MM, type FillLimit } from "./limit";
+import { growthOf } from "./growth";
+import { crowningAllowed, EDGE_BELOW_RIM_MM, edgeHeldAt, type FillLimit } from "./limit";
 import type { FillOptions } from "./options";
 import { groupsOf, overTins, shareBasis, sharedVolumes, type ShareBasis, type TinGroup } from "./share";
 
@@ -20,6 +21,8 @@ export type TinFill = {
   readonly batterG: number;
   /** Space that fruit takes in each, mL. */
   readonly fruitMl: number;
+  /** What that fruit weighs, g. */
+  readonly fruitG: number;
   /** Batter and fruit together. */
   readonly depthMm: number;
   /** By volume; by depth it is depthMm over the tin's depth. */
@@ -73,24 +76,26 @@ export function fillTins(batter: Batter, tins: readonly TinGeometry[], options: 
   };
 }
 
-function tinFill(batter: Batter, { geometry, limit, fruitMl }: TinGroup, batterMl: number, options: FillOptions): TinFill {
+function tinFill(batter: Batter, { geometry, limit, fruitMl, fruitG }: TinGroup, batterMl: number, options: FillOptions): TinFill {
   const brimMl = brimVolume(geometry);
-  const { rise, settle } = KIND_FACTS[batter.kind];
+  const growth = growthOf(batter.kind, geometry, options);
   const crownMm = crownHeight(batter.kind, geometry, options.hasStrips);
-  const heights = (times: number): CakeHeights => cakeHeights(geometry, batterMl * times + fruitMl, crownMm);
-  const peak = heights(rise.mid / (1 - settle));
-  const baked = heights(rise.mid);
+  const heldAtMm = edgeHeldAt(batter.kind, geometry, options);
+  const heights = (times: number): CakeHeights => cakeHeights(geometry, batterMl * times + fruitMl, crownMm, heldAtMm);
+  const peak = heights(growth.peak.mid);
+  const baked = heights(growth.baked.mid);
   return {
     geometry,
     brimMl,
     batterMl,
     batterG: batterMl * batter.specificGravity,
     fruitMl,
+    fruitG,
     depthMm: levelFor(geometry, batterMl + fruitMl),
     fullFraction: (batterMl + fruitMl) / brimMl,
     limit,
     peak,
-    peakTopRangeMm: [heights(rise.low / (1 - settle)).crownTopMm, heights(rise.high / (1 - settle)).crownTopMm],
+    peakTopRangeMm: [heights(growth.peak.low).crownTopMm, heights(growth.peak.high).crownTopMm],
     baked,
     verdict: verdict(geometry, peak, baked, crowningAllowed(batter.kind, geometry, options)),
   };

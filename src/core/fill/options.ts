@@ -1,5 +1,7 @@
 import * as z from "zod/mini";
 import { numberIn } from "../measure";
+import { laidMass, laidVolume, type OnBatter } from "./on-batter";
+import type { Tin } from "../tin";
 
 /** The schools of filling: never deeper than this share of the tin. */
 export const FULL_AT_MOST = { half: 1 / 2, "two-thirds": 2 / 3, "three-quarters": 3 / 4 } as const;
@@ -20,12 +22,24 @@ export type FillOptions = {
   readonly fullAtMost?: (typeof CEILINGS)[number] | undefined;
   readonly crowningMm?: number | undefined;
   readonly fruitG?: number | undefined;
+  /** What else lies under, in or on the batter. */
+  readonly onBatter?: OnBatter | undefined;
+  /** Share of the batter's volume that is pieces, which do not rise. */
+  readonly piecesShare?: number | undefined;
+  /** The most that the recipe's own tins let this batter rise. */
+  readonly vouched?: Vouched | undefined;
 };
 
-/** Weight of laid fruit by the space it takes from the batter, g/mL: fresh fruit is a little lighter than water. Judgement. */
-const FRUIT_G_PER_ML = 0.95;
+/** A rise the recipe vouches for, over raw volume: in any tin, or only in tins like its own where their depth was assumed. */
+export type Vouched = { readonly rise: number; readonly onlyIn: readonly Tin[] | null };
 
-/** Space that fruit takes, mL. */
-export function fruitVolume({ fruitG = 0 }: FillOptions): number {
-  return fruitG / FRUIT_G_PER_ML;
+/** Everything laid on the batter: the fruit, and what else there is. */
+function laidOn({ fruitG = 0, onBatter = [] }: FillOptions): OnBatter {
+  return fruitG === 0 ? onBatter : [{ where: "in", massG: fruitG }, ...onBatter];
+}
+
+/** Space that what is laid on takes, mL, and what it weighs, g. */
+export function fruitOf(options: FillOptions): { readonly volumeMl: number; readonly massG: number } {
+  const laid = laidOn(options);
+  return { volumeMl: laidVolume(laid), massG: laidMass(laid) };
 }

@@ -2,6 +2,7 @@ import * as z from "zod/mini";
 import { assertNever, numberIn, wholeIn } from "../measure";
 import { KIND_FACTS, type Batter, type BatterKind } from "../mix";
 import type { TinGeometry } from "../tin";
+import type { OnBatter } from "./on-batter";
 import type { FillOptions } from "./options";
 import { commonDepth, groupsOf, overTins, shareBasis, volumeBelow, type TinGroup } from "./share";
 
@@ -26,8 +27,9 @@ export type Scale = z.infer<typeof ScaleSchema>;
  * How many times the recipe to make for the wanted tins.
  * Same depth compares depths between flat tins; where a ring, a loaf or a cup is involved it compares the shares of each
  * tin's own fill limit instead.
+ * @param ownOnBatter what lies on the batter in the recipe's own tins
  */
-export function scaleFactor(scale: Scale, batter: Batter, reference: readonly TinGeometry[], wanted: readonly TinGeometry[], options: FillOptions = {}): number {
+export function scaleFactor(scale: Scale, batter: Batter, reference: readonly TinGeometry[], wanted: readonly TinGeometry[], options: FillOptions = {}, ownOnBatter: OnBatter = []): number {
   if (typeof scale === "number") return scale;
   if (typeof scale === "object") {
     if ("depthMm" in scale) return timesForDepth(batter, wanted, options, 0, scale.depthMm);
@@ -41,7 +43,7 @@ export function scaleFactor(scale: Scale, batter: Batter, reference: readonly Ti
     case "fill-limit":
       return limits(groups) / batter.volumeMl;
     case "same-depth": {
-      const own = groupsOf(batter.kind, reference, { ...options, fruitG: 0 });
+      const own = groupsOf(batter.kind, reference, { ...options, fruitG: 0, onBatter: ownOnBatter });
       if (shareBasis([...reference, ...wanted]) === "limit") return limits(groups) / limits(own);
       const depthMm = commonDepth(own, batter.volumeMl);
       return overTins(groups, (group) => volumeBelow(group, depthMm)) / batter.volumeMl;

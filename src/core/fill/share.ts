@@ -2,7 +2,7 @@ import { risingRoot } from "../measure";
 import type { BatterKind } from "../mix";
 import { brimVolume, levelFor, surfaceArea, tinFamily, volumeAt, type TinGeometry } from "../tin";
 import { fillLimit, type FillLimit } from "./limit";
-import { fruitVolume, type FillOptions } from "./options";
+import { fruitOf, type FillOptions } from "./options";
 
 /**
  * How batter is shared over a set of tins. One depth suits flat tins, which then bake alike; beside a ring, a loaf or a
@@ -11,7 +11,7 @@ import { fruitVolume, type FillOptions } from "./options";
 export type ShareBasis = "depth" | "limit";
 
 /** Tins of one kind, with the most batter each takes and the space fruit takes in each, mL. */
-export type TinGroup = { readonly geometry: TinGeometry; readonly limit: FillLimit; readonly fruitMl: number };
+export type TinGroup = { readonly geometry: TinGeometry; readonly limit: FillLimit; readonly fruitMl: number; readonly fruitG: number };
 
 /** Shares and depths are solved to these. */
 const SHARE_TOLERANCE = 1e-9;
@@ -32,13 +32,14 @@ export function shareBasis(tins: readonly TinGeometry[]): ShareBasis {
 
 /** Tins with their limits; fruit is laid over all of them alike, by the area it lies on. */
 export function groupsOf(kind: BatterKind, tins: readonly TinGeometry[], options: FillOptions): readonly TinGroup[] {
-  const fruitMl = fruitVolume(options);
+  const fruit = fruitOf(options);
   // At half depth, since a ring's floor is a line.
   const areas = tins.map((geometry) => surfaceArea(geometry, geometry.depthMm / 2));
   const total = tins.reduce((sum, { count }, index) => sum + count * (areas[index] ?? 0), 0);
   return tins.map((geometry, index) => {
-    const own = fruitMl === 0 ? 0 : (fruitMl * (areas[index] ?? 0)) / total;
-    return { geometry, limit: fillLimit(kind, geometry, options, own), fruitMl: own };
+    const share = (areas[index] ?? 0) / total;
+    const own = fruit.volumeMl * share;
+    return { geometry, limit: fillLimit(kind, geometry, options, own), fruitMl: own, fruitG: fruit.massG * share };
   });
 }
 

@@ -1,7 +1,8 @@
-import { KIND_FACTS, type BatterKind } from "../mix";
+import type { BatterKind } from "../mix";
 import { brimVolume, levelFor, sectionAt, volumeAt, type TinGeometry } from "../tin";
-import { cakeVolume, crownHeight } from "./crown";
+import { cakeVolume, CROWN_OF_EDGE, crownHeight, crownOn } from "./crown";
 import { THIN_CAKE_MM } from "./fill";
+import { growthOf } from "./growth";
 import { fillLimit } from "./limit";
 import type { FillOptions } from "./options";
 
@@ -61,9 +62,8 @@ export function tabulated(kind: BatterKind, stock: StockTin, wanted: Wanted, opt
 /** Batter that bakes to a cake just high enough not to dry, mL. */
 function leastBatter(kind: BatterKind, geometry: TinGeometry, options: FillOptions): number {
   const crownMm = crownHeight(kind, geometry, options.hasStrips);
-  // A crown is never higher than the edge that carries it.
-  const edgeMm = Math.max(THIN_CAKE_MM - crownMm, THIN_CAKE_MM / 2);
-  return cakeVolume(geometry, edgeMm, crownMm) / KIND_FACTS[kind].rise.mid;
+  const edgeMm = Math.max(THIN_CAKE_MM - crownMm, THIN_CAKE_MM / (1 + CROWN_OF_EDGE));
+  return cakeVolume(geometry, edgeMm, crownOn(edgeMm, crownMm)) / growthOf(kind, geometry, options).baked.mid;
 }
 
 function footprint(geometry: TinGeometry): number {

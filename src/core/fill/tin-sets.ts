@@ -1,6 +1,6 @@
 import type { Batter } from "../mix";
 import type { TinGeometry } from "../tin";
-import { fruitVolume, type FillOptions } from "./options";
+import { fruitOf, type FillOptions } from "./options";
 import { commonDepth, groupsOf, isFlat, overTins } from "./share";
 import { MIDDLE, SHELF_MM2, stepAt, STEPS, STEPS_PER_E, tabulated, timesAt, type StockTin, type Tabulated, type Wanted } from "./stock";
 
@@ -38,11 +38,11 @@ const COST = { depth: 4, kind: 0.25, tin: 0.1, load: 0.3 } as const;
  * @param reference the recipe's own tins, and `ownMl` the batter written for them, mL
  */
 export function bestTinSets(batter: Batter, reference: readonly TinGeometry[], ownMl: number, stock: readonly StockTin[], options: FillOptions = {}, limits = USUAL_LIMITS): readonly TinSet[] {
-  const own = groupsOf(batter.kind, reference, { ...options, fruitG: 0 });
+  const own = groupsOf(batter.kind, reference, { ...options, fruitG: 0, onBatter: [] });
   const share: Wanted = { basis: "limit", share: ownMl / overTins(own, ({ limit }) => limit.volumeMl) };
   const kept: TinSet[] = [];
   // Fruit takes its space in whichever tins; counted as batter it is given a little more room to rise than it needs.
-  const volumeMl = batter.volumeMl + fruitVolume(options);
+  const volumeMl = batter.volumeMl + fruitOf(options).volumeMl;
   const table = (wanted: Wanted, tins: readonly StockTin[]): readonly Tabulated[] => tins.filter(({ owned }) => owned > 0).map((each) => tabulated(batter.kind, each, wanted, { ...options, fruitG: 0 }));
   if (reference.every(isFlat)) {
     const depth: Wanted = { basis: "depth", depthMm: commonDepth(own, ownMl) };

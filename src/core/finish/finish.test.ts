@@ -60,9 +60,9 @@ describe("borders", () => {
 });
 
 describe("what is poured", () => {
-  it("over all of it: 2.5 mm of top, 1.8 of side, a quarter more for the pool", () => {
+  it("over all of it: 4 mm of top, 3 of side, a third more for the pool", () => {
     const { volumeMl, massG } = quantity({ cover: "top-and-sides", pour: { what: "pouring-ganache", sides: "all" } }, "pour");
-    const by = (Math.PI * 100 ** 2 * 2.5 + Math.PI * 216 * 68 * 1.8) * 1.25 / 1000;
+    const by = (Math.PI * 100 ** 2 * 4 + Math.PI * 216 * 68 * 3) * 1.35 / 1000;
     expect(volumeMl).toBeCloseTo(by, 3);
     expect(massG).toBeCloseTo(by * 1.15, 3);
   });

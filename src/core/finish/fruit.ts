@@ -7,6 +7,8 @@ export type FruitLayout = {
   readonly ground: Ground;
   readonly places: readonly Place[];
   readonly widthMm: number;
+  /** Of all pieces on one cake, g. */
+  readonly massG: number;
   /** Whole fruits to buy for each cake; null when nobody said how many slices one gives. */
   readonly fruits: number | null;
   /** Syrup that covers the slices in one layer of a pan, for each cake: sugar and water alike, g; null when none is cooked. */
@@ -16,6 +18,8 @@ export type FruitLayout = {
 const USUAL_SLICE_MM = 5;
 /** Syrup over the slices' own volume: enough to cover them. Judgement. */
 const SYRUP_TIMES = 1.5;
+/** Fresh fruit, g/mL. Judgement. */
+const SLICE_DENSITY = 0.95;
 /** Sugar and water of equal weight, g/mL. */
 const SYRUP_DENSITY = 1.23;
 
@@ -34,6 +38,7 @@ export function fruitLayout(request: FruitRequest, geometry: TinGeometry, topMm:
     ground,
     places: places.value,
     widthMm: request.widthMm,
+    massG: count * sliceMl * SLICE_DENSITY,
     fruits: request.each === undefined ? null : Math.ceil(count / request.each),
     syrup: request.syrup === true ? { volumeMl, sugarG: (volumeMl * SYRUP_DENSITY) / 2, waterG: (volumeMl * SYRUP_DENSITY) / 2 } : null,
   });

@@ -2,8 +2,11 @@ import type { POURS } from "../build";
 
 type Pour = (typeof POURS)[number];
 
-/** Poured over: on the top and down the sides, mm; what runs into the pool is caught and used again. */
-export const POURED = { topMm: 2.5, sideMm: 1.8, poolFraction: 0.25 } as const;
+/**
+ * Poured over: on the top and down the sides, mm; what runs into the pool is caught and used again. Judgement, set so that two
+ * 20 cm layers take the usual 400 to 500 g, and 150 to 250 g for a top with drips.
+ */
+export const POURED = { topMm: 4, sideMm: 3, poolFraction: 0.35 } as const;
 
 /** One drip: so wide, so thick, with a drop at its end. */
 const DRIP = { widthMm: 8, thickMm: 3, dropMl: 0.15 } as const;

@@ -7,6 +7,7 @@ export type ReadSpan = { readonly amount: Amount; readonly isAbout: boolean; rea
 const WORDS: readonly (readonly [RegExp, number])[] = [
   [/^(?:one|1)\s+and\s+(?:a|one)\s+half\b/iu, 1.5],
   [/^(?:two|2)\s+and\s+(?:a|one)\s+half\b/iu, 2.5],
+  [/^half[\s-](?:a[\s-])?dozen\b/iu, 6],
   [/^half\s+(?:of\s+)?an?\b/iu, 0.5],
   [/^(?:a|one)\s+half\b(?:\s+of\s+an?\b)?/iu, 0.5],
   [/^half\s+(?=[a-z])/iu, 0.5],
@@ -14,7 +15,6 @@ const WORDS: readonly (readonly [RegExp, number])[] = [
   [/^three[\s-]quarters\b(?:\s+of\s+an?\b)?/iu, 0.75],
   [/^a\s+couple(?:\s+of)?\b/iu, 2],
   [/^a\s+dozen\b/iu, 12],
-  [/^half[\s-]a[\s-]dozen\b/iu, 6],
   ...["one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve"].map(
     (word, index) => [new RegExp(`^${word}\\b(?!-)`, "iu"), index + 1] as const,
   ),
@@ -25,10 +25,8 @@ const WORDS: readonly (readonly [RegExp, number])[] = [
 const ABOUT = /^(?:about|approx(?:imately)?\.?|around|roughly|circa|ca\.?|scant|generous|heaping(?=\s+\d)|just (?:under|over)|at least|up to|~|≈)\s*/iu;
 const DASH = /^\s*(?:-|–|—|to\b|or\b)\s*/iu;
 
-/** One amount in figures or in words. A comma before three digits parts thousands: `1,000 g` is a kilogram. */
+/** One amount in figures or in words. */
 function readOne(text: string): { readonly value: number; readonly rest: string } | null {
-  const thousands = /^\d{1,3}(?:,\d{3})+(?![\d,.])/u.exec(text)?.[0];
-  if (thousands !== undefined) return { value: Number(thousands.replaceAll(",", "")), rest: text.slice(thousands.length).trimStart() };
   const figure = readAmount(text);
   if (figure !== null) {
     const half = /^and\s+(?:a|one)\s+half\b\s*/iu.exec(figure.rest);

@@ -3,7 +3,7 @@ export { EGG_WHITE_SHARE, EGGS_G, type EggSize } from "./egg-sizes";
 export { middle, readSpan, type Amount } from "./amount-text";
 export { assertNever, bad, good, issueAt, type Issue, type RangeReason, type Result, type Unit } from "./issue";
 export {
-  CUPS_ML, cupMl, HEAPS, KitchenMeasuresSchema, METRIC_MEASURES, SPOONS_ML, US_MEASURES, WAYS, type Heap,
+  CUPS_ML, cupMl, eggWeight, HEAPS, REGION_MEASURES, REGIONS, spoonsMl, KitchenMeasuresSchema, METRIC_MEASURES, SPOONS_ML, US_MEASURES, WAYS, type Heap,
   type KitchenMeasures, type Way,
 } from "./kitchen-measures";
 export { GAS_MARKS, gasMarkC } from "./gas-marks";

@@ -31,6 +31,9 @@ export const KitchenMeasuresSchema = z.strictObject({
   heap: z.enum(names(HEAPS)),
   flour: z.enum(["spooned", "dipped", "packed"]),
   egg: z.enum(names(EGGS_G)),
+  /** A kitchen's own spoons and egg, measured, which stand over the tables. */
+  ownSpoons: z.optional(z.strictObject({ tbsp: numberIn(5, 40, "mL"), tsp: numberIn(1, 15, "mL") })),
+  ownEggG: z.optional(numberIn(30, 80, "g")),
 });
 export type KitchenMeasures = z.infer<typeof KitchenMeasuresSchema>;
 
@@ -39,7 +42,26 @@ export const METRIC_MEASURES: KitchenMeasures = { cup: "metric", spoon: "metric"
 /** A kitchen of the US school. */
 export const US_MEASURES: KitchenMeasures = { cup: "us", spoon: "us", heap: "level", flour: "spooned", egg: "us-large" };
 
+/** Measures by where a recipe was written; a 20 mL tablespoon in Australia. */
+export const REGIONS = ["us", "uk", "au", "metric"] as const;
+export const REGION_MEASURES: Readonly<Record<(typeof REGIONS)[number], KitchenMeasures>> = {
+  us: US_MEASURES,
+  uk: { ...METRIC_MEASURES, cup: "imperial" },
+  au: { ...METRIC_MEASURES, spoon: "metric-20", egg: "eu-large" },
+  metric: METRIC_MEASURES,
+};
+
 /** What one cup holds, mL. */
 export function cupMl(measures: KitchenMeasures): number {
   return typeof measures.cup === "string" ? CUPS_ML[measures.cup] : measures.cup.ownMl;
+}
+
+/** What a tablespoon and a teaspoon hold, mL. */
+export function spoonsMl({ spoon, ownSpoons }: KitchenMeasures): { readonly tbsp: number; readonly tsp: number } {
+  return ownSpoons ?? SPOONS_ML[spoon];
+}
+
+/** What an egg of no said size weighs without its shell, g. */
+export function eggWeight({ egg, ownEggG }: KitchenMeasures): number {
+  return ownEggG ?? EGGS_G[egg];
 }

@@ -1,5 +1,5 @@
 import { assertNever } from "./issue";
-import { cupMl, SPOONS_ML, type KitchenMeasures } from "./kitchen-measures";
+import { cupMl, spoonsMl, type KitchenMeasures } from "./kitchen-measures";
 import { OUNCE_G, US_CUP_ML } from "./units";
 
 /** Units a recipe is written in. `piece` is the thing itself: 3 eggs; `pack` is as it is sold: 1 can. */
@@ -51,14 +51,14 @@ export type UnitSize =
   | { readonly of: "volume"; readonly ml: number }
   | { readonly of: "count" };
 
-/** A US dry pint, quart or fluid ounce in a US kitchen, the imperial one elsewhere. */
+/** A US liquid pint, quart or fluid ounce in a US kitchen, the imperial one elsewhere. */
 function fluid(measures: KitchenMeasures, usMl: number, imperialMl: number): UnitSize {
   return { of: "volume", ml: measures.cup === "us" || measures.cup === "us-legal" ? usMl : imperialMl };
 }
 
 /** What one of a unit is in a kitchen: grams, millilitres, or a number of things. */
 export function unitSize(unit: KitchenUnit, measures: KitchenMeasures): UnitSize {
-  const spoon = SPOONS_ML[measures.spoon];
+  const spoon = spoonsMl(measures);
   switch (unit) {
     case "g":
       return { of: "mass", g: 1 };

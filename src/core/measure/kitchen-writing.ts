@@ -1,4 +1,4 @@
-import { cupMl, SPOONS_ML, type KitchenMeasures } from "./kitchen-measures";
+import { cupMl, spoonsMl, type KitchenMeasures } from "./kitchen-measures";
 import { roundTo } from "./rounding";
 
 /** One piece of a kitchen measure: 3/4 cup. */
@@ -25,7 +25,7 @@ const CLOSE = 0.03;
 export function kitchenMeasure(volumeMl: number, measures: KitchenMeasures): KitchenMeasure {
   if (!(volumeMl > 0)) throw new RangeError(`volume must be above 0 mL, got ${volumeMl}`);
   const cup = cupMl(measures);
-  const { tbsp, tsp } = SPOONS_ML[measures.spoon];
+  const { tbsp, tsp } = spoonsMl(measures);
   let best: KitchenMeasure | null = null;
   for (const cups of cupCounts(volumeMl / cup)) {
     const afterCups = volumeMl - cups * cup;

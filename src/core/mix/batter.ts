@@ -13,6 +13,8 @@ export const BatterSchema = z.strictObject({
   kind: z.optional(BatterKindSchema),
   massG: z.optional(numberIn(BATTER_LIMITS.massG.min, BATTER_LIMITS.massG.max, "g")),
   volumeMl: z.optional(numberIn(BATTER_LIMITS.volumeMl.min, BATTER_LIMITS.volumeMl.max, "mL")),
+  /** Of that volume, what stays in pieces and does not rise: nuts, fruit, chips. */
+  piecesMl: z.optional(numberIn(0, BATTER_LIMITS.volumeMl.max, "mL")),
 });
 export type GivenBatter = z.infer<typeof BatterSchema>;
 
@@ -26,6 +28,8 @@ export type Batter = {
   /** The volume's likely range, mL; both ends equal the volume when it was given. */
   readonly volumeRangeMl: readonly [low: number, high: number];
   readonly specificGravity: number;
+  /** Of the volume, pieces that do not rise, mL. */
+  readonly piecesMl: number;
   readonly basis: BatterBasis;
 };
 
@@ -45,22 +49,24 @@ export function batterFrom(given: GivenBatter): Result<Batter | null> {
   const kind = given.kind ?? USUAL_KIND;
   const { low, mid, high } = KIND_FACTS[kind].specificGravity;
   const { massG, volumeMl } = given;
+  // Never more pieces than batter, whatever was typed.
+  const pieces = (ofMl: number): number => Math.min(given.piecesMl ?? 0, ofMl);
   if (massG !== undefined && volumeMl !== undefined) {
     const specificGravity = massG / volumeMl;
     const { min, max } = BATTER_LIMITS.specificGravity;
     if (specificGravity < min || specificGravity > max) {
       return bad({ code: "out-of-range", path: "specificGravity", value: specificGravity, min, max, unit: "g/mL" });
     }
-    return good({ kind, massG, volumeMl, volumeRangeMl: [volumeMl, volumeMl], specificGravity, basis: "weight-and-volume" });
+    return good({ kind, massG, volumeMl, volumeRangeMl: [volumeMl, volumeMl], piecesMl: pieces(volumeMl), specificGravity, basis: "weight-and-volume" });
   }
   if (massG !== undefined) {
     return good({
-      kind, massG, volumeMl: massG / mid, volumeRangeMl: [massG / high, massG / low], specificGravity: mid, basis: "weight",
+      kind, massG, volumeMl: massG / mid, piecesMl: pieces(massG / mid), volumeRangeMl: [massG / high, massG / low], specificGravity: mid, basis: "weight",
     });
   }
   if (volumeMl !== undefined) {
     return good({
-      kind, massG: volumeMl * mid, volumeMl, volumeRangeMl: [volumeMl, volumeMl], specificGravity: mid, basis: "volume",
+      kind, massG: volumeMl * mid, volumeMl, piecesMl: pieces(volumeMl), volumeRangeMl: [volumeMl, volumeMl], specificGravity: mid, basis: "volume",
     });
   }
   return good(null);
@@ -78,6 +84,7 @@ export function batterFromTins(kind: BatterKind, volumesMl: Spread): Batter {
     volumeMl: volumesMl.mid,
     volumeRangeMl: [volumesMl.low, volumesMl.high],
     specificGravity,
+    piecesMl: 0,
     basis: "tins",
   };
 }
@@ -85,7 +92,7 @@ export function batterFromTins(kind: BatterKind, volumesMl: Spread): Batter {
 /** The same batter, `factor` times as much. */
 export function scaledBatter(batter: Batter, factor: number): Batter {
   const [low, high] = batter.volumeRangeMl;
-  return { ...batter, massG: batter.massG * factor, volumeMl: batter.volumeMl * factor, volumeRangeMl: [low * factor, high * factor] };
+  return { ...batter, massG: batter.massG * factor, volumeMl: batter.volumeMl * factor, piecesMl: batter.piecesMl * factor, volumeRangeMl: [low * factor, high * factor] };
 }
 
 /** A batter further than this from its kind's usual specific gravity, as a ratio, is probably another kind. Judgement. */

@@ -1,11 +1,11 @@
-import { massOfGroups, readStep, type BalanceRules, type PartFormula } from "../recipe";
+import { isSelfRaising, massOfGroups, readStep, type BalanceRules, type PartFormula } from "../recipe";
 import type { Group } from "../pantry";
 import { KIND_FACTS, type BatterKind } from "./kinds";
 import type { Batter } from "./batter";
 
 /** Why a batter was taken for its kind. */
 export type KindReason =
-  | "cream-cheese" | "dried-fruit" | "chocolate-little-flour" | "whites-only" | "whipped-eggs-oil" | "whipped-eggs" | "whites-folded" | "hot-liquid" | "oil"
+  | "cream-cheese" | "set" | "dried-fruit" | "chocolate-little-flour" | "whites-only" | "whipped-eggs-oil" | "whipped-eggs" | "whites-folded" | "hot-liquid" | "oil"
   | "creamed-heavy" | "creamed" | "muffin" | "quick" | "usual";
 
 export type RecognisedKind = { readonly kind: BatterKind; readonly reason: KindReason };
@@ -30,9 +30,12 @@ export function recogniseKind(part: PartFormula, bakedIn: BakedIn): RecognisedKi
   const eggs = of(...EGGS);
   const isWhitesApart = /whites?/u.test(text) && /(?:peaks?|whip|whisk)/u.test(text) && /fold/u.test(text);
   const leavener = of("leavener", "soda");
-  const hasLeavening = leavener > 0 || part.rows.some(({ ingredient }) => ingredient?.id === "self-raising-flour");
+  const hasLeavening = leavener > 0 || part.rows.some(({ ingredient }) => isSelfRaising(ingredient));
 
   if (of("soft-cheese") >= 0.3 * massG && flourG < 0.1 * massG) return { kind: "baked-cheese", reason: "cream-cheese" };
+  const isFlourless = of("flour", "oats", "nut-meal", "chocolate", "cocoa") < LITTLE_FLOUR * massG;
+  const sets = eggs > 0 ? of("milk", "cream", "cultured-milk", "water") + eggs : 0;
+  if (isFlourless && !hasLeavening && !isWhitesApart && (of("puree") >= 0.25 * massG || sets >= 0.5 * massG)) return { kind: "set-pudding", reason: "set" };
   if (of("dried-fruit") >= 0.35 * massG) return { kind: "rich-fruit", reason: "dried-fruit" };
   if (of("egg-white") >= flourG && of("egg-white") > 0 && of("egg", "egg-yolk") === 0 && totals.fat < 0.05 * massG) return { kind: "white-foam", reason: "whites-only" };
   const cocoaMass = of("chocolate") + 2 * of("cocoa");
@@ -48,11 +51,14 @@ export function recogniseKind(part: PartFormula, bakedIn: BakedIn): RecognisedKi
   if (bakedIn === "cups" && !isCreamed && hasLeavening && toFlour(totals.sugar) < 0.9) return { kind: "muffin", reason: "muffin" };
   if (bakedIn === "loaf" && !isCreamed && hasLeavening && toFlour(totals.fat) < 0.75) return { kind: "quick-loaf", reason: "quick" };
   if (of("oil") > of("butter")) return { kind: "oil", reason: "oil" };
-  if (isCreamed && toFlour(of("butter")) >= 0.8 && toFlour(eggs) >= 0.8 && toFlour(leavener) < 0.02 && thin < 0.15 && !part.rows.some(({ ingredient }) => ingredient?.id === "self-raising-flour")) {
+  if (isCreamed && toFlour(of("butter")) >= 0.8 && toFlour(eggs) >= 0.8 && toFlour(leavener) < 0.02 && thin < 0.15 && !part.rows.some(({ ingredient }) => isSelfRaising(ingredient))) {
     return { kind: "pound", reason: "creamed-heavy" };
   }
   return isCreamed || of("butter") > 0 ? { kind: "creamed", reason: "creamed" } : { kind: "creamed", reason: "usual" };
 }
+
+/** With less flour, meal or chocolate than this nothing but egg, starch or root holds a batter: it sets, it does not rise. */
+const LITTLE_FLOUR = 0.08;
 
 /** How much of the usual balance each kind is held to. */
 export function balanceRules(kind: BatterKind): BalanceRules {
@@ -100,7 +106,7 @@ export function batterOfLines(part: PartFormula, kind: BatterKind, weighedGravit
   const gasFreeGPerMl = smoothMl === 0 ? usual.mid : smoothG / smoothMl;
   return {
     batter: {
-      kind, massG, volumeMl, volumeRangeMl: [volumeAt(gravity.high), volumeAt(gravity.low)], specificGravity: massG / volumeMl,
+      kind, massG, volumeMl, piecesMl, volumeRangeMl: [volumeAt(gravity.high), volumeAt(gravity.low)], specificGravity: massG / volumeMl,
       basis: weighedGravity === null ? "lines" : "weight-and-volume",
     },
     gasFreeGPerMl,

@@ -2,4 +2,4 @@ export {
   ASSUMED_FILL, batterFrom, batterFromTins, BatterSchema, scaledBatter, unusualGravity, USUAL_KIND, type Batter, type GivenBatter,
 } from "./batter";
 export { balanceRules, batterOfLines, MOST_GAS, recogniseKind, type BakedIn, type KindReason, type LinesBatter, type RecognisedKind } from "./from-lines";
-export { BATTER_KINDS, BatterKindSchema, KIND_FACTS, type BatterKind, type Spread } from "./kinds";
+export { bakedMass, BATTER_KINDS, BatterKindSchema, KIND_FACTS, type BatterKind, type Spread } from "./kinds";

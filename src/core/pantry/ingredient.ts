@@ -9,8 +9,11 @@ const GROUPS = [
 ] as const;
 export type Group = (typeof GROUPS)[number];
 
-const ALLERGENS = ["wheat", "milk", "egg", "nuts", "peanut", "sesame", "soya", "sulphites", "oats", "barley"] as const;
+export const ALLERGENS = ["wheat", "milk", "egg", "nuts", "peanut", "sesame", "soya", "sulphites", "oats", "barley"] as const;
 export type Allergen = (typeof ALLERGENS)[number];
+
+/** What an ingredient can do to who eats it or works with it, besides allergens. */
+export const HAZARDS_OF_FOOD = ["alcohol", "raw-root", "raw-kernel", "raw-bean", "hard-sweets"] as const;
 
 const share = numberIn(0, 100, "g");
 const perCup = numberIn(5, 500, "g");
@@ -29,6 +32,7 @@ export const IngredientSchema = z.strictObject({
   /** Of 100 g, in g. */
   per100: z.strictObject({ water: share, fat: share, sugar: share, protein: share, starch: share, salt: share }),
   allergens: z.array(z.enum(ALLERGENS)),
+  hazards: z.optional(z.array(z.enum(HAZARDS_OF_FOOD))),
   /** Weight of one as it is used: an egg without its shell, the juice of a lemon, g. */
   eachG: z.optional(numberIn(0.1, 5000, "g")),
   /** What is left after peeling, trimming or stoning, as a share of what was bought. */

@@ -105,3 +105,20 @@ export function searchPantry(text: string, pantry: Pantry, most = 8): readonly I
   });
   return scored.sort((a, b) => a.rank - b.rank || a.ingredient.name.localeCompare(b.ingredient.name)).slice(0, most).map(({ ingredient }) => ingredient);
 }
+
+/**
+ * Every ingredient that a text names, from left to right, the longest name first: "almond milk" is not also milk.
+ * @example ingredientsNamedIn("dried fruits or nuts", pantryOf()) // mixed dried fruit, mixed nuts
+ */
+export function ingredientsNamedIn(text: string, pantry: Pantry): readonly Ingredient[] {
+  const words = foldName(text).split(" ").filter((word) => word !== "");
+  const found: Ingredient[] = [];
+  for (let start = 0; start < words.length; ) {
+    const lengths = Array.from({ length: Math.min(MOST_WORDS, words.length - start) }, (_, index) => index + 1).toReversed();
+    const length = lengths.find((each) => find(words.slice(start, start + each).join(" "), pantry) !== null) ?? 0;
+    const hit = length === 0 ? null : find(words.slice(start, start + length).join(" "), pantry);
+    if (hit !== null) found.push(hit.ingredient);
+    start += Math.max(1, length);
+  }
+  return found;
+}

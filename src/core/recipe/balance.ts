@@ -1,5 +1,5 @@
 import type { Group } from "../pantry";
-import { massOfGroups, type FormulaRow, type PartFormula } from "./formula";
+import { isSelfRaising, massOfGroups, type FormulaRow, type PartFormula } from "./formula";
 
 /** A proportion that is out of what is usual; a remark with its reason, never an error. Shares are of the flour, in per cent. */
 export type BalanceRemark = {
@@ -57,7 +57,7 @@ export function balanceRemarks(part: PartFormula, rules: BalanceRules): readonly
 function powderPercent({ rows, flourG }: PartFormula): number {
   const grams = rows.reduce((sum, { ingredient, massG }) => {
     if (ingredient?.id === "baking-powder") return sum + (massG ?? 0);
-    return ingredient?.id === "self-raising-flour" ? sum + 0.05 * (massG ?? 0) : sum;
+    return isSelfRaising(ingredient) ? sum + 0.05 * (massG ?? 0) : sum;
   }, 0);
   return (100 * grams) / flourG;
 }

@@ -204,6 +204,8 @@ describe("swaps", () => {
     ["salted-to-unsalted", "200 g salted butter", ["195 g unsalted butter", "3.2 g fine salt"]],
     ["buttermilk-to-milk-and-acid", "240 g buttermilk", ["225 g whole milk", "15 g lemon juice"]],
     ["self-raising-to-plain", "210 g self-raising flour", ["200 g plain flour", "10 g baking powder"]],
+    ["self-raising-to-plain", "212.4 g self-rising flour", ["200 g plain flour", "10 g baking powder", "2.4 g fine salt"]],
+    ["milk-to-plant-milk", "240 g milk", ["240 g soya milk"]],
     ["cake-flour-to-plain", "160 g cake flour", ["140 g plain flour", "20 g cornflour"]],
     ["powder-to-soda", "8 g baking powder", ["2 g bicarbonate of soda", "4 g cream of tartar"]],
     ["soda-to-powder", "2 g baking soda", ["8 g baking powder"]],
@@ -216,8 +218,27 @@ describe("swaps", () => {
 
   it("unsalted to salted takes the salt it brings off the recipe's own", () => {
     const { before, after } = swap(["200 g unsalted butter", "5 g salt"], "l1", "unsalted-to-salted");
-    expect(texts(after)).toEqual(["200 g salted butter", "1.8 g salt"]);
+    expect(texts(after)).toEqual(["200 g salted butter", "1.8 g fine salt"]);
     expect(undoSwap(after, after.parts[0]?.lines[0]?.id ?? "")).toEqual(before);
+  });
+
+  it("takes the water that butter brings off the liquid, and the sugar of condensed milk off the sugar, and both come back", () => {
+    // 200 g of butter for 164 g of oil bring 32 g of water; 120 g of condensed milk 66 g of sugar.
+    const oil = swap(["164 g vegetable oil", "150 g water"], "l1", "oil-to-butter");
+    expect(texts(oil.after)).toEqual(["200 g unsalted butter", "120 g water"]);
+    const egg = swap(["2 eggs", "200 g caster sugar"], "l1", "egg-to-condensed-milk");
+    expect(texts(egg.after)).toEqual(["120 g sweetened condensed milk", "135 g caster sugar"]);
+    for (const { before, after } of [oil, egg]) expect(undoSwap(after, after.parts[0]?.lines[0]?.id ?? "")).toEqual(before);
+  });
+
+  it("lose nothing when a line of theirs was moved before they are undone", () => {
+    const { before, after } = swap(["210 g self-raising flour", "100 g sugar", "2 eggs"], "l1", "self-raising-to-plain");
+    const [part] = after.parts;
+    const lines = part?.lines ?? [];
+    // The powder is dragged to the end, away from its flour.
+    const moved: RecipeDoc = { ...after, parts: [{ ...part, lines: [...lines.filter((_, at) => at !== 1), ...lines.slice(1, 2)] } as RecipeDoc["parts"][number]] };
+    expect(texts(moved).at(-1)).toBe("10 g baking powder");
+    for (const line of [moved.parts[0]?.lines[0], moved.parts[0]?.lines.at(-1)]) expect(texts(undoSwap(moved, line?.id ?? ""))).toEqual(texts(before));
   });
 
   it("give back what the baker chose and weighed, of the line and of the salt it moved", () => {
@@ -243,7 +264,7 @@ describe("swaps", () => {
   });
 
   it("are undone to the very recipe they came from, each of them, from any of their lines", () => {
-    const lines = ["300 g butter", "100 g vegetable oil", "50 g salted butter", "20 g butter", "100 g buttermilk", "200 g self-raising flour", "100 g cake flour", "9 g baking powder", "2 g bicarb", "3 eggs", "4 g salt"];
+    const lines = ["300 g butter", "100 g vegetable oil", "50 g salted butter", "20 g butter", "100 g buttermilk", "200 g self-raising flour", "100 g cake flour", "9 g baking powder", "2 g bicarb", "3 eggs", "4 g salt", "100 g milk"];
     for (const id of SWAP_IDS) {
       const of = formulaOf(doc(...lines), PANTRY, METRIC_MEASURES);
       const row = of.parts.flatMap(({ rows }) => rows).find((each) => swapsFor(each, of, PANTRY).some((effect) => effect.id === id));
@@ -259,7 +280,17 @@ describe("altitude", () => {
   it("changes nothing up to 900 m, leavening by 12 % each 300 m above, down to half", () => {
     expect(altitudeChanges(900)).toEqual({ leavening: 1, sugar: 1, liquid: 1, heatC: 0, minutes: 1 });
     expect(altitudeChanges(1500)).toMatchObject({ leavening: 0.76, heatC: 8 });
+    // By hand, a third of the way from nothing to the least: 1 - 5/30/3.
+    expect(altitudeChanges(1000).minutes).toBeCloseTo(1 - 5 / 30 / 3, 9);
     expect(altitudeChanges(3000)).toMatchObject({ leavening: 0.5, sugar: 0.9, liquid: 1.15 });
+    for (let m = 0; m < 4000; m += 10) {
+      const [here, higher] = [altitudeChanges(m), altitudeChanges(m + 10)];
+      // No jump: 10 m are worth less than a hundredth of anything, and never the other way.
+      for (const of of ["leavening", "sugar", "minutes"] as const) {
+        expect(here[of] - higher[of]).toBeGreaterThanOrEqual(0);
+        expect(here[of] - higher[of]).toBeLessThan(0.01);
+      }
+    }
     expect(() => altitudeChanges(9000)).toThrow("altitude must be -500 to 5000 m, got 9000");
   });
 });

@@ -57,12 +57,24 @@ export function partFormula(part: Part, pantry: Pantry, measures: KitchenMeasure
 function weigh(line: Line, pantry: Pantry, measures: KitchenMeasures): FormulaRow {
   const read = readLine(line.text);
   const chosen = line.ingredient === undefined ? undefined : pantry.byId.get(line.ingredient);
-  const match = chosen === undefined ? matchIngredient(read.name, pantry) : null;
+  const match = chosen === undefined ? matchOf(read.name, pantry) : null;
   const ingredient = chosen ?? match?.ingredient ?? null;
   const mass = lineMass(read, ingredient, measures, line.weighedG ?? null);
   const shared = { line, read, ingredient, matchedBy: chosen === undefined ? (match?.by ?? null) : "chosen", percent: null, doubts: read.doubts } as const;
   if (typeof mass === "string") return { ...shared, massG: null, rangeG: null, basis: null, assumedWay: null, missing: mass };
   return { ...shared, massG: mass.massG, rangeG: mass.rangeG, basis: mass.basis, assumedWay: mass.assumedWay, missing: null };
+}
+
+/** Whether a flour carries its own baking powder, 5 % of it. */
+export function isSelfRaising(ingredient: Ingredient | null): boolean {
+  return ingredient?.id === "self-raising-flour" || ingredient?.id === "self-rising-flour";
+}
+
+/** Of "dried fruit or nuts" the first is taken. */
+function matchOf(name: string, pantry: Pantry): ReturnType<typeof matchIngredient> {
+  const [first = name, ...others] = name.split(/\s(?:or|and\/or)\s/iu);
+  const match = others.length === 0 ? null : matchIngredient(first, pantry);
+  return match ?? matchIngredient(name, pantry);
 }
 
 function isFlour({ ingredient }: FormulaRow): boolean {
@@ -87,9 +99,30 @@ export function massOfGroups({ rows }: PartFormula, groups: readonly Group[]): n
   return rows.reduce((sum, { ingredient, massG }) => sum + (ingredient !== null && groups.includes(ingredient.group) ? (massG ?? 0) : 0), 0);
 }
 
-/** The part the cake is made of: the first batter, else the first part. */
+/** The part the cake is made of: all batters of a recipe together ("dry ingredients", "wet ingredients"), else its first part. */
 export function batterPart(formula: Formula): PartFormula {
-  const found = formula.parts.find(({ part }) => part.role === "batter") ?? formula.parts[0];
-  if (found === undefined) throw new RangeError("a recipe has at least one part");
-  return found;
+  const batters = formula.parts.filter(({ part }) => part.role === "batter");
+  const [first = formula.parts[0], ...others] = batters;
+  if (first === undefined) throw new RangeError("a recipe has at least one part");
+  if (others.length === 0) return first;
+  const flourG = batters.reduce((sum, each) => sum + each.flourG, 0);
+  const rows = batters.flatMap((each) => each.rows).map((row) => ({ ...row, percent: row.massG === null || flourG === 0 ? null : (100 * row.massG) / flourG }));
+  const part = { ...first.part, lines: batters.flatMap((each) => each.part.lines), steps: batters.flatMap((each) => each.part.steps) };
+  return { part, rows, flourG, massG: batters.reduce((sum, each) => sum + each.massG, 0), totals: totalsOf(rows) };
+}
+
+/** Families of ingredients a batter can't be without when it names them. */
+const MAIN: readonly (readonly Group[])[] = [["flour"], ["sugar", "brown-sugar"], ["butter", "oil"], ["egg", "egg-white", "egg-yolk"], ["soft-cheese"], ["nut-meal"], ["puree"]];
+const ASIDE = /\b(?:greas|dust|sprinkl|brush|line|tins?|pans?|top|topping|decorat|serv|finish|roll|extra|little|optional|taste)\w*/iu;
+
+/**
+ * Names of main ingredients of a batter that no line gives a weight for, as they stand in their lines: a cake planned without
+ * them is no cake. Flour for dusting is none.
+ */
+export function missingMain({ rows }: PartFormula): readonly string[] {
+  return MAIN.flatMap((family) => {
+    const of = rows.filter(({ ingredient }) => ingredient !== null && family.includes(ingredient.group));
+    if (of.some(({ massG }) => massG !== null && massG > 0)) return [];
+    return of.filter(({ line }) => !ASIDE.test(line.text)).slice(0, 1).map(({ read, ingredient }) => (read.name === "" ? (ingredient?.name ?? "") : read.name));
+  });
 }

@@ -94,14 +94,18 @@ function isRunny({ group }: Ingredient): boolean {
 }
 
 function pieceG(line: ReadLine, ingredient: Ingredient, measures: KitchenMeasures): number | null {
-  const whole = EGGS_G[eggSize(line.name, measures.egg)];
+  const whole = eggG(line.name, measures);
   if (ingredient.group === "egg") return whole;
   if (ingredient.group === "egg-white") return whole * EGG_WHITE_SHARE;
   if (ingredient.group === "egg-yolk") return whole * (1 - EGG_WHITE_SHARE);
   return ingredient.eachG ?? null;
 }
 
-/** The size the line names, within the kitchen's own table. */
+/** One egg as the line calls it: the kitchen's own weight, else the size it names within the kitchen's table, g. */
+function eggG(name: string, measures: KitchenMeasures): number {
+  return measures.ownEggG ?? EGGS_G[eggSize(name, measures.egg)];
+}
+
 function eggSize(name: string, usual: EggSize): EggSize {
   const table = usual.startsWith("us") ? "us" : "eu";
   const said = /\b(extra[- ]large|large|medium|small)\b/iu.exec(name)?.[1]?.toLowerCase().replace(" ", "-");

@@ -146,7 +146,7 @@ const LINES: readonly Style[] = [
   ["1 tin condensed milk (397g)", "condensed-milk", 397],
   ["2 packs cream cheese", "cream-cheese", 400],
   ["1 packet cream cheese (8 oz)", "cream-cheese", 226.8],
-  ["1 box gelatine", "gelatine-powder", 12],
+  ["1 packet gelatine", "gelatine-powder", 7],
   ["1 jar jam", "jam", 340],
   ["1 bag chocolate chips", "chocolate-chips", 200],
   ["1 sachet dried yeast", "yeast", 7],

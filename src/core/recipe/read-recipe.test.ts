@@ -56,7 +56,7 @@ describe("a pasted page", () => {
   });
 
   it("gives its tins, the conventional heat, and the middle of its minutes, and says that they were a range", () => {
-    expect(doc.bake).toEqual({ tins: [{ shape: "round", diameterMm: 203.2, depthMm: 50, count: 2 }], ovenC: 180, minutes: 33 });
+    expect(doc.bake).toEqual({ tins: [{ shape: "round", diameterMm: 203.2, depthMm: 50, depthAssumed: true, count: 2 }], ovenC: 180, minutes: 33 });
     expect(problems).toEqual([{ code: "minutes-range", minutes: { low: 30, high: 35 } }]);
   });
 
@@ -124,7 +124,7 @@ describe("schema.org recipes", () => {
     const html = `<!doctype html><html><head><script type="application/ld+json">{"@graph":[{"@type":"WebPage"},${JSON.stringify(node).replaceAll("</", "<\\/")}]}</script></head><body><p>Not this</p></body></html>`;
     const { doc, rows } = read(html);
     expect(doc.name).toBe("Kelp & honey loaf");
-    expect(doc.bake).toEqual({ tins: [{ shape: "loaf", lengthMm: 216, widthMm: 114, depthMm: 65 }], ovenC: 170, minutes: 65 });
+    expect(doc.bake).toEqual({ tins: [{ shape: "loaf", lengthMm: 216, widthMm: 114, depthMm: 65, depthAssumed: true }], ovenC: 170, minutes: 65 });
     expect(doc.parts.map(({ name }) => name)).toEqual(["Batter", "Glaze", "Loaf"]);
     expect(doc.parts[0]?.lines.map(({ text }) => text)).toEqual(["200 g flour", "2 eggs"]);
     expect(doc).toMatchObject({ makes: "Serves 10", portions: 10, source: "The ferry" });

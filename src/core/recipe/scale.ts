@@ -1,4 +1,4 @@
-import { kitchenMeasure, weighedGrams, type KitchenMeasure, type KitchenMeasures, EGG_WHITE_SHARE, EGGS_G, US_CUP_ML } from "../measure";
+import { kitchenMeasure, weighedGrams, type KitchenMeasure, type KitchenMeasures, EGG_WHITE_SHARE, eggWeight, US_CUP_ML } from "../measure";
 import { cupGrams, type Group } from "../pantry";
 import type { AltitudeChanges } from "./altitude";
 import type { EggChoice } from "./eggs";
@@ -112,7 +112,7 @@ function eggCount({ ingredient, read, massG }: FormulaRow, scaledG: number, meas
   if (ingredient === null || !isCounted || !["egg", "egg-white", "egg-yolk"].includes(ingredient.group)) return null;
   const counted = read.measures.reduce((sum, { amount }) => sum + (amount.low + amount.high) / 2, 0);
   const share = ingredient.group === "egg" ? 1 : ingredient.group === "egg-white" ? EGG_WHITE_SHARE : 1 - EGG_WHITE_SHARE;
-  const eachG = massG === null || counted === 0 ? EGGS_G[measures.egg] * share : massG / counted;
+  const eachG = massG === null || counted === 0 ? eggWeight(measures) * share : massG / counted;
   return Math.round((scaledG / eachG) * 100) / 100;
 }
 

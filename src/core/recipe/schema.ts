@@ -20,7 +20,7 @@ const text = z.string().check(z.maxLength(RECIPE_LIMITS.text));
 const written = { id, text, ingredient: z.optional(z.string().check(z.maxLength(60))), weighedG: z.optional(numberIn(0, 100_000, "g")) };
 
 /** A swapped line remembers the lines it stands for, so that the swap can be undone. */
-const SwapSchema = z.strictObject({ id, was: z.array(z.strictObject(written)).check(z.maxLength(10)) });
+const SwapSchema = z.strictObject({ id, /** The line that went out, which all that came in for it name. */ of: z.optional(id), was: z.array(z.strictObject(written)).check(z.maxLength(10)) });
 
 /** One ingredient line. Its words are the baker's; what they weigh follows from them unless she says otherwise. */
 const LineSchema = z.strictObject({ ...written, swap: z.optional(SwapSchema) });

@@ -7,8 +7,8 @@ const TELLING = /^(?:\d[\d.,/¼½¾]*|[¼½¾]|x|×|by|cm|mm|in|inch|inches|roun
 
 /** A loaf tin by the weight of bread it was sold for; inside sizes as usually made, mm. Judgement. */
 const LOAF_BY_WEIGHT: readonly (readonly [RegExp, Tin])[] = [
-  [/\b(?:2\s*-?\s*lb|900\s*-?\s*g|two-pound)\b[^.;\n]{0,20}\bloaf\b|\bloaf\b[^.;\n]{0,12}\b(?:2\s*-?\s*lb|900\s*-?\s*g)\b/iu, { shape: "loaf", lengthMm: 216, widthMm: 114, depthMm: 65 }],
-  [/\b(?:1\s*-?\s*lb|450\s*-?\s*g|one-pound)\b[^.;\n]{0,20}\bloaf\b|\bloaf\b[^.;\n]{0,12}\b(?:1\s*-?\s*lb|450\s*-?\s*g)\b/iu, { shape: "loaf", lengthMm: 160, widthMm: 90, depthMm: 60 }],
+  [/\b(?:2\s*-?\s*lb|900\s*-?\s*g|two-pound)\b[^.;\n]{0,20}\bloaf\b|\bloaf\b[^.;\n]{0,12}\b(?:2\s*-?\s*lb|900\s*-?\s*g)\b/iu, { shape: "loaf", lengthMm: 216, widthMm: 114, depthMm: 65, depthAssumed: true }],
+  [/\b(?:1\s*-?\s*lb|450\s*-?\s*g|one-pound)\b[^.;\n]{0,20}\bloaf\b|\bloaf\b[^.;\n]{0,12}\b(?:1\s*-?\s*lb|450\s*-?\s*g)\b/iu, { shape: "loaf", lengthMm: 160, widthMm: 90, depthMm: 60, depthAssumed: true }],
 ];
 
 /**

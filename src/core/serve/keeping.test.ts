@@ -1,22 +1,36 @@
-import { expect, it } from "vitest";
+import { describe, expect, it } from "vitest";
 import { FROSTINGS } from "../build";
 import { BATTER_KINDS } from "../mix";
-import { keepingOf } from ".";
+import { COLD_ROOM_HOURS, keepingOf, type Kept } from ".";
+
+const PLAIN: Kept = { kind: "creamed", on: [], hasFreshFruit: false, hasColdPart: false };
 
 it("keeps as long as the cake and its frosting both do", () => {
-  expect(keepingOf("creamed", [])).toEqual({ roomHours: 72, fridgeDays: 6, freezerMonths: 3, isCold: false });
-  expect(keepingOf("creamed", ["whipped-cream"])).toEqual({ roomHours: 2, fridgeDays: 2, freezerMonths: 1, isCold: true });
-  expect(keepingOf("whisked", ["butter-and-sugar"])).toEqual({ roomHours: 48, fridgeDays: 4, freezerMonths: 2, isCold: false });
+  expect(keepingOf(PLAIN)).toEqual({ roomHours: 72, fridgeDays: 6, freezerMonths: 3, because: null });
+  expect(keepingOf({ ...PLAIN, on: ["whipped-cream"] })).toEqual({ roomHours: 2, fridgeDays: 2, freezerMonths: 1, because: "whipped-cream" });
+  expect(keepingOf({ ...PLAIN, kind: "whisked", on: ["butter-and-sugar"] })).toEqual({ roomHours: 48, fridgeDays: 4, freezerMonths: 2, because: null });
 });
 
-it("allows what must be cold no more than two hours in the room, and no frosting makes a cake keep longer", () => {
-  for (const kind of BATTER_KINDS) {
-    const plain = keepingOf(kind, []);
-    for (const frosting of FROSTINGS) {
-      const frosted = keepingOf(kind, [frosting]);
-      expect(frosted.roomHours).toBeLessThanOrEqual(plain.roomHours);
-      expect(frosted.fridgeDays).toBeLessThanOrEqual(plain.fridgeDays);
-      if (frosted.isCold) expect(frosted.roomHours).toBeLessThanOrEqual(2);
+describe("what must be kept cold", () => {
+  it.each<[string, Partial<Kept>, string]>([
+    ["a baked cheese cake", { kind: "baked-cheese" }, "kind"],
+    ["a set pudding", { kind: "set-pudding" }, "kind"],
+    ["fresh fruit on top", { hasFreshFruit: true }, "fruit"],
+    ["a recipe's own cream", { hasColdPart: true }, "part"],
+    ["curd", { on: ["curd"] }, "curd"],
+  ])("%s stands two hours in the room", (_, changes, because) => {
+    expect(keepingOf({ ...PLAIN, ...changes })).toMatchObject({ roomHours: COLD_ROOM_HOURS, because });
+  });
+
+  it("no frosting makes a cake keep longer", () => {
+    for (const kind of BATTER_KINDS) {
+      const plain = keepingOf({ ...PLAIN, kind });
+      for (const frosting of FROSTINGS) {
+        const frosted = keepingOf({ ...PLAIN, kind, on: [frosting] });
+        expect(frosted.roomHours).toBeLessThanOrEqual(plain.roomHours);
+        expect(frosted.fridgeDays).toBeLessThanOrEqual(plain.fridgeDays);
+        if (frosted.because !== null) expect(frosted.roomHours).toBeLessThanOrEqual(COLD_ROOM_HOURS);
+      }
     }
-  }
+  });
 });

@@ -61,7 +61,7 @@ const FLAG_WORDS: readonly (readonly [RegExp, Readonly<Record<string, unknown>>]
 const SILENT = /^(?:a|an|the|of|tins?|pans?|baking|cakes?|layers?|greased|lined|deep|high|tall|wide|across|long|size|standard)$/;
 
 /** Depth of a tin whose depth was not written, mm. Judgement: the depth most of its kind are sold in. */
-const USUAL_DEPTH_MM: Readonly<Record<Shape, number>> = {
+export const USUAL_DEPTH_MM: Readonly<Record<Shape, number>> = {
   round: 50, springform: 65, square: 50, rectangle: 50, loaf: 65, oval: 50, heart: 50, hexagon: 50, dome: 80, ring: 75, tube: 100,
   fluted: 85, well: 32, skillet: 50, ramekin: 45, mug: 90, drawn: 50, odd: 50,
 };
@@ -98,6 +98,8 @@ export function readTin(text: string, habit: SizeHabit): Result<ReadTin> {
   const fields = fieldsOf(meant, lengths, profile.fields);
   if (!fields.ok) return fields;
 
+  const assumed = assumptions(dims, shape.found, lengths, meant);
+  const isDepthAssumed = !("depthMm" in named.fields) && (assumed.includes("depth") || assumed.includes("size"));
   const tin = parseTin({
     shape: meant,
     ...fields.value,
@@ -105,11 +107,12 @@ export function readTin(text: string, habit: SizeHabit): Result<ReadTin> {
     ...flags,
     ...(count === null || (count === 1 && !isCup(meant)) ? {} : { count }),
     ...(material.found === null ? {} : { material: material.found }),
+    ...(isDepthAssumed ? { depthAssumed: true } : {}),
   });
   if (!tin.ok) return tin;
   const geometry = tinGeometry(tin.value);
   if (!geometry.ok) return geometry;
-  return good({ tin: tin.value, assumed: assumptions(dims, shape.found, lengths, meant) });
+  return good({ tin: tin.value, assumed });
 }
 
 function tidy(text: string): string {

@@ -23,6 +23,8 @@ const common = {
   material: z.optional(MaterialSchema),
   looseBase: z.optional(z.boolean()),
   lid: z.optional(z.boolean()),
+  /** Nobody said how deep it is: the depth is the usual one of its shape. */
+  depthAssumed: z.optional(z.boolean()),
 };
 const shared = {
   depthMm: depth,

@@ -55,7 +55,14 @@ describe("reading a tin as a baker writes it", () => {
     ["heart 22 x 5 cm", { shape: "heart", widthMm: 220, depthMm: 50 }],
     ["30 x 20 x 6 cm oval ceramic", { shape: "oval", lengthMm: 300, widthMm: 200, depthMm: 60, material: "ceramic" }],
   ])("%j", (text, tin) => {
-    expect(read(text)).toEqual(tin);
+    const found = read(text);
+    expect({ ...found, depthAssumed: undefined }).toEqual({ ...tin, depthAssumed: undefined });
+  });
+
+  it.each([["9 in", true], ["two 8 inch rounds", true], ["12 cups", true], ["9 x 2 in", undefined], ["12 cups 7 x 3 cm", undefined], ["odd shape holds 2.1 l", undefined]])("%s: depth assumed %s, and still so when it was written and read again", (text, isAssumed) => {
+    const tin = read(text);
+    expect(tin.depthAssumed).toBe(isAssumed);
+    expect(read(writeTin(tin))).toEqual(tin);
   });
 
   it("takes a bare 15 for inches in a US kitchen and for centimetres in a metric one, and says it assumed so", () => {

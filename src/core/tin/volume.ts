@@ -2,8 +2,8 @@ import { mlFromMm3 } from "../measure";
 import { areaFactorAt, volumeBetween, type TinGeometry } from "./geometry";
 import { cutAt } from "./wall";
 
-/** Heights to which a level is solved, mm: a hundredth of what anybody can see. */
-const LEVEL_TOLERANCE_MM = 1e-4;
+/** Heights to which a level is solved, mm: far below what anybody can see, so that a smear keeps its volume too. */
+const LEVEL_TOLERANCE_MM = 1e-6;
 
 /**
  * Area of the batter's surface, mm², when it stands `heightMm` deep. Above the rim the area of the rim is kept, for

@@ -1,4 +1,5 @@
 import { INCH_MM, roundTo } from "../measure";
+import { USUAL_DEPTH_MM } from "./read-text";
 import { tinCount, tinDepth, type Tin } from "./schema";
 
 /**
@@ -8,7 +9,7 @@ import { tinCount, tinDepth, type Tin } from "./schema";
 export function writeTin(tin: Tin): string {
   const count = tinCount(tin);
   const isCup = tin.shape === "well" || tin.shape === "ramekin" || tin.shape === "mug";
-  const sized = tin.shape === "drawn" || tin.shape === "odd" ? null : [...planLengths(tin), tin.depthMm];
+  const sized = tin.shape === "drawn" || tin.shape === "odd" ? null : [...planLengths(tin), ...(isUsualDepth(tin) ? [] : [tin.depthMm])];
   // "10 x 12 cm round" reads as ten of them, so one that is deeper than wide says that it is one.
   const isPlainlyOne = count === 1 && !isCup && (sized === null || tinDepth(tin) <= (sized[0] ?? 0));
   const parts = [
@@ -31,6 +32,11 @@ export function writeTin(tin: Tin): string {
     "halfMl" in tin && tin.halfMl !== undefined ? `half ${plain(tin.halfMl)} ml` : "",
   ];
   return parts.filter((part) => part !== "").join(" ");
+}
+
+/** A depth nobody gave is not written either, so that it is still known to be assumed. */
+function isUsualDepth(tin: Exclude<Tin, { shape: "drawn" | "odd" }>): boolean {
+  return tin.depthAssumed === true && (tin.depthMm === USUAL_DEPTH_MM[tin.shape] || tin.shape === "dome");
 }
 
 /** `0:180 20:200 50:230`: height and width, in mm. */

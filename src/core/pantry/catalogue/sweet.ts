@@ -26,6 +26,7 @@ export const SWEET_GOODS: readonly Ingredient[] = [
   row("marmalade", "syrup", "marmalade|orange marmalade", 320, [32, 0, 63, 0, 0, 0], { batterGPerMl: 1.33, packG: 340 }),
   row("lemon-curd", "syrup", "lemon curd|curd|fruit curd", 300, [35, 9, 45, 3, 5, 0.2], { allergens: ["egg", "milk"], batterGPerMl: 1.15, packG: 320, keeps: "fridge, 2 weeks once opened" }),
   row("marshmallow", "other", "marshmallows|mini marshmallows|marshmallow|marshmallow fluff", 50, [16, 0, 75, 2, 6, 0.1], { isInclusion: true, packG: 200 }),
+  row("boiled-sweets", "other", "boiled sweets|hard candy|hard candies|hard sweets|toffees|peppermints", 200, [2, 0, 97, 0, 0, 0], { isInclusion: true, hazards: ["hard-sweets"], packG: 200 }),
   row("cocoa-natural", "cocoa", "natural cocoa|natural cocoa powder|cocoa powder|cocoa|unsweetened cocoa|unsweetened cocoa powder", { spooned: 85, dipped: 96, sifted: 75 }, [4, 14, 2, 20, 25, 0], { hasAcid: true, packG: 250 }),
   row("cocoa-alkalised", "cocoa", "alkalised cocoa|dutch process cocoa|dutch-process cocoa|dutched cocoa|dutch cocoa|dutch-processed cocoa powder", { spooned: 88, dipped: 98, sifted: 78 }, [4, 20, 2, 20, 22, 0.1], { packG: 250 }),
   row("drinking-chocolate", "cocoa", "drinking chocolate|hot chocolate powder", 115, [2, 6, 74, 6, 9, 0.3], { packG: 300 }),

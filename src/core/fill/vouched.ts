@@ -1,0 +1,26 @@
+import { KIND_FACTS, type Batter } from "../mix";
+import type { TinGeometry } from "../tin";
+import { fillTins } from "./fill";
+import { crowningAllowed, roomFor } from "./limit";
+
+/** A batter that stood above the brim before it rose says that its volume or the tin is wrong, not that it falls. */
+const LEAST_RISE = 1;
+
+/**
+ * The most a batter can rise, over its raw volume, so that it just reaches the rims of the recipe's own tins; null where its kind's
+ * usual rise stays inside them, or where no rise at all would.
+ * @param own the recipe's own tins, which hold the whole batter
+ */
+export function vouchedRise(batter: Batter, own: readonly TinGeometry[]): number | null {
+  const { settle, rise } = KIND_FACTS[batter.kind];
+  const pieces = batter.piecesMl / batter.volumeMl;
+  const options = { piecesShare: pieces };
+  const rises = fillTins(batter, own, options).tins.flatMap(({ geometry, batterMl, verdict }) => {
+    if (verdict !== "overflows" || pieces >= 1) return [];
+    const allowedMm = Math.max(0, crowningAllowed(batter.kind, geometry, options));
+    const times = roomFor(batter.kind, geometry, options, allowedMm) / batterMl;
+    return [(1 - settle) * ((times - pieces) / (1 - pieces))];
+  });
+  const most = Math.min(...rises);
+  return rises.length === 0 || most < Math.min(LEAST_RISE, rise.low) ? null : most;
+}
