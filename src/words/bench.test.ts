@@ -6,7 +6,7 @@ import { comingText, countdown, deviceTroubleText, nextText, ordinal, pouredText
 const US = { measure: "us", heat: "F" } as const;
 const spaced = (text: string): string => text.replaceAll("\u00a0", " ");
 const task = (doing: Doing, minutes = 10): Task => ({ id: "0.x", cake: 0, station: "mix", doing, minutes, needs: [], after: [] });
-const FACTS = { dialText: "gas\u00a04", doorShutMin: 28, source: "gas" } as const;
+const FACTS = { dialText: "gas\u00a04", doorShutMin: 28, firstLookMin: 33, source: "gas" } as const;
 
 describe("words at the bench", () => {
   it.each([[6.34, "6:21"], [0, "0:00"], [-3, "0:00"], [0.001, "0:01"], [59.999, "1:00:00"], [65, "1:05:00"], [5 / 60, "0:05"]])("count %d minutes down as %s", (minutes, expected) => {

@@ -1,5 +1,6 @@
 import type { Doing, Made, Task, Verdict, Way } from "@/core/day";
 import { assertNever, OUNCE_G } from "@/core/measure";
+import { COLD_ROOM_HOURS } from "@/core/serve";
 import type { deviceTrouble, Fault } from "@/core/device";
 import type { KitchenOven } from "@/core/bake";
 import { doingText, MADE_NAMES } from "./day";
@@ -37,7 +38,7 @@ const MAKING_WORDS: Readonly<Record<Made, string>> = {
 const LONGEST_TITLE = 240;
 
 /** A step at the bench. */
-export function stepWords({ doing, minutes }: Task, units: Units, facts: { readonly dialText: string; readonly doorShutMin: number; readonly source: KitchenOven["source"] | null }): StepWords {
+export function stepWords({ doing, minutes }: Task, units: Units, facts: { readonly dialText: string; readonly doorShutMin: number; readonly firstLookMin: number; readonly source: KitchenOven["source"] | null }): StepWords {
   const title = doingText(doing, units);
   switch (doing.do) {
     case "soften-butter":
@@ -53,9 +54,9 @@ export function stepWords({ doing, minutes }: Task, units: Units, facts: { reado
     case "fill":
       return { title, why: "Level each with a wet palette knife." };
     case "bake":
-      return { title: `${doing.tins === 1 ? "The tin" : doing.tins === 2 ? "Both tins" : `All ${doing.tins} tins`} into the oven`, why: `Middle shelf, 3 cm of air between and around. The door stays shut for ${minutesText(facts.doorShutMin)}: what has risen and not yet set would fall.` };
+      return { title: `${doing.tins === 1 ? "The tin" : doing.tins === 2 ? "Both tins" : `All ${doing.tins} tins`} into the oven`, why: `Middle shelf, 3 cm of air between and around. The door stays shut for ${minutesText(facts.doorShutMin)}: what has risen and not yet set would fall. Look first at ${minutesText(facts.firstLookMin)}.` };
     case "look-and-bake-on":
-      return { title: "What do you see?", why: "Two signs that agree, and no wet tester: then it comes out. Open the door no longer than a breath." };
+      return { title: "What do you see?", why: "Two signs that agree, and none that disagrees: then it comes out. Open the door no longer than a breath." };
     case "take-out":
       return { title: doing.loads === 1 ? "Take it out" : `Take out load ${doing.load}`, why: "Dry cloths: a wet one scalds. Tins on the rack, not on the cold worktop." };
     case "turn-out":
@@ -77,7 +78,11 @@ export function stepWords({ doing, minutes }: Task, units: Units, facts: { reado
     case "pour-cold":
       return { title, why: "Onto the cold cake, from the middle out; give it one turn and let it run." };
     case "into-fridge":
-      return { title, why: `Covered, at ${heatText(5, units)} or below: with ${MADE_NAMES[doing.what]} on it no more than 2 hours out in all, 1 above ${heatText(32, units)}.` };
+      return { title, why: `Covered, at ${heatText(5, units)} or below: ${doing.what === "cake" ? "this cake stands" : `with ${MADE_NAMES[doing.what]} on it`} no more than ${COLD_ROOM_HOURS} hours out in all, 1 above ${heatText(32, units)}.` };
+    case "chill-cake":
+      return { title, why: "" };
+    case "lay-floor":
+      return { title, why: "Close together, 5 mm clear of the wall; they shrink in the oven." };
     case "split-and-fill":
       return { title, why: "Only when the cake is cold at its core: a warm one melts what is put on it." };
     case "first-coat":
@@ -109,6 +114,8 @@ export function nextText(doing: Doing): string {
       return doing.isWait ? "Start the clock" : "Done, next";
     case "fill":
       return "Filled, next";
+    case "lay-floor":
+      return "Laid, next";
     case "bake":
     case "chill-coat":
       return "In, start the clock";
@@ -121,6 +128,7 @@ export function nextText(doing: Doing): string {
     case "cool":
     case "cool-ingredient":
     case "cool-made":
+    case "chill-cake":
       return "Cold already";
     case "pour-warm":
     case "pour-cold":
@@ -162,6 +170,8 @@ export function timerText(doing: Doing, isStanding: boolean, units: Units): stri
       return `Cooling: ${MADE_NAMES[doing.what]}`;
     case "chill-coat":
       return "First coat, chilling";
+    case "chill-cake":
+      return "Chilling in the fridge";
     default:
       return doingText(doing, units);
   }
@@ -178,6 +188,7 @@ export function rungText(doing: Doing, isOver: boolean, units: Units): string {
     case "look-and-bake-on":
       return "Look at the cake now";
     case "cool":
+    case "chill-cake":
       return "Cold at its core by now";
     case "cool-ingredient":
       return `Cool by now: ${doing.name}`;
@@ -265,3 +276,13 @@ export const VERDICT_NAMES: Readonly<Record<Verdict, string>> = { under: "under:
 export const FAULT_NAMES: Readonly<Record<Fault, string>> = {
   none: "none", silence: "says nothing", jump: "jumps now and then", "wrong-unit": "tells a wrong unit", "low-battery": "battery nearly empty", unplugged: "plug pulled", "second-one": "a second one beside it",
 };
+
+/** What is said before a step that would leave its batter waiting for a cold oven. */
+export function ovenFirstText({ waitsMin, mayWaitMin }: { readonly waitsMin: number; readonly mayWaitMin: number }): string {
+  return `The oven is cold. Done now, the batter would wait ${minutesText(Math.round(waitsMin))} for it, and it may wait ${minutesText(mayWaitMin)} at most: put the oven on first.`;
+}
+
+/** Which tin of a load is looked at. */
+export function lookedAtText(index: number, tins: number): string {
+  return tins === 2 ? `What do you see in the ${ordinal(index)} tin?` : `What do you see in the ${ordinal(index)} of ${tins} tins?`;
+}

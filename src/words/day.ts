@@ -62,6 +62,10 @@ export function doingText(doing: Doing, units: Units): string {
       return `Pour the ${MADE_NAMES[doing.what]}`;
     case "into-fridge":
       return "Into the fridge";
+    case "chill-cake":
+      return "Chill it until it is cold through";
+    case "lay-floor":
+      return doing.pieces === 1 ? "Lay the piece of fruit on the tin's floor" : `Lay ${doing.pieces} pieces of fruit on the tin's floor`;
     case "decorate":
       return `Put on ${doing.pieces} pieces: piping, fruit`;
     default:

@@ -5,7 +5,7 @@ import { useRouter } from "next/navigation";
 import { parseAsArrayOf, parseAsStringLiteral, useQueryState } from "nuqs";
 import { afterLook, CORE_RANGE_C, type Look } from "@/core/bake";
 import { bakedMinutes, type BakeDoc } from "@/core/cake";
-import { clockToExtend, goingOf, openTin, type BenchEvent, type Task } from "@/core/day";
+import { clockToExtend, goingOf, openTin, ovenFirst, tinsInOven, type BenchEvent, type Task } from "@/core/day";
 import { DEVICE_KINDS, isThere, NOTHING_RECEIVED } from "@/core/device";
 import type { Units } from "@/words";
 import { countdown, rungText, nextText, spareText, timerText } from "@/words/bench";
@@ -56,8 +56,12 @@ export function BenchMode({ bake: { id, name, doc, events, isEnded }, pantry, se
   const isEarly = bench.current?.isEarly === true && !isBegun;
   const isDone = bench.spareMin.every((spare) => spare === null);
   const looks = task === null ? 0 : log.looks.filter((look) => look.task === task.id).length;
+  const tins = task?.doing.do === "look-and-bake-on" ? (task.doing.tins ?? 1) : 1;
+  const inOven = task === null ? [] : tinsInOven(log.looks, task.id, tins);
+  const lookedAt = tins > 1 ? (inOven[0]?.tin ?? null) : null;
   // Each look begins with nothing seen.
-  const lookKey = `${task?.id ?? ""} ${looks}`;
+  const lookKey = `${task?.id ?? ""} ${looks} ${lookedAt ?? ""}`;
+  const oven = task === null || !isEarly ? null : ovenFirst(doc, bench.states, task);
   const load = loads.find(({ look }) => look.id === task?.id);
   const core = known.devices.get("core-probe");
   const typed = seen.of === lookKey ? seen.look : {};
@@ -72,6 +76,7 @@ export function BenchMode({ bake: { id, name, doc, events, isEnded }, pantry, se
   function onNext(): void {
     if (task === null || isDone) return;
     if (isEarly) {
+      if (oven !== null) store.tell({ kind: "started", task: oven.warmUp.id });
       setAhead(task.id);
       return;
     }
@@ -81,10 +86,15 @@ export function BenchMode({ bake: { id, name, doc, events, isEnded }, pantry, se
       return;
     }
     if (going === "by-looks") {
-      if (advice !== null) store.tell({ kind: "looked", task: task.id, look, moreMin: advice.verdict === "out" ? null : advice.moreMin });
+      onLooked(lookedAt === null ? {} : { tin: lookedAt });
       return;
     }
     store.tell({ kind: going === "by-clock" ? "started" : "done", task: task.id });
+  }
+
+  /** What was seen holds for one tin, or for all that are still in the oven. */
+  function onLooked(of: { readonly tin?: number }): void {
+    if (task !== null && advice !== null) store.tell({ kind: "looked", task: task.id, look, moreMin: advice.verdict === "out" ? null : advice.moreMin, ...of });
   }
 
   /** One more tin is filled: to what the scale says, or as it was planned. */
@@ -156,7 +166,7 @@ export function BenchMode({ bake: { id, name, doc, events, isEnded }, pantry, se
 
   /** What is on the button that goes on. */
   function nextOf(): string {
-    if (isEarly) return "Do it now";
+    if (isEarly) return oven === null ? "Do it now" : "Oven on, then this now";
     if (task === null) return `Next at ${clockAt(bench.nextAt ?? now)}`;
     if (advice !== null) return advice.verdict === "out" ? "Out it comes" : `${advice.moreMin} min more`;
     if (filling === null) return nextText(task.doing);
@@ -192,7 +202,8 @@ export function BenchMode({ bake: { id, name, doc, events, isEnded }, pantry, se
             {isDone ? (
               <Closing bakedMin={loads[0] === undefined ? null : bakedMinutes(loads[0])} units={units} onBack={onBack} onEnd={(answer) => store.tell({ kind: "ended", ...answer })} />
             ) : (
-              <StepPane view={view} doc={doc} units={units} task={task} isEarly={isEarly} look={look} advice={advice} onLook={(seenNow) => setSeen({ of: lookKey, look: { ...seenNow, coreC: undefined } })}
+              <StepPane view={view} doc={doc} units={units} task={task} isEarly={isEarly} look={look} advice={advice} tinsLeft={inOven.length} lookedAt={lookedAt} oven={oven} onLookedAll={() => onLooked({})}
+                onLook={(seenNow) => setSeen({ of: lookKey, look: { ...seenNow, coreC: undefined } })}
                 onCountIn={store.countIn} onTick={(line, isTicked) => { if (task !== null) store.tell({ kind: "ticked", task: task.id, line, isTicked }); }} />
             )}
             <SideCards view={view} doc={doc} units={units}

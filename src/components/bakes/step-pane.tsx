@@ -8,10 +8,10 @@ import type { Caution } from "@/core/caution";
 import { isThere, NOTHING_RECEIVED } from "@/core/device";
 import { kitchenGrams } from "@/core/measure";
 import { batterPart, scaledRow, measuresOf } from "@/core/recipe";
-import { openTin, type Task } from "@/core/day";
+import { openTin, type ovenFirst, type Task } from "@/core/day";
 import { cautionText, dialText, gramsText, heatText, ovenText, ingredientText, minutesText, piecesText, weightText, type Units } from "@/words";
 import { adviceText } from "@/words/bakes";
-import { comingText, ordinal, stepWords } from "@/words/bench";
+import { comingText, lookedAtText, ordinal, ovenFirstText, stepWords } from "@/words/bench";
 import { doingText } from "@/words/day";
 import { STATION_NAMES } from "../cake/stations";
 import { STATION_DRAWINGS } from "../cake/strip-drawings";
@@ -31,6 +31,12 @@ export type StepPaneProps = {
   readonly isEarly: boolean;
   readonly look: Look;
   readonly advice: LookAdvice | null;
+  /** The tin of the load that is looked at, by its place; null where there is only one. */
+  readonly lookedAt: number | null;
+  readonly tinsLeft: number;
+  /** The oven that has to go on first; null when it is warm in time. */
+  readonly oven: ReturnType<typeof ovenFirst>;
+  readonly onLookedAll: () => void;
   readonly onLook: (look: Look) => void;
   readonly onTick: (line: string, isTicked: boolean) => void;
   /** What the scale had counted before it was set to nothing is batter. */
@@ -53,6 +59,7 @@ export function StepPane(props: StepPaneProps) {
       <Pane step={task === null ? "Waiting" : `Step ${bench.step} of ${bench.steps} · in good time`}
         title={task === null ? "Nothing to do but wait" : `Nothing has to be done before ${whenText(bench.current?.by ?? now, now)}`}
         why={task === null ? (bench.nextAt === null ? "" : `Next at ${whenText(bench.nextAt, now)}${next === undefined || next.endsAt > bench.nextAt ? "" : `: ${comingText(next.task.doing, !next.isStanding, units)}`}.`) : `Next: ${doingText(task.doing, units)}. It can be done now.`}>
+        {isEarly && props.oven !== null && <p role="status" className="max-w-[56ch] rounded-panel border-2 border-yolk px-4 py-2 text-[19px] leading-snug">{ovenFirstText(props.oven)}</p>}
         {curve ?? <StationDrawing station={coming?.station ?? "finish"} planned={view.planned[coming?.cake ?? 0] ?? null} />}
       </Pane>
     );
@@ -63,16 +70,18 @@ export function StepPane(props: StepPaneProps) {
   const words = stepWords(task, units, {
     // What is toasted may want another heat than the cake.
     dialText: planned !== null && task.doing.do === "warm-up" && task.doing.ovenC === planned.plan.bake.dialC ? dialText(planned.plan.bake, units) : ovenText(task.doing.do === "warm-up" ? task.doing.ovenC : 0, units),
-    doorShutMin: load?.refit.firstLookMin ?? task.minutes,
+    doorShutMin: load?.minutes.doorShutUntilMin ?? task.minutes,
+    firstLookMin: load?.refit.firstLookMin ?? task.minutes,
     source: cake?.doc.question.oven?.spec.source ?? null,
   });
   const step = `Step ${bench.step} of ${bench.steps} · ${STATION_NAMES[task.station].toLowerCase()}${cakes > 1 ? ` · ${cake?.name ?? ""}` : ""}`;
   if (task.doing.do === "fill" && planned !== null) return <FillStep {...props} task={task} step={step} planned={planned} />;
   if (task.doing.do === "look-and-bake-on" && cake !== undefined) {
     return (
-      <Pane step={step} title={words.title} why={props.advice === null ? words.why : ""}>
+      <Pane step={step} title={props.lookedAt === null ? words.title : lookedAtText(props.lookedAt, task.doing.tins ?? 1)} why={props.advice === null ? words.why : ""}>
         {props.advice !== null && <p role="status" className="figure-text text-[26px] text-yolk">{adviceText(props.advice)}</p>}
         <SeenSigns kind={cake.kind} look={props.look} onLook={props.onLook} />
+        {props.tinsLeft > 1 && props.advice !== null && <button type="button" className="bench-button max-w-md" onClick={props.onLookedAll}>The same for all {props.tinsLeft} tins</button>}
         {props.look.coreC !== undefined && load !== undefined && (
           <p className="text-[20px]">The middle is at <strong>{heatText(props.look.coreC, units)}</strong>, done from {heatText(load.doneC, units)}; by the probe likely {minutesText(load.refit.likelyMin)} in all.</p>
         )}
@@ -82,6 +91,7 @@ export function StepPane(props: StepPaneProps) {
   const lines = linesOf(task, planned, cake);
   return (
     <Pane step={step} title={words.title} why={words.why}>
+      {task.words !== undefined && <p className="max-w-[60ch] text-[19px] leading-snug text-deep-text">The recipe says: {task.words}</p>}
       {task.doing.do === "step" && task.doing.text.length > words.title.length + 1 && <p className="max-w-[60ch] text-[22px] leading-snug">{task.doing.text}</p>}
       <Cautions task={task} planned={planned} units={units} />
       {lines.length > 0 && <TickList lines={lines} ticked={view.log.ticked.get(task.id) ?? new Set()} onTick={props.onTick} />}

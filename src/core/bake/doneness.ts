@@ -11,6 +11,8 @@ export type Doneness = {
   readonly tester: "clean" | "moist-crumbs" | null;
   /** The two to trust, most telling first. */
   readonly trust: readonly [Sign, Sign];
+  /** Signs that say nothing of this kind, so that they never speak against it: a brownie's dent always stays. */
+  readonly silent?: readonly Sign[];
 };
 
 const butter = { from: 96, to: 98 } as const;
@@ -34,10 +36,10 @@ const DONENESS: Readonly<Record<BatterKind, Doneness>> = {
   "quick-loaf": { coreC: butter, tester: "clean", trust: ["tester", "core"] },
   muffin: { coreC: butter, tester: "clean", trust: ["tester", "spring"] },
   "rich-fruit": { coreC: dense, tester: "clean", trust: ["tester", "core"] },
-  brownie: { coreC: { from: 88, to: 93 }, tester: "moist-crumbs", trust: ["tester", "edge"] },
-  "baked-cheese": { coreC: { from: 71, to: 74 }, tester: null, trust: ["edge", "core"] },
+  brownie: { coreC: { from: 88, to: 93 }, tester: "moist-crumbs", trust: ["tester", "edge"], silent: ["spring"] },
+  "baked-cheese": { coreC: { from: 71, to: 74 }, tester: null, trust: ["edge", "core"], silent: ["spring"] },
   // Its starch and its roots have to be cooked through, not only its egg.
-  "set-pudding": { coreC: dense, tester: "moist-crumbs", trust: ["edge", "tester"] },
+  "set-pudding": { coreC: dense, tester: "moist-crumbs", trust: ["edge", "tester"], silent: ["spring"] },
 };
 
 /** What tells that a cake of this kind is done. */

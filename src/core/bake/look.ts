@@ -26,11 +26,13 @@ const LAST_SHARE = 0.13;
 /** How long to wait on a wet tester, and when one sign is there already, as shares of the likely minutes. Judgement. */
 const WET_SHARE = 0.12;
 const NEARLY_SHARE = 0.06;
+/** And never less than this share of what is left until it is likely done: the door is not opened for nothing. */
+const LEFT_SHARE = 0.6;
 const WAIT = { least: 2, most: 15 } as const;
 
 /**
- * What to do after a look: out when two signs agree and the tester is not wet, or the core is there, or it is long past; else how many
- * minutes to wait before the next look. A dark top that is not done goes under foil.
+ * What to do after a look: out when two signs agree and none disagrees, or the core is there, or it is long past; else how many
+ * minutes to wait before the next look, more of them the earlier it is. A dark top that is not done goes under foil.
  * @param likelyMin the forecast; @param notPastMin its end
  * @throws RangeError for minutes below 0
  * @example afterLook("creamed", { tester: "wet" }, 34, { likelyMin: 39, notPastMin: 45 }) // { verdict: "wait", moreMin: 5, … }
@@ -43,9 +45,10 @@ export function afterLook(kind: BatterKind, look: Look, minute: number, { likely
   const isPale = (look.colour ?? 3) <= 1;
   const hasTrusted = signs.some((sign) => trust.includes(sign));
   if (!isWet && look.coreC !== undefined && look.coreC >= coreC.to) return { verdict: "out", because: "core", signs, isPale };
-  if (!isWet && signs.length >= 2 && hasTrusted) return { verdict: "out", because: "two-signs", signs, isPale };
+  const against = SIGNS.filter((sign) => saysNot(kind, look, sign));
+  if (against.length === 0 && signs.length >= 2 && hasTrusted) return { verdict: "out", because: "two-signs", signs, isPale };
   if (!isWet && minute >= notPastMin && signs.length > 0) return { verdict: "out", because: "past", signs, isPale };
-  return { verdict: "wait", moreMin: waitMinutes(look, coreC.from, isWet, signs.length, likelyMin), signs, foil: (look.colour ?? 3) >= 4 };
+  return { verdict: "wait", moreMin: waitMinutes(look, coreC.from, isWet, signs.length, minute, likelyMin), signs, foil: (look.colour ?? 3) >= 4 };
 }
 
 function saysDone(kind: BatterKind, look: Look, sign: Sign): boolean {
@@ -64,8 +67,26 @@ function saysDone(kind: BatterKind, look: Look, sign: Sign): boolean {
   }
 }
 
-function waitMinutes(look: Look, fromC: number, isWet: boolean, signs: number, likelyMin: number): number {
+/** Whether a sign that tells of this kind says that it is not done. */
+function saysNot(kind: BatterKind, look: Look, sign: Sign): boolean {
+  const { coreC, tester, silent = [] } = doneness(kind);
+  if (silent.includes(sign)) return false;
+  switch (sign) {
+    case "tester":
+      return tester !== null && (look.tester === "wet" || (look.tester === "moist-crumbs" && tester === "clean"));
+    case "spring":
+      return look.spring === "dent-stays";
+    case "edge":
+      return look.edge === "holds";
+    case "core":
+      return look.coreC !== undefined && look.coreC < coreC.from;
+    case "colour":
+      return false;
+  }
+}
+
+function waitMinutes(look: Look, fromC: number, isWet: boolean, signs: number, minute: number, likelyMin: number): number {
   const byCore = look.coreC === undefined ? null : (Math.max(0, fromC - look.coreC) / LAST_DEGREES) * LAST_SHARE * likelyMin;
-  const bySigns = (isWet || signs === 0 ? WET_SHARE : NEARLY_SHARE) * likelyMin;
+  const bySigns = Math.max((isWet || signs === 0 ? WET_SHARE : NEARLY_SHARE) * likelyMin, LEFT_SHARE * (likelyMin - minute));
   return Math.min(WAIT.most, Math.max(WAIT.least, Math.round(byCore ?? bySigns)));
 }

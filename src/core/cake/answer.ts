@@ -2,6 +2,8 @@ import * as z from "zod/mini";
 import { bakeInside } from "../bake";
 import { colourBowls, nextSpoon } from "../finish";
 import type { BuildRemark } from "../build";
+import { allergensOn } from "../caution";
+import { ALLERGENS } from "../pantry";
 import { bad, good, roundTo, type Result } from "../measure";
 import { bakeDetail, insideCases, solvedTin } from "./bake-detail";
 import { localMinute, type Doing } from "../day";
@@ -86,11 +88,13 @@ export const AnswerSchema = z.strictObject({
     wantedAt: z.string(), startsAt: z.nullable(z.string()), handsMin: number,
     /** Minutes by which a better order could at most shorten it. */
     gapMin: z.nullable(number),
-    tasks: z.array(z.strictObject({ id: z.string(), from: z.string(), minutes: number, station: z.string(), needs: z.array(z.string()), text: z.string(), earlierByMin: number, laterByMin: number })),
+    tasks: z.array(z.strictObject({ id: z.string(), from: z.string(), minutes: number, station: z.string(), needs: z.array(z.string()), text: z.string(), /** The recipe's own words for it. */ words: z.optional(z.string()), earlierByMin: number, laterByMin: number })),
     /** Where it can't be done: the task without a place, and the least changes that would make it possible. */
     stuck: z.optional(z.string()),
     ways: z.optional(z.array(z.strictObject({ change: z.string(), byMin: z.optional(number) }))),
   })),
+  /** Allergens of all of it, as far as its words tell; empty for a recipe nobody knows. */
+  contains: z.array(z.enum(ALLERGENS)),
   cautions: z.array(saying),
   remarks: z.array(saying),
 });
@@ -184,6 +188,7 @@ export function planAnswer(plan: CakePlan, request: CakeRequest, words: PlanWord
     },
     serve: served(serveDetail(input, plan)),
     ...(day.value === null ? {} : { day: day.value }),
+    contains: [...allergensOn(finish.batches.map(({ stuff }) => stuff), input.recipe.holds ?? { allergens: [], hazards: [] })],
     cautions: plan.cautions.map((caution) => ({ code: caution.code, text: words.caution(caution) })),
     remarks: plan.remarks.map((remark) => ({ code: remark.code, text: words.remark(remark) })),
   });
@@ -243,8 +248,8 @@ function dayAnswer({ input, formula, made }: CakeRequest, plan: CakePlan, words:
     const { stuck, ways } = waysOut(cakes);
     return good({ wantedAt, startsAt: null, handsMin, gapMin: null, tasks: [], ...(stuck === null ? {} : { stuck: words.doing(stuck.doing) }), ways: ways.map((way) => ({ change: way.change, ...("byMin" in way ? { byMin: way.byMin } : {}) })) });
   }
-  const tasks = schedule.placed.flatMap(({ id, from, to, earlierBy, laterBy }) => request.tasks.filter((task) => task.id === id).map(({ station, needs, doing }) => (
-    { id, from: localMinute(from), minutes: to - from, station, needs: [...needs], text: words.doing(doing), earlierByMin: earlierBy, laterByMin: laterBy })));
+  const tasks = schedule.placed.flatMap(({ id, from, to, earlierBy, laterBy }) => request.tasks.filter((task) => task.id === id).map(({ station, needs, doing, words: said }) => (
+    { id, from: localMinute(from), minutes: to - from, station, needs: [...needs], text: words.doing(doing), ...(said === undefined ? {} : { words: said }), earlierByMin: earlierBy, laterByMin: laterBy })));
   return good({ wantedAt, startsAt: localMinute(schedule.startsAt), handsMin, gapMin: schedule.gapMin, tasks });
 }
 

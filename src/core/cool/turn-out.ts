@@ -16,6 +16,6 @@ export function turnOut(kind: BatterKind, geometry: TinGeometry): TurnOut {
   const isFoam = kind === "white-foam" || kind === "chiffon";
   if (isFoam && geometry.tin.shape === "tube") return { when: "cold", isUpsideDown: true };
   const family = tinFamily(geometry.tin);
-  if (kind === "baked-cheese" || kind === "brownie" || family === "sheet") return { when: "cold", isUpsideDown: false };
+  if (kind === "baked-cheese" || kind === "set-pudding" || kind === "brownie" || family === "sheet") return { when: "cold", isUpsideDown: false };
   return { when: "after", minutes: MINUTES[family] };
 }

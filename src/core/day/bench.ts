@@ -1,4 +1,4 @@
-import type { Log } from "./log";
+import { tinsInOven, type Log } from "./log";
 import { restOfDay, type Left, type Rest } from "./rest";
 import { dueOf, type DayRequest } from "./net";
 import { goingOf, type Stretch, type Task } from "./task";
@@ -87,6 +87,40 @@ function currentOf(tasks: readonly Task[], states: Bench["states"], planned: Rea
   return next ?? null;
 }
 
+/**
+ * The oven that has to be put on before a step is done ahead of its time, and how long the batter would have to wait for it otherwise,
+ * minutes; null where it is warm in time.
+ * @param task a step that leads to full tins
+ */
+export function ovenFirst(day: Pick<BenchDay, "tasks">, states: Bench["states"], task: Task): { readonly warmUp: Task; readonly waitsMin: number; readonly mayWaitMin: number } | null {
+  const own = day.tasks.filter(({ cake }) => cake === task.cake);
+  const load = own.find(({ doing }) => doing.do === "bake" && doing.load === 1);
+  const warmUp = own.find(({ id, doing }) => doing.do === "warm-up" && load?.after.some((link) => link.id === id) === true);
+  const full = load?.after.find(({ id, mostMin }) => mostMin !== null && own.some((each) => each.id === id && each.doing.do === "fill"));
+  if (load === undefined || warmUp === undefined || full?.mostMin == null || states.get(warmUp.id)?.is !== "open") return null;
+  const untilFull = minutesTo(own, task, full.id, states);
+  const waitsMin = untilFull === null ? 0 : warmUp.minutes - untilFull;
+  return waitsMin > full.mostMin ? { warmUp, waitsMin, mayWaitMin: full.mostMin } : null;
+}
+
+/** Minutes from the start of a task to the end of a later one, by what leads from one to the other; null where nothing does. */
+function minutesTo(tasks: readonly Task[], from: Task, to: string, states: Bench["states"]): number | null {
+  const known = new Map<string, number | null>();
+  const way = (id: string): number | null => {
+    const seen = known.get(id);
+    if (seen !== undefined) return seen;
+    known.set(id, null);
+    const task = tasks.find((each) => each.id === id);
+    if (task === undefined || states.get(id)?.is === "over") return null;
+    const before = task.after.flatMap((link) => { const minutes = way(link.id); return minutes === null ? [] : [minutes]; });
+    const own = task.id === from.id ? 0 : before.length === 0 ? null : Math.max(...before);
+    const all = own === null ? null : own + task.minutes;
+    known.set(id, all);
+    return all;
+  };
+  return way(to);
+}
+
 /** The next clock to run out, or the latest minute at which what may wait has to be begun. */
 function nextAt(tasks: readonly Task[], states: Bench["states"], planned: ReadonlyMap<string, Stretch>, timers: Bench["timers"], now: number): number | null {
   const begins = tasks.flatMap(({ id }) => (states.get(id)?.is === "open" ? [(planned.get(id)?.from ?? now) - EARLY_MIN] : []));
@@ -129,8 +163,8 @@ function statesOf(tasks: readonly Task[], log: Log, now: number, revised: Readon
     if (since > now) return { is: "waiting", until: Number.isFinite(since) ? since : null };
     if (going === "by-itself") return running(since, told?.ringsAt ?? since + takes(task, log, revised));
     if (going !== "by-looks") return { is: "open", since };
-    const last = log.looks.findLast((look) => look.task === task.id);
-    return { is: "running", startedAt: since, endsAt: told?.ringsAt ?? (last === undefined ? since : last.at + (last.moreMin ?? 0)) };
+    const [first] = tinsInOven(log.looks, task.id, told?.tins ?? 1);
+    return { is: "running", startedAt: since, endsAt: told?.ringsAt ?? first?.nextAt ?? since };
   };
   for (const task of tasks) stateOf(task);
   for (const task of ovensTaken(tasks, states)) states.set(task.id, { is: "waiting", until: null });

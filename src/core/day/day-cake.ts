@@ -24,8 +24,12 @@ export type DayPart = {
   /** Made the usual way. */
   | { readonly what: Made; readonly massG: number; readonly own: null }
   /** By a part of the recipe; what that is only its steps know where the plan did not ask for it. */
-  | { readonly what: Made | null; readonly own: OwnPart }
+  | { readonly what: Made | null; readonly own: OwnPart; /** Whether it spoils in the room, by what it is made of. */ readonly spoils?: boolean }
 );
+
+/** What a recipe says of tins, oven, filling, baking and cooling; empty for what it does not speak of. */
+export type RecipeWords = { readonly tins: string; readonly warmUp: string; readonly fill: string; readonly bake: string; readonly cool: string; readonly build: string; readonly finish: string };
+export const NO_WORDS: RecipeWords = { tins: "", warmUp: "", fill: "", bake: "", cool: "", build: "", finish: "" };
 
 /** A cake as far as its day goes; all of it follows from its plan. */
 export type DayCake = {
@@ -39,10 +43,21 @@ export type DayCake = {
   readonly warmUpMin: number;
   /** The batter's method up to the tins; the usual one when empty. */
   readonly steps: readonly MethodStep[];
+  /** What is put on the batter in its tins, before the oven. */
+  readonly filledSteps: readonly MethodStep[];
   /** In the order they go in. */
   readonly loads: readonly { readonly tins: number; readonly firstLookMin: number; readonly likelyMin: number }[];
   /** Tins of the plan that the oven's shelf has no room for; they stand in a load of their own, and it has to be said. */
   readonly tooLarge: readonly number[];
+  /** The recipe's own words for what the program plans by itself. */
+  readonly words: RecipeWords;
+  /** What the recipe does with the cake out of the oven besides: while it is hot, and when it is cold. */
+  readonly hotSteps: readonly MethodStep[];
+  readonly coldSteps: readonly MethodStep[];
+  /** Pieces of fruit laid on the floors of the tins before the batter. */
+  readonly floorPieces: number;
+  /** Whether the cake itself spoils in the room, so that it goes to the fridge within two hours; `finish` for what is on it. */
+  readonly keptCold: "cake" | "finish" | null;
   /** Null when it stays in its tin until cold. */
   readonly turnOutMin: number | null;
   readonly coldMin: number;

@@ -1,4 +1,4 @@
-import { RESOURCES, type Bound, type Link, type Resource, type Stretch, type Task } from "./task";
+import { presenceOf, RESOURCES, type Bound, type Link, type Resource, type Stretch, type Task } from "./task";
 
 /** What keeps a task from moving on: another task, because it comes before or after or takes the same hands, mixer or oven; hours away; the end. */
 export type Hold =
@@ -73,13 +73,14 @@ function limitsOf({ due, later: links }: Day, task: Task, along: ReadonlySet<str
     atMost("later", stands.from - leastMin - own.to, { by: "task", id: to.id, isLink: true, isBefore: false });
     if (mostMin !== null) atMost("earlier", own.to + mostMin - stands.from, { by: "task", id: to.id, isLink: true, isBefore: false });
   }
-  const beside = (stands: Stretch, hold: Hold): void => {
-    if (stands.to <= own.from) atMost("earlier", own.from - stands.to, hold);
-    if (stands.from >= own.to) atMost("later", stands.from - own.to, hold);
+  const besideStretch = (part: Stretch, stands: Stretch, hold: Hold): void => {
+    if (stands.to <= part.from) atMost("earlier", part.from - stands.to, hold);
+    if (stands.from >= part.to) atMost("later", stands.from - part.to, hold);
   };
+  const beside = (stands: Stretch, hold: Hold): void => besideStretch(own, stands, hold);
   for (const need of task.needs) {
     for (const other of held.get(need) ?? []) if (!along.has(other.id) && other.id !== task.id) beside(other, { by: "task", id: other.id, isLink: false, isBefore: other.to <= own.from });
   }
-  if (task.needs.includes("hands")) for (const gone of away) beside(gone, { by: "away" });
+  for (const { from, to } of presenceOf(task)) for (const gone of away) besideStretch({ from: own.from + from, to: own.from + to }, gone, { by: "away" });
   return { earlier, later };
 }

@@ -1,7 +1,7 @@
-export { benchAt, type Bench, type BenchDay } from "./bench";
-export { isBeaten, mayWait, usesOfBowl, type DayCake, type DayPart, type MethodStep, type OwnPart } from "./day-cake";
+export { benchAt, ovenFirst, type Bench, type BenchDay } from "./bench";
+export { isBeaten, mayWait, usesOfBowl, NO_WORDS, type RecipeWords, type DayCake, type DayPart, type MethodStep, type OwnPart } from "./day-cake";
 export type { Hold } from "./freedom";
-export { openTin, parseBenchEvents, replayed, VERDICTS, type BenchEvent, type Log, type Verdict } from "./log";
+export { openTin, parseBenchEvents, replayed, tinsInOven, VERDICTS, type BenchEvent, type Log, type Verdict } from "./log";
 export { isKeptCold, MADE, type Made } from "./making";
 export { clockMinutes, isOvernight, localMinute, nightsBefore, type ClockHours } from "./nights";
 export { clockToExtend, rungAt } from "./rung";

@@ -20,8 +20,8 @@ export const BenchEventSchema = z.discriminatedUnion("kind", [
   z.strictObject({ ...told, kind: z.literal("done"), task: taskId }),
   /** A clock was given more: it rings in so many minutes, and a look that was due is due then. */
   z.strictObject({ ...told, kind: z.literal("extended"), task: taskId, leftMin: z.number().check(z.gte(0), z.lte(3000)) }),
-  /** What was seen at a look into the oven, and in how many minutes to look again; null when it comes out. */
-  z.strictObject({ ...told, kind: z.literal("looked"), task: taskId, look: LookSchema, moreMin: z.nullable(z.number().check(z.gte(0), z.lte(240))) }),
+  /** What was seen at a look into the oven, and in how many minutes to look again; null when it comes out. At one tin of the load, or all of them alike. */
+  z.strictObject({ ...told, kind: z.literal("looked"), task: taskId, look: LookSchema, moreMin: z.nullable(z.number().check(z.gte(0), z.lte(240))), tin: z.optional(z.int().check(z.gte(0), z.lte(200))) }),
   z.strictObject({ ...told, kind: z.literal("temperature"), of: z.enum(["core", "oven"]), task: taskId, tempC: z.number().check(z.gte(-40), z.lte(400)) }),
   /** What a tin weighed when it was filled, by a scale or else as it was planned; not whole when the scale was lost in mid-pour. */
   z.strictObject({ ...told, kind: z.literal("weighed"), task: taskId, tin: z.int().check(z.gte(0), z.lte(200)), massG: z.number().check(z.gte(0), z.lte(50_000)), isWhole: z.boolean(), isMeasured: z.boolean() }),
@@ -49,9 +49,9 @@ export function parseBenchEvents(input: unknown): Result<readonly BenchEvent[]> 
 }
 
 /** What has been told of one task. Instants in minutes since 1970, with their fractions. */
-export type Told = { readonly startedAt: number | null; readonly doneAt: number | null; readonly minutes: number; /** When it rings by her word; null while it goes by its minutes. */ readonly ringsAt: number | null; /** How its time was saved. */ readonly way: Way | null };
+export type Told = { readonly startedAt: number | null; readonly doneAt: number | null; readonly minutes: number; /** When it rings by her word; null while it goes by its minutes. */ readonly ringsAt: number | null; /** How its time was saved. */ readonly way: Way | null; /** Tins that are looked at one by one. */ readonly tins: number };
 
-export type Looked = { readonly at: number; readonly task: string; readonly look: Extract<BenchEvent, { kind: "looked" }>["look"]; readonly moreMin: number | null };
+export type Looked = { readonly at: number; readonly task: string; readonly look: Extract<BenchEvent, { kind: "looked" }>["look"]; readonly moreMin: number | null; /** Its place in the load; null for all alike. */ readonly tin: number | null };
 export type Weighed = { readonly at: number; readonly massG: number; readonly isWhole: boolean; readonly isMeasured: boolean };
 export type Read = { readonly at: number; readonly task: string; readonly tempC: number };
 
@@ -100,7 +100,7 @@ type Writing = {
 
 function emptyLog(tasks: readonly Task[]): Writing {
   return {
-    tasks: new Map(tasks.map(({ id, minutes: planned }) => [id, { startedAt: null, doneAt: null, minutes: planned, ringsAt: null, way: null }])),
+    tasks: new Map(tasks.map(({ id, minutes: planned, doing }) => [id, { startedAt: null, doneAt: null, minutes: planned, ringsAt: null, way: null, tins: tinsLookedAt(doing) }])),
     looks: [], weighed: new Map(), ticked: new Map(), core: [], oven: [], notes: [], wantedAt: new Map(), ended: null, handsAt: null, lastAct: null,
   };
 }
@@ -121,8 +121,9 @@ function tell(log: Writing, event: Exclude<BenchEvent, { kind: "clock-moved" }>,
       log.tasks.set(event.task, { ...task, ringsAt: at + event.leftMin });
       break;
     case "looked":
-      log.looks.push({ at, task: event.task, look: event.look, moreMin: event.moreMin });
-      if (task !== undefined && task.doneAt === null) log.tasks.set(event.task, { ...task, ringsAt: null, doneAt: event.moreMin === null ? at : null });
+      log.looks.push({ at, task: event.task, look: event.look, moreMin: event.moreMin, tin: event.tin ?? null });
+      // The load is over when each of its tins is out.
+      if (task !== undefined && task.doneAt === null) log.tasks.set(event.task, { ...task, ringsAt: null, doneAt: tinsInOven(log.looks, event.task, task.tins).length === 0 ? at : null });
       break;
     case "temperature":
       (event.of === "core" ? log.core : log.oven).push({ at, task: event.task, tempC: event.tempC });
@@ -170,4 +171,23 @@ function tell(log: Writing, event: Exclude<BenchEvent, { kind: "clock-moved" }>,
 export function openTin(log: Log, task: string, tins: number): number {
   const weighed = log.weighed.get(task);
   return Array.from({ length: tins }, (_, tin) => tin).findIndex((tin) => weighed?.get(tin)?.isWhole !== true);
+}
+
+/** How many tins of a load are looked at one by one; one where nobody said. */
+function tinsLookedAt(doing: Task["doing"]): number {
+  return doing.do === "look-and-bake-on" ? Math.max(1, doing.tins ?? 1) : 1;
+}
+
+/** A tin that is still in the oven, and when it is to be looked at again; null before the first look at it. */
+export type TinInOven = { readonly tin: number; readonly nextAt: number | null };
+
+/** The tins of a load that no look has taken out yet, that which is due first first. */
+export function tinsInOven(looks: readonly Looked[], task: string, tins: number): readonly TinInOven[] {
+  const own = looks.filter((look) => look.task === task);
+  return Array.from({ length: tins }, (_, tin) => tin).flatMap((tin): readonly TinInOven[] => {
+    const ofTin = own.filter((look) => look.tin === null || look.tin === tin);
+    if (ofTin.some(({ moreMin }) => moreMin === null)) return [];
+    const last = ofTin.at(-1);
+    return [{ tin, nextAt: last === undefined ? null : last.at + (last.moreMin ?? 0) }];
+  }).sort((one, other) => (one.nextAt ?? -Infinity) - (other.nextAt ?? -Infinity) || one.tin - other.tin);
 }

@@ -1,4 +1,5 @@
 import { COLD_SPREADS, type Spread } from "../build";
+import { COLD_ROOM_HOURS } from "../serve";
 
 /** What is made in the kitchen besides the batter; jam is bought. */
 export const MADE = [
@@ -32,5 +33,5 @@ export function isKeptCold(what: Made): boolean {
   return (COLD_SPREADS as readonly string[]).includes(what);
 }
 
-/** What spoils in warmth may be out of the fridge for so long in all, minutes; half of it above 32 °C. */
-export const SAFE_OUT_MIN = 120;
+/** What spoils in warmth may be out of the fridge for so long in all, minutes: the hours that Serve and the caution say. */
+export const SAFE_OUT_MIN = 60 * COLD_ROOM_HOURS;

@@ -1,4 +1,4 @@
-import { boundTogether, RESOURCES, type Bound as Unit, type Link, type Resource, type Stretch, type Task } from "./task";
+import { boundTogether, presenceOf, RESOURCES, type Bound as Unit, type Link, type Resource, type Stretch, type Task } from "./task";
 
 export type DayRequest = {
   readonly tasks: readonly Task[];
@@ -27,6 +27,8 @@ export type Net = {
   readonly unitOf: ReadonlyMap<string, Unit>;
   /** What each unit holds, and from how long before its end until when; what follows on at once is one stretch. */
   readonly holds: ReadonlyMap<Unit, readonly Hold[]>;
+  /** When somebody has to be there for each unit, before its end. */
+  readonly presence: ReadonlyMap<Unit, readonly Attended[]>;
   /** For each unit those that come right before it, and how many come right after. */
   readonly before: ReadonlyMap<Unit, readonly Unit[]>;
   readonly followers: ReadonlyMap<Unit, number>;
@@ -65,11 +67,18 @@ export function netOf(tasks: readonly Task[], due: Net["due"]): Net {
   const before = new Map(units.map((unit) => [unit, [...new Set(unit.members.flatMap(({ task }) => task.after.flatMap(({ id }) => unitOf.get(id) ?? [])))].filter((other) => other !== unit)] as const));
   const followers = new Map<Unit, number>(units.map((unit) => [unit, 0]));
   for (const earlier of before.values()) for (const unit of earlier) followers.set(unit, (followers.get(unit) ?? 0) + 1);
-  return { due, tasks, byId, later, wayMin, units, unitOf, before, followers, holds: new Map(units.map((unit) => [unit, holdsOf(unit)])) };
+  return { due, tasks, byId, later, wayMin, units, unitOf, before, followers, holds: new Map(units.map((unit) => [unit, holdsOf(unit)])), presence: new Map(units.map((unit) => [unit, attendedOf(unit)])) };
 }
 
 /** A resource that a unit holds, minutes before the unit's end. */
 export type Hold = { readonly need: Resource; readonly beganBefore: number; readonly endsBefore: number };
+
+/** A stretch in which somebody has to be there, minutes before a unit's end. */
+export type Attended = Omit<Hold, "need">;
+
+function attendedOf({ members }: Unit): readonly Attended[] {
+  return members.flatMap(({ task, endsBefore }) => presenceOf(task).map(({ from, to }) => ({ beganBefore: endsBefore + task.minutes - from, endsBefore: endsBefore + task.minutes - to })));
+}
 
 function holdsOf({ members }: Unit): readonly Hold[] {
   return RESOURCES.flatMap((need) => {

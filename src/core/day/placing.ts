@@ -1,4 +1,4 @@
-import type { Hold, Net } from "./net";
+import type { Attended, Hold, Net } from "./net";
 import type { Bound as Unit, Resource, Stretch } from "./task";
 
 /** Times orders are mended when a task finds no place in its window: in all, and one of them before another is tried. */
@@ -30,7 +30,7 @@ export function placedBackwards(net: Net, weight: ReadonlyMap<string, number>, a
       // Tasks bound to each other to the minute leave no room for what has to come between them.
       if (unit === null) return null;
       const { latest, earliest } = windowOf(net, unit, placed, caps);
-      const to = latestFree(net.holds.get(unit) ?? [], latest, held, away);
+      const to = latestFree(net.holds.get(unit) ?? [], net.presence.get(unit) ?? [], latest, held, away);
       if (to === null || to < earliest) stuck = unit;
       else {
         open -= 1;
@@ -55,7 +55,7 @@ export function placedBackwards(net: Net, weight: ReadonlyMap<string, number>, a
     if (stuck === null) return isKept(net, placed) ? placed : null;
     budget.stuck = stuck.members.find(({ task }) => task.needs.includes("hands"))?.task.id ?? stuck.id;
     // What must follow it closely has to move earlier: as far as the next place that is free for the one that is stuck.
-    const to = latestFree(net.holds.get(stuck) ?? [], windowOf(net, stuck, placed, caps).latest, held, away);
+    const to = latestFree(net.holds.get(stuck) ?? [], net.presence.get(stuck) ?? [], windowOf(net, stuck, placed, caps).latest, held, away);
     if (to === null || !cappedFollowers(net, stuck, to, placed, caps)) return null;
   }
   return null;
@@ -112,17 +112,27 @@ function windowOf(net: Net, unit: Unit, placed: ReadonlyMap<string, Stretch>, ca
   return { latest, earliest };
 }
 
-/** The latest end at or before `latest` at which everything a unit holds is free; null when it is never. */
-function latestFree(holds: readonly Hold[], latest: number, held: ReadonlyMap<Resource, readonly Stretch[]>, away: readonly Stretch[]): number | null {
+/** The latest end at or before `latest` at which everything a unit holds is free and somebody is there; null when it is never. */
+function latestFree(holds: readonly Hold[], presence: readonly Attended[], latest: number, held: ReadonlyMap<Resource, readonly Stretch[]>, away: readonly Stretch[]): number | null {
   let to = latest;
+  const clash = ({ beganBefore, endsBefore }: Attended, busy: readonly Stretch[]): number | null => {
+    const found = busy.find((each) => each.from < to - endsBefore && each.to > to - beganBefore);
+    return found === undefined ? null : found.from + endsBefore;
+  };
   for (let isMoved = true; isMoved && Number.isFinite(to);) {
     isMoved = false;
-    for (const { need, beganBefore, endsBefore } of holds) {
-      const [from, end] = [to - beganBefore, to - endsBefore];
-      const clash = (busy: readonly Stretch[]): Stretch | undefined => busy.find((each) => each.from < end && each.to > from);
-      const found = clash(held.get(need) ?? []) ?? (need === "hands" ? clash(away) : undefined);
-      if (found === undefined) continue;
-      to = found.from + endsBefore;
+    for (const hold of holds) {
+      const earlier = clash(hold, held.get(hold.need) ?? []);
+      if (earlier === null) continue;
+      to = earlier;
+      isMoved = true;
+      break;
+    }
+    if (isMoved) continue;
+    for (const each of presence) {
+      const earlier = clash(each, away);
+      if (earlier === null) continue;
+      to = earlier;
       isMoved = true;
       break;
     }

@@ -1,4 +1,4 @@
-import { RESOURCES, type Link, type Stretch, type Task } from "./task";
+import { presenceOf, RESOURCES, type Link, type Stretch, type Task } from "./task";
 
 /** A task that is not over: pinned when it has begun already. Minutes, with their fractions. */
 export type Left = { readonly task: Task; readonly minutes: number; readonly begunAt: number | null };
@@ -28,7 +28,7 @@ const MOST_ROUNDS = 60;
  */
 export function restOfDay({ left, endedAt, now, notBefore, away, due }: RestRequest): Rest {
   const links = linksOf(left, endedAt);
-  const gone = (each: Left): readonly Stretch[] => (each.task.needs.includes("hands") && each.begunAt === null ? away : []);
+  const gone = (each: Left): readonly Stretch[] => (each.begunAt === null ? away : []);
   const soonest = new Map<string, number>(left.map(({ task, begunAt }) => [task.id, begunAt ?? Math.max(now, notBefore?.get(task.id) ?? now)]));
   const minutes = new Map(left.map((each) => [each.task.id, each.begunAt === null ? each.minutes : Math.max(each.minutes, now - each.begunAt)]));
   const at = (of: ReadonlyMap<string, number>, id: string): number => of.get(id) ?? 0;
@@ -42,7 +42,7 @@ export function restOfDay({ left, endedAt, now, notBefore, away, due }: RestRequ
         if (to === id) from = Math.max(from, at(soonest, before) + at(minutes, before) + leastMin);
         if (before === id && mostMin !== null) from = Math.max(from, at(soonest, to) - mostMin - at(minutes, id));
       }
-      for (let clash = clashing(gone(each), from, each.minutes); clash !== undefined && Number.isFinite(clash.to); clash = clashing(gone(each), from, each.minutes)) from = clash.to;
+      for (let later = movedPast(each, gone(each), from, "later"); later !== null; later = movedPast(each, gone(each), from, "later")) from = later;
       if (from > at(soonest, id)) { soonest.set(id, from); isMoved = true; }
     }
     return isMoved;
@@ -59,7 +59,7 @@ export function restOfDay({ left, endedAt, now, notBefore, away, due }: RestRequ
         if (before === id) to = Math.min(to, at(latest, after) - at(minutes, after) - leastMin);
         if (after === id && mostMin !== null) to = Math.min(to, at(latest, before) + mostMin + at(minutes, id));
       }
-      for (let clash = clashing(gone(each), to - each.minutes, each.minutes); clash !== undefined && Number.isFinite(clash.from); clash = clashing(gone(each), to - each.minutes, each.minutes)) to = clash.from;
+      for (let earlier = movedPast(each, gone(each), to - each.minutes, "earlier"); earlier !== null; earlier = movedPast(each, gone(each), to - each.minutes, "earlier")) to = earlier + each.minutes;
       if (to < at(latest, id)) { latest.set(id, to); isMoved = true; }
     }
     return isMoved;
@@ -85,8 +85,15 @@ function linksOf(left: readonly Left[], endedAt: ReadonlyMap<string, number>): r
   return [...own, ...turns];
 }
 
-function clashing(away: readonly Stretch[], from: number, minutes: number): Stretch | undefined {
-  return away.find((gone) => gone.from < from + minutes && gone.to > from);
+/** When a task that would begin then begins instead, so that somebody is there whenever that is needed; null when somebody is. */
+function movedPast({ task, minutes }: Left, away: readonly Stretch[], from: number, way: "later" | "earlier"): number | null {
+  for (const part of presenceOf({ ...task, minutes })) {
+    const gone = away.find((each) => each.from < from + part.to && each.to > from + part.from);
+    if (gone === undefined) continue;
+    const moved = way === "later" ? gone.to - part.from : gone.from - part.to;
+    if (Number.isFinite(moved)) return moved;
+  }
+  return null;
 }
 
 function settled(round: () => boolean): void {

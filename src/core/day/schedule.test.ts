@@ -61,7 +61,7 @@ describe("a day with other ends", () => {
 
   it("names a task that finds no place", () => {
     expect(whyNoDay({ tasks, wantedAt: [THREE] })).toBeNull();
-    expect(whyNoDay({ tasks, wantedAt: [THREE], away: [{ from: -Infinity, to: THREE - 30 }] })).toBe("0.first-coat");
+    expect(whyNoDay({ tasks, wantedAt: [THREE], away: [{ from: -Infinity, to: THREE - 30 }] })).toBe("0.chill-coat");
   });
 });
 

@@ -10,7 +10,7 @@ export type TaskList = {
   /** The id that a name has in this list. */
   readonly idOf: (name: string) => string;
   /** @returns the task's id */
-  readonly add: (name: string, station: Station, doing: Doing, minutes: number, needs: readonly Resource[], after: readonly Link[], shorter?: readonly Shorter[]) => string;
+  readonly add: (name: string, station: Station, doing: Doing, minutes: number, needs: readonly Resource[], after: readonly Link[], shorter?: readonly Shorter[], words?: string) => string;
   /** Steps one after the other: what hands are at, they go on with at once. @returns the id of the last */
   readonly addSteps: (name: string, station: Station, steps: readonly MethodStep[], first: readonly Link[]) => string;
   readonly isByHand: (id: string) => boolean;
@@ -36,14 +36,17 @@ export function hands(minutes: number): number {
   return Math.max(1, Math.round(minutes));
 }
 
+/** No more of a recipe's words stands beside a task. */
+const MOST_WORDS = 2000;
+
 /** @param warmUpMin what the oven takes to be warm, for what is toasted in it */
 export function taskList(cake: number, warmUpMin: number): TaskList {
   const tasks: Task[] = [];
   const idOf = (name: string): string => idInDay(cake, name);
-  const add: TaskList["add"] = (name, station, doing, minutes, needs, after, shorter = []) => {
+  const add: TaskList["add"] = (name, station, doing, minutes, needs, after, shorter = [], words = "") => {
     const id = idOf(name);
     const whole = Math.max(0, Math.round(minutes));
-    tasks.push({ id, cake, station, doing, minutes: whole, needs, after, shorter: shorter.filter((each) => each.minutes < whole) });
+    tasks.push({ id, cake, station, doing, minutes: whole, needs, after, shorter: shorter.filter((each) => each.minutes < whole), ...(words === "" ? {} : { words: words.slice(0, MOST_WORDS) }) });
     return id;
   };
   const isByHand = (id: string): boolean => tasks.some((task) => task.id === id && goingOf(task) === "by-hand");

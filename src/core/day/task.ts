@@ -22,10 +22,13 @@ const DoingSchema = z.discriminatedUnion("do", [
   z.strictObject({ do: z.literal("prepare-ingredient"), how: z.enum(["melt", "toast"]), name: z.string() }),
   z.strictObject({ do: z.literal("cool-ingredient"), name: z.string() }),
   z.strictObject({ do: z.literal("step"), text: z.string(), isWait: z.boolean() }),
+  /** Fruit laid on the floors of the tins, under the batter. */
+  z.strictObject({ do: z.literal("lay-floor"), pieces: count }),
   z.strictObject({ do: z.literal("fill"), tins: count }),
   z.strictObject({ do: z.literal("wash-bowl") }),
   z.strictObject({ do: z.literal("bake"), tins: count, ...ofLoads }),
-  z.strictObject({ do: z.literal("look-and-bake-on"), ...ofLoads }),
+  /** Each of its tins is looked at for itself; one look for all where nobody said how many there are. */
+  z.strictObject({ do: z.literal("look-and-bake-on"), ...ofLoads, tins: z.optional(count) }),
   z.strictObject({ do: z.literal("take-out"), ...ofLoads }),
   z.strictObject({ do: z.literal("turn-out"), tins: count }),
   z.strictObject({ do: z.literal("cool") }),
@@ -37,7 +40,9 @@ const DoingSchema = z.discriminatedUnion("do", [
   z.strictObject({ do: z.literal("chill-coat") }),
   z.strictObject({ do: z.literal("final-coat") }),
   z.strictObject({ do: z.literal("pour-cold"), what: z.enum(MADE) }),
-  z.strictObject({ do: z.literal("into-fridge"), what: z.enum(MADE) }),
+  /** What is on it, or the cake itself, spoils in the room. */
+  z.strictObject({ do: z.literal("into-fridge"), what: z.enum([...MADE, "cake"]) }),
+  z.strictObject({ do: z.literal("chill-cake") }),
   z.strictObject({ do: z.literal("decorate"), pieces: count }),
 ]);
 export type Doing = Readonly<z.infer<typeof DoingSchema>>;
@@ -64,6 +69,8 @@ export const TaskSchema = z.strictObject({
   station: z.enum(STATIONS_OF_DAY),
   doing: DoingSchema,
   minutes: count,
+  /** The recipe's own words for it. */
+  words: z.optional(z.string().check(z.maxLength(2000))),
   /** Held from beginning to end. */
   needs: z.readonly(z.array(z.enum(RESOURCES))),
   after: z.readonly(z.array(z.readonly(LinkSchema))),
@@ -117,6 +124,8 @@ export function goingOf({ doing }: Task): Going {
     case "bake":
     case "chill-coat":
       return "by-clock";
+    case "chill-cake":
+      return "by-itself";
     case "step":
       return doing.isWait ? "by-clock" : "by-hand";
     case "cool":
@@ -127,5 +136,20 @@ export function goingOf({ doing }: Task): Going {
       return "by-looks";
     default:
       return "by-hand";
+  }
+}
+
+/** Minutes of a task at which somebody has to be there, hands free or not: to begin what goes by its clock, and to look. From its start. */
+export function presenceOf(task: Task): readonly Stretch[] {
+  if (task.needs.includes("hands")) return [{ from: 0, to: task.minutes }];
+  switch (goingOf(task)) {
+    case "by-clock":
+      return [{ from: 0, to: Math.min(1, task.minutes) }];
+    case "by-looks":
+      return [{ from: 0, to: Math.min(1, task.minutes) }, { from: Math.max(0, task.minutes - 1), to: task.minutes }];
+    case "by-hand":
+      return [{ from: 0, to: task.minutes }];
+    case "by-itself":
+      return [];
   }
 }
