@@ -106,10 +106,3 @@ export function checkText(solvedMin: number, { likelyMin, firstLookMin, notPastM
   const isInside = solvedMin >= firstLookMin && solvedMin <= notPastMin;
   return `Worked out cell by cell it comes to ${minutesText(solvedMin)}${isInside ? ", inside the window." : ": look early and often."}`;
 }
-
-/** What to beware of where no oven heats it; nothing for an oven. */
-export const HEAT_SOURCE_CAUTIONS: Readonly<Record<Question["source"], string>> = {
-  oven: "",
-  "closed-pot": "A pot used as an oven has no water in it, so it must hold no pressure: weight off, vent open. Not every pot is made for it, and pot and bed get very hot: the maker's manual comes first.",
-  microwave: "Only a vessel marked for the microwave, filled no more than half: it rises past the rim and its steam burns.",
-};

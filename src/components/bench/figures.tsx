@@ -2,6 +2,7 @@
 
 import type { ReactNode } from "react";
 import { CircleCheck, Info, TriangleAlert } from "lucide-react";
+import { CAUTION_STATIONS, type Caution } from "@/core/caution";
 import { SCALES, SCHOOLS, type CakePlan, type Question } from "@/core/cake";
 import type { Verdict } from "@/core/fill";
 import { FROSTINGS } from "@/core/build";
@@ -175,9 +176,12 @@ export function EachTin({ plan, units }: { readonly plan: CakePlan; readonly uni
   );
 }
 
-/** What to beware of first, then what the plan assumes. */
-export function Notes({ plan, units }: { readonly plan: CakePlan; readonly units: Units }) {
-  return <NoteList cautions={plan.cautions} remarks={plan.remarks} units={units} />;
+/**
+ * What to beware of first, then what the plan assumes.
+ * @param station only what can hurt there; all of it when left out
+ */
+export function Notes({ plan, station, units }: { readonly plan: CakePlan; readonly station?: (typeof CAUTION_STATIONS)[Caution["code"]]; readonly units: Units }) {
+  return <NoteList cautions={station === undefined ? plan.cautions : plan.cautions.filter(({ code }) => CAUTION_STATIONS[code] === station)} remarks={plan.remarks} units={units} />;
 }
 
 /** Cautions first, remarks after. */

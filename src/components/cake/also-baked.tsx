@@ -29,6 +29,9 @@ export function AlsoBaked({ question, read, units, onChange }: AlsoBakedProps) {
           <li key={index} className="flex flex-wrap items-start gap-2">
             <div className="flex min-w-40 flex-[2]"><Field label="Tins" value={bake.from} onChange={(from) => change(index, { from })} problem={problemOf(index, ["size", "diameterMm", "depthMm", "lengthMm", "widthMm", "sideMm", "rimMm", "shape", "count"])} placeholder="12 cups" /></div>
             <div className="flex w-24"><Field label="Heat" value={bake.heat} onChange={(heat) => change(index, { heat })} problem={problemOf(index, ["ovenC"])} placeholder={question.heat} /></div>
+            <label className="mt-5.5 flex min-h-10 items-center gap-1.5 text-[15px]">
+              <input type="checkbox" className="size-5 accent-ink" checked={bake.fan ?? question.recipeFan} onChange={(event) => change(index, { fan: event.target.checked })} /> fan
+            </label>
             <div className="flex w-24"><Field label="Minutes" value={bake.minutes} onChange={(minutes) => change(index, { minutes })} problem={problemOf(index, ["minutes"])} placeholder="20 min" /></div>
             <button type="button" className="button !px-2.5 mt-5.5" aria-label={`Take out bake ${index + 1}`} onClick={() => onChange({ also: also.filter((_, place) => place !== index) }, "also")}>
               <X size={17} aria-hidden />

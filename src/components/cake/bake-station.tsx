@@ -109,7 +109,7 @@ export function BakeStation({ question, read, plan, isStale, units, ovens, onCha
             </More>
           </div>
         )}
-        <Notes plan={plan} units={units} />
+        <Notes plan={plan} station="bake" units={units} />
       </section>
     </div>
   );

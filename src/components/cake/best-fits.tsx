@@ -24,10 +24,9 @@ const SCALE = 0.13;
 export function BestFits({ plan, question, cupboard, units, onChange }: BestFitsProps) {
   const [isOpen, setIsOpen] = useState(false);
   // The list may lag behind a drag by a frame; the drawing may not.
-  const { mix, own, reference } = useDeferredValue(plan);
+  const { mix, own, reference, options } = useDeferredValue(plan);
   // Where the tins decide how much is made, the recipe as written asks which of them suit it.
   const isByTins = question.scale === "same-depth" || question.scale === "fill-limit" || question.scale === "depth";
-  const { fullAtMost } = question;
   const stock = useMemo(
     () => cupboard.flatMap(({ id, tin, owned }): readonly StockTin[] => {
       const geometry = tinGeometry(tin);
@@ -36,8 +35,8 @@ export function BestFits({ plan, question, cupboard, units, onChange }: BestFits
     [cupboard],
   );
   const sets = useMemo(
-    () => bestTinSets(isByTins ? own : mix, reference.tins.map(({ geometry }) => geometry), own.volumeMl, stock, fullAtMost === "kind" ? {} : { fullAtMost }),
-    [mix, own, reference, isByTins, stock, fullAtMost],
+    () => bestTinSets(isByTins ? own : mix, reference.tins.map(({ geometry }) => geometry), own.volumeMl, stock, options),
+    [mix, own, reference, isByTins, stock, options],
   );
   if (cupboard.length === 0) return <p className="text-[15px] text-ink-2">The cupboard is empty. Put your tins into it, and the ones that suit this batter stand here.</p>;
   if (sets.length === 0) return <p className="text-[15px] text-ink-2">Nothing in the cupboard takes this batter: it would pass every limit, or lie too thin. Make more or less of it, or write the size of another tin.</p>;

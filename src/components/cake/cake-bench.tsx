@@ -64,7 +64,9 @@ export function CakeBench({ cake, recipeNow, recipes, cupboard, ovens, pantry, o
   const [open, setOpen] = useQueryState("at", parseAsStringLiteral(STATIONS).withDefault("mix").withOptions({ history: "push" }));
   const [isRenaming, setIsRenaming] = useState(false);
   const { question, recipe } = state.value;
-  const read = useMemo(() => readQuestion(question, { size: units.measure, heat: units.heat }), [question, units]);
+  const known = question.holds;
+  const holds = useMemo(() => known ?? (recipe === null ? null : workRecipe(recipe.doc, pantryOf(pantry.own, pantry.learnt)).holds), [known, recipe, pantry]);
+  const read = useMemo(() => readQuestion({ ...question, holds }, { size: units.measure, heat: units.heat }), [question, holds, units]);
   const plan = useMemo(() => (read.input.ok ? planCake(read.input.value) : read.input), [read]);
   const planned = useMemo(() => (read.input.ok && plan.ok ? { plan: plan.value, served: serveDetail(read.input.value, plan.value) } : null), [read, plan]);
   const [last, setLast] = useState(() => planned ?? plannedPlain(question, units));
@@ -154,7 +156,7 @@ function wantedText(wantedAt: string): string | null {
 /** A box says what is wrong with it where it stands; from another station it has to be found. */
 function problemPlace(read: ReturnType<typeof readQuestion>, question: Question): string {
   if (Object.keys(read.issues).length === 0 && question.tins.length === 0) return "No tin yet: choose one in Fill.";
-  const isFill = read.issues.fruit !== undefined || read.tins.some(({ ok }) => !ok) || question.tins.length === 0;
+  const isFill = read.issues.fruit !== undefined || read.issues.recipeFruit !== undefined || read.tins.some(({ ok }) => !ok) || question.tins.length === 0;
   if (read.issues.ownHeat !== undefined || read.issues.also !== undefined) return "Something in Bake can't be used yet.";
   if (BUILD_BOXES.some((box) => read.issues[box] !== undefined)) return "Something in Build can't be used yet.";
   if (FINISH_BOXES.some((box) => read.issues[box] !== undefined)) return "Something in Finish can't be used yet.";

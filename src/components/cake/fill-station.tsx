@@ -4,7 +4,7 @@ import { Fragment } from "react";
 import { timesForDepth, CEILINGS, divided, DIVIDING, type TinFill } from "@/core/fill";
 import type { Issue } from "@/core/measure";
 import { linerPieces, paperNeeded, writeTin } from "@/core/tin";
-import { CROWNINGS, type CakePlan, type Question, type ReadQuestion } from "@/core/cake";
+import { type CakePlan, type Question, type ReadQuestion } from "@/core/cake";
 import { CEILING_NAMES, CROWNING_NAMES, depthText, dividedText, DIVIDING_NAMES, issueText, leftoverText, lengthText, limitText, percentText, tinText, VERDICT_WORDS, volumeText, weightText, type Units } from "@/words";
 import type { TinChoice } from "../bench/choices";
 import { amountText, riseText, worstFill } from "../bench/describe";
@@ -62,8 +62,7 @@ export function FillStation({ question, read, plan, isStale, units, cupboard, on
   const leftover = leftoverText(fill, units);
 
   function onLevel(index: number, depthMm: number, grip: number): void {
-    const options = { fullAtMost: question.fullAtMost === "kind" ? undefined : question.fullAtMost, crowningMm: CROWNINGS[question.crowning], fruitG: plan.fruitG };
-    const times = timesForDepth(plan.own, fill.tins.map(({ geometry }) => geometry), options, index, depthMm);
+    const times = timesForDepth(plan.own, fill.tins.map(({ geometry }) => geometry), plan.options, index, depthMm);
     onChange({ scale: "times", amount: String(Math.round(Math.min(20, Math.max(0.05, times)) * 1000) / 1000) }, `level-${grip}`);
   }
 
@@ -78,7 +77,7 @@ export function FillStation({ question, read, plan, isStale, units, cupboard, on
           <BestFits plan={plan} question={question} cupboard={cupboard} units={units} onChange={onChange} />
         </section>
         <ScaleControl question={question} read={read} plan={plan} units={units} onChange={onChange} />
-        <More summary="How full, fruit, dividing" isNeeded={read.issues.fruit !== undefined}>
+        <More summary="How full, fruit, dividing" isNeeded={read.issues.fruit !== undefined || read.issues.recipeFruit !== undefined}>
           <div className="flex flex-wrap items-start gap-2 pt-1">
             <label className="min-w-40 flex-1">
               <span className="label block">Never fuller than</span>
@@ -98,6 +97,21 @@ export function FillStation({ question, read, plan, isStale, units, cupboard, on
                 placeholder="none"
               />
             </div>
+            {plan.fruitG > 0 && (
+              <div className="min-w-40 flex-1">
+                <Field
+                  label="Of it in the recipe's own tins"
+                  value={question.recipeFruit}
+                  onChange={(recipeFruit) => onChange({ recipeFruit }, "recipeFruit")}
+                  problem={read.issues.recipeFruit === undefined ? null : issueText(read.issues.recipeFruit, units)}
+                  reading={question.recipeFruit.trim() === "" ? "its minutes are taken to be without" : "its minutes hold this"}
+                  placeholder="none"
+                />
+                {question.recipeFruit.trim() === "" && (
+                  <button type="button" className="button mt-1" onClick={() => onChange({ recipeFruit: `${Math.round(plan.fruitG / plan.scale)} g` })}>The recipe has it too</button>
+                )}
+              </div>
+            )}
             <label className="min-w-40 flex-1">
               <span className="label block">Divided</span>
               <Choice label="Divided" className="field pr-1" value={question.dividing} choices={DIVIDING.map((each) => [each, DIVIDING_NAMES[each]] as const)} onChange={(dividing) => onChange({ dividing })} />
@@ -136,7 +150,7 @@ export function FillStation({ question, read, plan, isStale, units, cupboard, on
         </ul>
         {leftover !== "" && <p className="mx-6 mb-3 rounded-control border-[1.5px] border-tomato bg-white px-3 py-2 font-semibold text-tomato max-sm:mx-4">{leftover}</p>}
         <Lining fills={fill.tins} units={units} />
-        <Notes plan={plan} units={units} />
+        <Notes plan={plan} station="fill" units={units} />
       </section>
     </div>
   );

@@ -2,7 +2,7 @@
 
 import { useMemo, useRef } from "react";
 import { FROSTINGS } from "@/core/build";
-import { FINISH_CAUTIONS } from "@/core/caution";
+import { CAUTION_STATIONS } from "@/core/caution";
 import { laidFruit, type CakeDoc, type FinishBoxes, type Question } from "@/core/cake";
 import { COVERS } from "@/core/finish";
 import { FROSTING_NAMES, issueText, percentText, volumeText, weightText } from "@/words";
@@ -111,7 +111,7 @@ export function FinishStation(props: FinishStationProps) {
           {finish.sheets.map((sheet, index) => <p key={index} className="px-6 pt-2 text-[15px] max-sm:px-4">Roll out {sheetText(sheet, units)}.</p>)}
           <QuantityList label="What goes on and between" quantities={finish.quantities} units={units} />
           <FrostingBatch {...props} onFinish={change} />
-          <NoteList cautions={plan.cautions.filter(({ code }) => FINISH_CAUTIONS.includes(code))} remarks={[]} units={units} />
+          <NoteList cautions={plan.cautions.filter(({ code }) => CAUTION_STATIONS[code] === "finish")} remarks={[]} units={units} />
         </div>
       </section>
     </div>

@@ -1,15 +1,16 @@
 "use client";
 
 import { useState, type ReactNode } from "react";
-import { TriangleAlert } from "lucide-react";
 import type { RecipeFacts, WorkedRecipe } from "@/core/cake";
 import { planCake } from "@/core/cake";
+import { recipeCautions } from "@/core/caution";
 import { CUPS_ML, EGGS_G, readAmount, readMinutes, readTempC, type EggSize, type KitchenMeasures } from "@/core/measure";
 import { BATTER_KINDS, MOST_GAS, scaledBatter } from "@/core/mix";
 import { HEAT_SOURCES, type RecipeDoc } from "@/core/recipe";
 import { readTin, writeTin } from "@/core/tin";
 import { CUP_NAMES, EGG_NAMES, heatText, issueText, KIND_NAMES, KIND_REASONS, minutesText, volumeText, WAY_NAMES, weightText, type Units } from "@/words";
-import { HEAT_SOURCE_CAUTIONS, HEAT_SOURCE_NAMES } from "@/words/bakes";
+import { HEAT_SOURCE_NAMES } from "@/words/bakes";
+import { NoteList } from "../bench/figures";
 import { Choice, Field } from "../frame/field";
 import { FilledTin } from "../section/filled-tin";
 
@@ -66,12 +67,7 @@ export function RecipeHead({ doc, worked, facts, times, units, scaleBar, onChang
           <p className="text-[14px] text-ink-2">in its own tins</p>
         </div>
       </div>
-      {facts.bake.source !== undefined && facts.bake.source !== "oven" && (
-        <p className="flex gap-2 px-1 pt-2 text-[15px] font-semibold">
-          <TriangleAlert size={18} aria-hidden className="mt-0.5 shrink-0 text-tomato" />
-          {HEAT_SOURCE_CAUTIONS[facts.bake.source]}
-        </p>
-      )}
+      <NoteList cautions={recipeCautions(worked.holds, facts.bake.source ?? "oven")} remarks={[]} units={units} />
       <div className="py-2">{scaleBar}</div>
       <details className="no-print border-t-[1.5px] border-line px-1 py-0.5 text-[15px]">
         <summary className="py-1.5 text-ink-2">Change its tins, heat, minutes, portions; its cups, flour and eggs; or weigh its batter</summary>

@@ -19,5 +19,5 @@ export type { Remark } from "./remarks";
 export { serveDetail, type ServeDetail, type ServedCake } from "./serve-detail";
 export { workRequest } from "./request";
 export { askAboutRecipe, FIRST_QUESTION, readQuestion, type ReadQuestion } from "./question";
-export { CROWNINGS, SCALES, SCHOOLS } from "./question-choices";
+export { SCALES, SCHOOLS } from "./question-choices";
 export { parseQuestion, type Question } from "./question-schema";

@@ -43,9 +43,6 @@ export const CAUTION_STATIONS: Readonly<Record<Caution["code"], "mix" | "fill" |
   allergens: "serve", "hard-sweets": "serve", "whole-nuts": "serve", freezing: "serve", selling: "serve",
 };
 
-/** Cautions that arise where a cake is put together and finished. */
-export const FINISH_CAUTIONS = (Object.keys(CAUTION_STATIONS) as Caution["code"][]).filter((code) => CAUTION_STATIONS[code] === "finish");
-
 /** What a plan has to warn of depends on these. */
 export type CautionFacts = {
   readonly fill: Fill;
@@ -79,7 +76,7 @@ export function cautionsFor({ fill, stuffs, cold, cooksSyrup, tiers, hasStrips, 
 }
 
 /** What is warned of for what heats it: neither a closed pot nor a microwave is an oven. */
-export function sourceCautions(source: HeatSource): readonly Caution[] {
+function sourceCautions(source: HeatSource): readonly Caution[] {
   if (source === "closed-pot") return [{ code: "closed-pot" }];
   return source === "microwave" ? [{ code: "mug" }] : [];
 }

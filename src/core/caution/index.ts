@@ -1,1 +1,1 @@
-export { allergensOn, cautionsFor, CAUTION_STATIONS, FINISH_CAUTIONS, recipeCautions, sourceCautions, type Caution } from "./cautions";
+export { allergensOn, cautionsFor, CAUTION_STATIONS, recipeCautions, type Caution } from "./cautions";

@@ -10,7 +10,7 @@ export { readRecipe, type ReadingProblem, type RecipeReading } from "./read-reci
 export type { RowKind } from "./row-kind";
 export { eggsIn, grossOf, leavenerTimes, scaledRow, scaleTimes, shortfall, totalMass, type LeaveningSchool } from "./scale";
 export { HEAT_SOURCES, type HeatSource } from "./heat-sources";
-export { HAZARDS, holdsOf, HoldsSchema, spoilsInRoom, type Hazard, type Holds } from "./holds";
+export { holdsOf, HoldsSchema, spoilsInRoom, type Hazard, type Holds } from "./holds";
 export {
   BakeSchema, emptyRecipe, freshId, PART_ROLES, parseRecipeDoc, RECIPE_LIMITS, RecipeDocSchema, ROLES_BESIDES, type Line, type Part, type PartRole, type RecipeDoc, type Step, type StepKind,
 } from "./schema";

@@ -34,7 +34,7 @@ export type ColdBecause = "kind" | "fruit" | "part" | Spread;
 export type Kept = { readonly kind: BatterKind; readonly on: readonly Stuff[]; readonly hasFreshFruit: boolean; readonly hasColdPart: boolean };
 
 /** The one reason that is told why a cake is kept cold; null for one that stands in the room. */
-export function coldBecause({ kind, on, hasFreshFruit, hasColdPart }: Kept): ColdBecause | null {
+function coldBecause({ kind, on, hasFreshFruit, hasColdPart }: Kept): ColdBecause | null {
   if (COLD_KINDS.includes(kind)) return "kind";
   const spread = COLD_SPREADS.find((each) => on.includes(each));
   if (spread !== undefined) return spread;
