@@ -1,7 +1,7 @@
 import { databaseUrl, openDatabase } from "@/data/connection";
 import { migrateDatabase } from "@/data/migrate";
 import { seedDemoKitchen } from "@/data/seed";
-import { storageIssue } from "@/data/storage-issue";
+import { loggable, storageIssue } from "@/data/storage-issue";
 import { storageText } from "@/words";
 
 /** Brings the kitchen's database up to date before the server starts, and lays in the demo kitchen the first time. */
@@ -15,7 +15,13 @@ try {
   connection.client.close();
 } catch (error) {
   const issue = storageIssue(error);
-  console.error(`${storageText(issue)} (${url})`);
-  if (issue === "unknown") console.error(error);
+  console.error(`${storageText(issue)} (${withoutKeys(url)})`);
+  if (issue === "unknown") console.error(loggable(error));
   process.exit(1);
+}
+
+/** An address without user, password, token or query. */
+function withoutKeys(address: string): string {
+  if (address.startsWith("file:")) return address.replace(/\?.*$/u, "");
+  return URL.canParse(address) ? `${new URL(address).protocol}//${new URL(address).host}` : "DATABASE_URL";
 }

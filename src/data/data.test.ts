@@ -17,7 +17,7 @@ import {
 } from ".";
 import { migrateDatabase } from "./migrate";
 import { seedDemoKitchen } from "./seed";
-import { storageIssue } from "./storage-issue";
+import { loggable, storageIssue } from "./storage-issue";
 
 const NOW = new Date("2026-11-28T15:00:00Z");
 let folder: string;
@@ -27,7 +27,7 @@ let connection: Connection;
 beforeEach(async () => {
   folder = mkdtempSync(join(tmpdir(), "kitchen-"));
   url = `file:${join(folder, "kitchen.db")}`;
-  connection = openDatabase(url, 200);
+  connection = openDatabase(url, { busyMs: 600 });
   await migrateDatabase(connection, url, NOW);
 });
 
@@ -315,6 +315,26 @@ describe("migrations", () => {
   });
 });
 
+describe("a kitchen of a newer version", () => {
+  it("is refused and left as it is", async () => {
+    await connection.db.run(sql`insert into __drizzle_migrations (hash, created_at) values ('from the future', 99999999999999)`);
+    const failure = await migrateDatabase(connection, url, NOW).then(() => null, (error: unknown) => error);
+    expect(storageIssue(failure)).toBe("newer");
+    expect(existsSync(`${join(folder, "kitchen.db")}.before-2026-11-28T15-00-00-000Z`)).toBe(false);
+  });
+});
+
+describe("what a log says of an error", () => {
+  it("is its kinds and codes, never what was to be stored or where", async () => {
+    await connection.db.run(sql`pragma query_only = on`);
+    const doc = asked({ recipe: "Great-aunt Petronel's secret" });
+    const failure = await addCake(connection, { id: "a", name: "Secret cake", doc }, NOW).then(() => null, (error: unknown) => error);
+    expect(String(failure)).toContain("secret");
+    expect(loggable(failure)).toContain("SQLITE_READONLY");
+    expect(loggable(failure)).not.toMatch(/secret|insert|libsql:/iu);
+  });
+});
+
 /** Another process that takes the write lock for a while. */
 async function holdLock(milliseconds: number): Promise<ChildProcess> {
   const script = `
@@ -351,6 +371,30 @@ describe("a locked database", () => {
     const other = openDatabase(url);
     expect((await listCakes(other)).map(({ id }) => id)).toEqual(["b"]);
     other.client.close();
+  });
+
+  it("blocks nobody else meanwhile: the server's other work goes on", async () => {
+    const holder = await holdLock(400);
+    let ticks = 0;
+    let longestMs = 0;
+    let last = performance.now();
+    const timer = setInterval(() => { longestMs = Math.max(longestMs, performance.now() - last); last = performance.now(); ticks += 1; }, 10);
+    await addCake(connection, cake, NOW);
+    clearInterval(timer);
+    await ended(holder);
+    expect(ticks).toBeGreaterThan(2);
+    // One statement waits 40 ms; the rest of the waiting is a pause.
+    expect(longestMs).toBeLessThan(300);
+  });
+
+  it("that never answers is given up, and the writes behind it get their turn", async () => {
+    const quick = openDatabase(url, { answerMs: 150 });
+    const hung = quick.write(() => new Promise<never>(() => undefined)).then(() => null, (error: unknown) => error);
+    const next = addCake(quick, { ...cake, id: "after" }, NOW);
+    expect(storageIssue(await hung)).toBe("unreachable");
+    await next;
+    expect(await names()).toEqual(["Supper cake"]);
+    quick.client.close();
   });
 
   it("takes many writes at once, one after the other", async () => {

@@ -7,4 +7,4 @@ export { findPantry, keepIngredient, learnName } from "./pantry";
 export {
   addRecipe, deleteRecipe, findRecipe, listBenchRecipes, listSharableParts, listVersions, markBaked, reindexRecipes, restoreRecipe, saveRecipe, searchRecipes, type RecipeIndex,
 } from "./recipes";
-export { stored } from "./storage-issue";
+export { loggable, stored, storageIssue, type StorageIssue } from "./storage-issue";

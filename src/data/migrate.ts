@@ -5,17 +5,24 @@ import { readMigrationFiles } from "drizzle-orm/migrator";
 import { migrate } from "drizzle-orm/libsql/migrator";
 import { databaseFile, type Connection } from "./connection";
 
+/** A database that a newer version has brought further than this one knows. */
+class NewerKitchen extends Error {
+  readonly code = "NEWER_KITCHEN";
+}
+
 const MIGRATIONS = fileURLToPath(new URL("./migrations", import.meta.url));
 
 /**
  * Brings a database up to date, all steps in one transaction: either every one of them happens or none. When there is
- * something to do and the database is a file that already holds data, a copy of it is kept beside it first.
+ * something to do and the database is a file that already holds data, a copy of it is kept beside it first. One that a newer version
+ * has brought further is refused, untouched.
  * @param now for the copy's name
  * @returns the path of the copy, or null when none was needed
  */
 export async function migrateDatabase(connection: Connection, url: string, now: Date, folder = MIGRATIONS): Promise<string | null> {
-  const isCurrent = (await appliedMigrations(connection)) >= readMigrationFiles({ migrationsFolder: folder }).length;
-  if (isCurrent) return null;
+  const [applied, known] = [await appliedMigrations(connection), readMigrationFiles({ migrationsFolder: folder }).length];
+  if (applied > known) throw new NewerKitchen(`${applied} steps were taken, ${known} are known`);
+  if (applied === known) return null;
   const copy = await copyBefore(connection, url, now);
   await connection.write((db) => migrate(db, { migrationsFolder: folder }));
   return copy;

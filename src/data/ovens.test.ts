@@ -15,7 +15,7 @@ let connection: Connection;
 beforeEach(async () => {
   folder = mkdtempSync(join(tmpdir(), "ovens-"));
   const url = `file:${join(folder, "kitchen.db")}`;
-  connection = openDatabase(url, 200);
+  connection = openDatabase(url, { busyMs: 600 });
   await migrateDatabase(connection, url, NOW);
   await addOven(connection, { id: "a", name: "Kitchen oven", spec: USUAL_OVEN }, NOW);
   await addOven(connection, { id: "b", name: "Ferry galley", spec: { ...USUAL_OVEN, source: "gas" } }, new Date(NOW.getTime() + 1000));

@@ -1,5 +1,5 @@
 /** Why something could not be stored or read, as far as a baker can do something about it. */
-export type StorageIssue = "busy" | "read-only" | "full" | "damaged" | "unreachable" | "unknown";
+export type StorageIssue = "busy" | "read-only" | "full" | "damaged" | "newer" | "unreachable" | "unknown";
 
 export type Stored<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly issue: StorageIssue };
 
@@ -16,6 +16,8 @@ const BY_CODE: readonly (readonly [prefix: string, issue: StorageIssue])[] = [
   ["SQLITE_CORRUPT", "damaged"],
   ["SQLITE_NOTADB", "damaged"],
   ["SQLITE_CANTOPEN", "unreachable"],
+  ["NEWER_KITCHEN", "newer"],
+  ["NO_ANSWER", "unreachable"],
   ["ECONNREFUSED", "unreachable"],
   ["ENOTFOUND", "unreachable"],
 ];
@@ -40,13 +42,21 @@ export function storageIssue(error: unknown): StorageIssue {
   return BY_CODE.find(([prefix]) => hasCode(error, prefix))?.[1] ?? "unknown";
 }
 
-/** The work's value, or what kept it from being done; the details go to the server's log, never to the page. */
+/** What a log may say of an error: its kinds and codes, never its words, which can hold a recipe's text or an address with its key. */
+export function loggable(error: unknown): string {
+  return chain(error).map((link) => {
+    const { name, code, extendedCode } = link as { name?: unknown; code?: unknown; extendedCode?: unknown };
+    return [name, extendedCode ?? code].filter((part) => typeof part === "string" && /^[\w.]{1,60}$/u.test(part)).join(" ");
+  }).join(" < ");
+}
+
+/** The work's value, or what kept it from being done; the kind of trouble goes to the server's log, never what was to be stored. */
 export async function stored<T>(work: () => Promise<T>): Promise<Stored<T>> {
   try {
     return { ok: true, value: await work() };
   } catch (error) {
     const issue = storageIssue(error);
-    console.error(`storage ${issue}:`, error);
+    console.error(`storage ${issue}: ${loggable(error)}`);
     return { ok: false, issue };
   }
 }

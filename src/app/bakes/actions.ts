@@ -1,15 +1,14 @@
 "use server";
 
 import { randomUUID } from "node:crypto";
-import * as z from "zod/mini";
 import { parseBakeDoc, type BakeDoc } from "@/core/cake";
 import type { Kept, Outcome } from "@/components/frame/outcome";
 import { addBake, giveUpBake, kitchenDatabase } from "@/data";
 import { issueText, METRIC } from "@/words";
 import { keeping } from "../keeping";
+import { idOf } from "../id-of";
 
 const GONE = "This bake is not going on any more.";
-const IdSchema = z.string().check(z.minLength(1), z.maxLength(100));
 const MS_PER_MIN = 60_000;
 
 /**
@@ -32,5 +31,5 @@ export async function startBake(input: BakeDoc, speed: number): Promise<Kept> {
 
 /** Closes a bake that is not gone on with. */
 export async function stopBake(id: string): Promise<Outcome> {
-  return keeping(() => giveUpBake(kitchenDatabase(), IdSchema.parse(id), new Date()), GONE);
+  return keeping(() => giveUpBake(kitchenDatabase(), idOf(id), new Date()), GONE);
 }

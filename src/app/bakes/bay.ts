@@ -3,7 +3,7 @@ import { randomUUID } from "node:crypto";
 import { bakeTime, benchDay, type BakeDoc } from "@/core/cake";
 import { benchAt, replayed, type BenchDay, type BenchEvent, type Log } from "@/core/day";
 import type { DeviceCommand, DeviceKind, DeviceNews } from "@/core/device";
-import { eventsSince, findBake, kitchenDatabase, tellBake } from "@/data";
+import { eventsSince, findBake, kitchenDatabase, loggable, storageIssue, tellBake, type StorageIssue } from "@/data";
 import { commanded, deviceNews, plugged, solvedInsides, type Plugged } from "./simulated-devices";
 
 /** What a page hears of its bake: what was told, what the server's clock shows, what devices say. */
@@ -16,7 +16,7 @@ export type LiveMessage =
 type Listener = { readonly send: (message: LiveMessage) => void; readonly close: () => void; readonly devices: readonly DeviceKind[]; seq: number };
 
 /** A bake that somebody listens to: its devices run only as long. */
-type Bay = { readonly id: string; readonly doc: BakeDoc; readonly day: BenchDay; events: readonly BenchEvent[]; log: Log; seq: number; readonly listeners: Set<Listener>; devices: Plugged; insides: ReturnType<typeof solvedInsides> | null; lookedAt: number; beatAt: number; bootMs: number; isLooking: boolean; timer: NodeJS.Timeout | null };
+type Bay = { readonly id: string; readonly doc: BakeDoc; readonly day: BenchDay; events: readonly BenchEvent[]; log: Log; seq: number; readonly listeners: Set<Listener>; devices: Plugged; insides: ReturnType<typeof solvedInsides> | null; lookedAt: number; beatAt: number; bootMs: number; isLooking: boolean; trouble: StorageIssue | null; timer: NodeJS.Timeout | null };
 
 const TICK_MS = 100;
 /** Other processes may tell a bake something too, ms. */
@@ -44,13 +44,15 @@ export async function listen(id: string, listener: Listener): Promise<(() => voi
   listener.send({ name: "told", data: { events: bay.events, nowMs: Date.now() } });
   listener.seq = bay.seq;
   bay.listeners.add(listener);
+  // The last page before this one may have left meanwhile, and closed it.
+  bays.set(id, bay);
   bay.timer ??= setInterval(() => { tick(bay); }, TICK_MS);
   return () => {
     bay.listeners.delete(listener);
     if (bay.listeners.size > 0) return;
     if (bay.timer !== null) clearInterval(bay.timer);
     bay.timer = null;
-    bays.delete(id);
+    if (bays.get(id) === bay) bays.delete(id);
   };
 }
 
@@ -76,7 +78,7 @@ export function command(id: string, order: DeviceCommand): boolean {
 async function opened(id: string): Promise<Bay | null> {
   const bake = await findBake(kitchenDatabase(), id);
   if (bake?.doc == null) return null;
-  return { id, doc: bake.doc, day: benchDay(bake.doc), events: [], log: replayed(bake.doc.tasks, []), seq: 0, listeners: new Set(), devices: plugged(id), insides: null, lookedAt: 0, beatAt: 0, bootMs: bootMs(), isLooking: false, timer: null };
+  return { id, doc: bake.doc, day: benchDay(bake.doc), events: [], log: replayed(bake.doc.tasks, []), seq: 0, listeners: new Set(), devices: plugged(id), insides: null, lookedAt: 0, beatAt: 0, bootMs: bootMs(), isLooking: false, trouble: null, timer: null };
 }
 
 /** Takes in what was told since, and passes it on. */
@@ -86,6 +88,7 @@ async function look(bay: Bay): Promise<void> {
   try {
     const { events, seq } = await eventsSince(kitchenDatabase(), bay.id, bay.seq);
     bay.lookedAt = Date.now();
+    bay.trouble = null;
     if (events.length === 0) return;
     bay.events = [...bay.events, ...events];
     bay.log = replayed(bay.doc.tasks, bay.events);
@@ -95,8 +98,11 @@ async function look(bay: Bay): Promise<void> {
       listener.send({ name: "told", data: { events, nowMs: Date.now() } });
       listener.seq = seq;
     }
-  } catch {
-    // A database that is busy now is looked into again in a moment; the page still has what it told.
+  } catch (error) {
+    // What is busy now is looked into again in a moment, and the page still has what it told; what else it is has to be known.
+    const issue = storageIssue(error);
+    if (issue !== "busy" && issue !== bay.trouble) console.error(`bake: storage ${issue}: ${loggable(error)}`);
+    bay.trouble = issue;
   } finally {
     bay.isLooking = false;
   }

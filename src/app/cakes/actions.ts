@@ -11,10 +11,10 @@ import type { RecipeDoc } from "@/core/recipe";
 import type { Kept, Outcome, SaveOutcome, Theirs } from "@/components/frame/outcome";
 import { issueText, METRIC, storageText } from "@/words";
 import { keeping } from "../keeping";
+import { idOf } from "../id-of";
 
 const MOST_NAME = 120;
 const NameSchema = z.string().check(z.trim(), z.minLength(1), z.maxLength(MOST_NAME));
-const IdSchema = z.string().check(z.minLength(1), z.maxLength(100));
 
 const GONE = "This cake is not in the kitchen any more.";
 
@@ -49,7 +49,7 @@ export async function keepCake(name: string, input: Question, recipeId: string |
 
 /** A recipe as a cake copies it; null when it is not in the kitchen or can't be read. */
 export async function recipeForCake(recipeId: string): Promise<RecipeDoc | null> {
-  return (await findRecipe(kitchenDatabase(), IdSchema.parse(recipeId)))?.doc ?? null;
+  return (await findRecipe(kitchenDatabase(), idOf(recipeId)))?.doc ?? null;
 }
 
 function theirsOf({ doc, version, updatedAt }: Cake): Theirs<CakeDoc> | null {
@@ -60,7 +60,7 @@ function theirsOf({ doc, version, updatedAt }: Cake): Theirs<CakeDoc> | null {
 export async function changeCake(id: string, input: CakeDoc, base: number): Promise<SaveOutcome<CakeDoc>> {
   const doc = parseCakeDoc(input);
   if (!doc.ok) return { ok: false, message: issueText(doc.issue, METRIC) };
-  const result = await stored(() => saveCake(kitchenDatabase(), IdSchema.parse(id), doc.value, z.int().parse(base), new Date()));
+  const result = await stored(() => saveCake(kitchenDatabase(), idOf(id), doc.value, Number.isSafeInteger(base) ? base : -1, new Date()));
   if (!result.ok) return { ok: false, message: storageText(result.issue) };
   if (result.value.kind === "kept") {
     revalidatePath("/", "layout");
@@ -73,7 +73,7 @@ export async function changeCake(id: string, input: CakeDoc, base: number): Prom
 
 /** What is kept of a cake now, when it is another version than the page's; null when it is not. */
 export async function lookAtCake(id: string, version: number): Promise<Theirs<CakeDoc> | null> {
-  const cake = await stored(() => findCake(kitchenDatabase(), IdSchema.parse(id)));
+  const cake = await stored(() => findCake(kitchenDatabase(), idOf(id)));
   return cake.ok && cake.value !== null && cake.value.version !== version ? theirsOf(cake.value) : null;
 }
 
@@ -93,21 +93,21 @@ export async function keepApart(name: string, input: CakeDoc): Promise<Kept> {
 export async function renameCake(id: string, name: string): Promise<Outcome> {
   const checked = named(name);
   if (checked === null) return nameTrouble(name);
-  return keeping(() => nameCake(kitchenDatabase(), IdSchema.parse(id), checked, new Date()), GONE);
+  return keeping(() => nameCake(kitchenDatabase(), idOf(id), checked, new Date()), GONE);
 }
 
 /** Copies a cake. */
 export async function copyCake(id: string, name: string): Promise<Outcome> {
   const checked = named(`${name.slice(0, MOST_NAME - 6)}, copy`) ?? "Copy";
-  return keeping(() => duplicateCake(kitchenDatabase(), IdSchema.parse(id), { id: randomUUID(), name: checked }, new Date()), GONE);
+  return keeping(() => duplicateCake(kitchenDatabase(), idOf(id), { id: randomUUID(), name: checked }, new Date()), GONE);
 }
 
 /** Deletes a cake; {@link bringBackCake} undoes it. */
 export async function removeCake(id: string): Promise<Outcome> {
-  return keeping(() => deleteCake(kitchenDatabase(), IdSchema.parse(id), new Date()), GONE);
+  return keeping(() => deleteCake(kitchenDatabase(), idOf(id), new Date()), GONE);
 }
 
 /** Brings a deleted cake back. */
 export async function bringBackCake(id: string): Promise<Outcome> {
-  return keeping(() => restoreCake(kitchenDatabase(), IdSchema.parse(id)), GONE);
+  return keeping(() => restoreCake(kitchenDatabase(), idOf(id)), GONE);
 }

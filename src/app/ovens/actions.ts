@@ -10,6 +10,7 @@ import { parseWith } from "@/core/measure";
 import { addOven, changeOven, deleteOven, kitchenDatabase, restoreOven, stored } from "@/data";
 import { issueText, METRIC, storageText } from "@/words";
 import { keeping } from "../keeping";
+import { idOf } from "../id-of";
 
 const MOST_NAME = 80;
 const IdSchema = z.string().check(z.minLength(1), z.maxLength(100));
@@ -35,10 +36,10 @@ export async function saveOven(input: OvenChoice): Promise<Outcome> {
 
 /** Takes an oven out of the kitchen; {@link bringBackOven} undoes it. */
 export async function removeOven(id: string): Promise<Outcome> {
-  return keeping(() => deleteOven(kitchenDatabase(), IdSchema.parse(id), new Date()), GONE);
+  return keeping(() => deleteOven(kitchenDatabase(), idOf(id), new Date()), GONE);
 }
 
 /** Puts an oven back into the kitchen. */
 export async function bringBackOven(id: string): Promise<Outcome> {
-  return keeping(() => restoreOven(kitchenDatabase(), IdSchema.parse(id)), GONE);
+  return keeping(() => restoreOven(kitchenDatabase(), idOf(id)), GONE);
 }

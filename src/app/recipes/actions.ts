@@ -9,8 +9,8 @@ import { addRecipe, deleteRecipe, keepIngredient, kitchenDatabase, learnName, ma
 import { issueText, METRIC } from "@/words";
 import { keeping } from "../keeping";
 import { kitchenPantry, recipeIndex } from "./kitchen-recipes";
+import { idOf } from "../id-of";
 
-const IdSchema = z.string().check(z.minLength(1), z.maxLength(100));
 const GONE = "This recipe is not in the kitchen any more.";
 
 /** Keeps a new recipe. */
@@ -31,23 +31,23 @@ export async function changeRecipe(id: string, input: RecipeDoc, isNewVersion: b
   if (!doc.ok) return { ok: false, message: issueText(doc.issue, METRIC) };
   return keeping(async () => {
     const index = recipeIndex(doc.value, await kitchenPantry());
-    return (await saveRecipe(kitchenDatabase(), IdSchema.parse(id), doc.value, index, new Date(), isNewVersion)) !== null;
+    return (await saveRecipe(kitchenDatabase(), idOf(id), doc.value, index, new Date(), isNewVersion)) !== null;
   }, GONE);
 }
 
 /** Deletes a recipe; {@link bringBackRecipe} undoes it. */
 export async function removeRecipe(id: string): Promise<Outcome> {
-  return keeping(() => deleteRecipe(kitchenDatabase(), IdSchema.parse(id), new Date()), GONE);
+  return keeping(() => deleteRecipe(kitchenDatabase(), idOf(id), new Date()), GONE);
 }
 
 /** Brings a deleted recipe back. */
 export async function bringBackRecipe(id: string): Promise<Outcome> {
-  return keeping(() => restoreRecipe(kitchenDatabase(), IdSchema.parse(id)), GONE);
+  return keeping(() => restoreRecipe(kitchenDatabase(), idOf(id)), GONE);
 }
 
 /** Notes that a recipe was baked today. */
 export async function bakedToday(id: string): Promise<Outcome> {
-  return keeping(() => markBaked(kitchenDatabase(), IdSchema.parse(id), new Date()), GONE);
+  return keeping(() => markBaked(kitchenDatabase(), idOf(id), new Date()), GONE);
 }
 
 async function pantryChanged(change: () => Promise<void>): Promise<Outcome> {
@@ -63,7 +63,7 @@ async function pantryChanged(change: () => Promise<void>): Promise<Outcome> {
 export async function teachName(name: string, ingredient: string): Promise<Outcome> {
   const checked = z.string().check(z.trim(), z.minLength(1), z.maxLength(200)).safeParse(name);
   if (!checked.success) return { ok: false, message: "The line names nothing to remember." };
-  return pantryChanged(() => learnName(kitchenDatabase(), checked.data, IdSchema.parse(ingredient)));
+  return pantryChanged(() => learnName(kitchenDatabase(), checked.data, idOf(ingredient)));
 }
 
 /** Keeps an ingredient of the kitchen's own. */

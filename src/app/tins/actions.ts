@@ -10,6 +10,7 @@ import { tinGeometry, TinSchema } from "@/core/tin";
 import { addTin, changeTin, deleteTin, kitchenDatabase, restoreTin, stored, type CupboardTin } from "@/data";
 import { issueText, METRIC, storageText } from "@/words";
 import { keeping } from "../keeping";
+import { idOf } from "../id-of";
 
 const MOST_NAME = 80;
 const IdSchema = z.string().check(z.minLength(1), z.maxLength(100));
@@ -58,10 +59,10 @@ export async function saveTin(input: TinChoice): Promise<Outcome> {
 
 /** Takes a tin out of the cupboard; {@link bringBackTin} undoes it. */
 export async function removeTin(id: string): Promise<Outcome> {
-  return keeping(() => deleteTin(kitchenDatabase(), IdSchema.parse(id), new Date()), GONE);
+  return keeping(() => deleteTin(kitchenDatabase(), idOf(id), new Date()), GONE);
 }
 
 /** Puts a tin back into the cupboard. */
 export async function bringBackTin(id: string): Promise<Outcome> {
-  return keeping(() => restoreTin(kitchenDatabase(), IdSchema.parse(id)), GONE);
+  return keeping(() => restoreTin(kitchenDatabase(), idOf(id)), GONE);
 }

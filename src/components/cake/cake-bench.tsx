@@ -87,7 +87,7 @@ export function CakeBench({ cake, recipeNow, recipes, cupboard, ovens, pantry, o
       .catch(() => null)
       .then((doc) => {
         if (doc === null) tell("The recipe's lines can't be fetched now. Its tins, heat and batter are here; choose it again for its lines.");
-        dispatch({ type: "changed", change: (old) => ({ ...old, recipe: doc === null ? null : { id: chosen.id, doc } }), field });
+        dispatch({ type: "changed", change: (old) => (old.question.recipe !== chosen.name ? old : { ...old, recipe: doc === null ? null : { id: chosen.id, doc } }), field });
       });
   }
 

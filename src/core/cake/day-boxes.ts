@@ -1,5 +1,5 @@
 import * as z from "zod/mini";
-import { clockMinutes, nightsBefore, type ClockHours, type Stretch } from "../day";
+import { clockMinutes, minuteOf, nightsBefore, type ClockHours, type Stretch } from "../day";
 import { bad, good, type Result } from "../measure";
 
 const line = z._default(z.string().check(z.maxLength(40)), "");
@@ -38,8 +38,8 @@ export function readDay({ wantedAt, from, to, outFrom, outTo }: DayBoxes): Resul
   if (!day.ok) return day;
   const out = outFrom === "" && outTo === "" ? good(null) : readHours("outFrom", outFrom, "outTo", outTo);
   if (!out.ok) return out;
-  const minute = Math.round(new Date(wantedAt).getTime() / MS_PER_MIN);
-  if (!Number.isFinite(minute)) return wantedAt === "" ? good(null) : unreadable("wantedAt", wantedAt);
+  const minute = minuteOf(wantedAt);
+  if (minute === null) return wantedAt === "" ? good(null) : unreadable("wantedAt", wantedAt);
   const { fromMin, toMin } = day.value;
   return good({ wantedAt: minute, away: nightsBefore(minute, fromMin, toMin, out.value), eveningBefore: eveningBefore(minute, toMin) });
 }

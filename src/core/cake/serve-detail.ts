@@ -9,7 +9,7 @@ export type ServedCake = {
   readonly cakes: number;
   readonly top: CakeTop;
   readonly cuts: readonly CutStyle[];
-  /** Null for cups, which need no knife. */
+  /** Null for cups and what is no larger, which need no knife. */
   readonly cutting: Cutting | null;
   readonly issue: CuttingIssue | null;
   readonly pieces: number;
@@ -29,14 +29,15 @@ export type ServeDetail = {
  * A top cut into as many pieces as asked; where that can't be, as near as can be, or else in the usual way, with the reason. Nobody
  * asked for a usual number, so none is given when that has to move.
  */
-function cutAsNear(top: CakeTop, style: CutStyle, asked: number | null, size: PieceSize): { readonly cutting: Cutting; readonly issue: CuttingIssue | null } {
+function cutAsNear(top: CakeTop, style: CutStyle, asked: number | null, size: PieceSize): { readonly cutting: Cutting | null; readonly issue: CuttingIssue | null } {
   const found = cutTop(top, style, asked ?? usualPieces(top, style, size), size);
   if (found.ok) return { cutting: found.cutting, issue: null };
   const { nearest } = found.issue;
   const near = nearest === null ? null : cutTop(top, style, nearest, size);
   if (near?.ok === true) return { cutting: near.cutting, issue: asked === null ? null : found.issue };
   const usual = cutsFor(top)[0];
-  if (usual === undefined || usual === style) throw new RangeError(`a cake can't be cut in ${style} at all`);
+  // Too small for any knife: it is served whole.
+  if (usual === undefined || usual === style) return { cutting: null, issue: null };
   return { cutting: cutAsNear(top, usual, null, size).cutting, issue: found.issue };
 }
 
@@ -53,7 +54,7 @@ export function serveDetail(input: CakeInput, plan: CakePlan): ServeDetail {
     const style = cuts.find((way) => way === cut) ?? cuts[0];
     if (style === undefined) return { index, cakes: each.cakes, top, cuts, cutting: null, issue: null, pieces: 1, pieceG: wholeG };
     const { cutting, issue } = cutAsNear(top, style, pieces ?? null, size);
-    return { index, cakes: each.cakes, top, cuts, cutting, issue, pieces: cutting.pieces, pieceG: wholeG / cutting.pieces };
+    return { index, cakes: each.cakes, top, cuts, cutting, issue, pieces: cutting?.pieces ?? 1, pieceG: wholeG / (cutting?.pieces ?? 1) };
   })).toSorted((one, other) => one.index - other.index);
   const all = cakes.reduce((sum, each) => sum + each.cakes * each.pieces, 0);
   return {

@@ -3,7 +3,7 @@ export { isBeaten, mayWait, usesOfBowl, NO_WORDS, type RecipeWords, type DayCake
 export type { Hold } from "./freedom";
 export { openTin, parseBenchEvents, replayed, tinsInOven, VERDICTS, type BenchEvent, type Log, type Verdict } from "./log";
 export { isKeptCold, MADE, type Made } from "./making";
-export { clockMinutes, isOvernight, localMinute, nightsBefore, type ClockHours } from "./nights";
+export { clockMinutes, isOvernight, localMinute, minuteOf, nightsBefore, type ClockHours } from "./nights";
 export { clockToExtend, rungAt } from "./rung";
 export type { DayRequest } from "./net";
 export { lateCakes, leastOffer, offersAt, type Offer } from "./offers";

@@ -3,7 +3,9 @@ import { LookSchema } from "../bake";
 import { parseWith, type Result } from "../measure";
 import { WAYS, type Task, type Way } from "./task";
 
-const instant = z.int().check(z.gte(0));
+/** No bake is planned past the year 2200: minutes since 1970. */
+const LAST_MINUTE = Date.UTC(2200, 0, 1) / 60_000;
+const instant = z.int().check(z.gte(0), z.lte(LAST_MINUTE * 60_000));
 const taskId = z.string().check(z.minLength(1), z.maxLength(60));
 
 /** How a bake came out. */
@@ -31,7 +33,7 @@ export const BenchEventSchema = z.discriminatedUnion("kind", [
   /** A way to save time was taken: what its tasks take from now on, in all. */
   z.strictObject({ ...told, kind: z.literal("shortened"), way: z.enum(WAYS), takes: z.array(z.strictObject({ task: taskId, minutes: z.number().check(z.gte(0), z.lte(3000)) })).check(z.maxLength(60)) }),
   /** Another hour it is wanted, minutes since 1970. */
-  z.strictObject({ ...told, kind: z.literal("wanted"), cake: z.int().check(z.gte(0), z.lte(20)), wantedAt: z.int().check(z.gte(0)) }),
+  z.strictObject({ ...told, kind: z.literal("wanted"), cake: z.int().check(z.gte(0), z.lte(20)), wantedAt: z.int().check(z.gte(0), z.lte(LAST_MINUTE)) }),
   z.strictObject({ ...told, kind: z.literal("undone"), of: z.string().check(z.maxLength(60)) }),
   /** The machine's clock was set forward or back by so much: what was told before is told by the old one. */
   z.strictObject({ ...told, kind: z.literal("clock-moved"), byMs: z.int() }),

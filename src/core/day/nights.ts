@@ -7,12 +7,38 @@ export type ClockHours = { readonly fromMin: number; readonly toMin: number };
 /** Days before the hour it is wanted that a day's work may reach back to. */
 const DAYS_BACK = 3;
 
-/** A time of the day, minutes after midnight by the clock; null when it is none. @example clockMinutes("7:30") // 450 */
+/** A time of the day, minutes after midnight by the clock: `7:30`, `13`, `1pm`, `noon`; null when it is none. @example clockMinutes("7:30") // 450 */
 export function clockMinutes(text: string): number | null {
-  const found = /^\s*(\d{1,2})(?:[:.h](\d{2}))?\s*$/u.exec(text);
+  const said = text.trim().toLowerCase();
+  if (said === "noon" || said === "midday") return NOON_MIN;
+  if (said === "midnight") return 2 * NOON_MIN;
+  const found = /^(\d{1,2})(?:\s*[:.h]\s*(\d{2}))?\s*(?:(am|pm|a\.m\.|p\.m\.|noon)|o'?clock|h|uhr)?$/u.exec(said);
   if (found === null) return null;
   const [hours, minutes] = [Number(found[1]), Number(found[2] ?? 0)];
-  return hours > 24 || minutes > 59 || hours * 60 + minutes > 1440 ? null : hours * 60 + minutes;
+  const half = found[3]?.replaceAll(".", "");
+  if (minutes > 59 || (half !== undefined && (hours < 1 || hours > 12))) return null;
+  const hour = half === undefined ? hours : (hours % 12) + (half === "am" ? 0 : 12);
+  return hour * 60 + minutes > 2 * NOON_MIN ? null : hour * 60 + minutes;
+}
+
+const NOON_MIN = 720;
+
+/** Years a cake may be wanted in. */
+const YEARS = { from: 1970, to: 2199 } as const;
+
+/**
+ * A date with an hour by the clock, as a minute since 1970 where the program runs: `2026-12-05T15:00`, `2026-12-05 3pm`. Null for a day
+ * that is in no calendar, such as the 31st of February, and for anything else.
+ */
+export function minuteOf(text: string): number | null {
+  const found = /^\s*(\d{4})-(\d{1,2})-(\d{1,2})(?:T|\s+)(.+?)(?::00(?:\.0+)?)?\s*$/iu.exec(text);
+  if (found === null) return null;
+  const [year, month, day] = [Number(found[1]), Number(found[2]), Number(found[3])];
+  const clock = clockMinutes(found[4] ?? "") ?? clockMinutes(`${found[4] ?? ""}:00`);
+  const date = new Date(year, month - 1, day);
+  const isInCalendar = date.getFullYear() === year && date.getMonth() === month - 1 && date.getDate() === day;
+  if (clock === null || !isInCalendar || year < YEARS.from || year > YEARS.to) return null;
+  return Math.round(new Date(year, month - 1, day, 0, clock).getTime() / MS_PER_MIN);
 }
 
 /** A minute since 1970 by the clock of the place the program runs in. @example localMinute(0) // "1970-01-01T00:00" in Greenwich */

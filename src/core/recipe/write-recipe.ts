@@ -47,8 +47,8 @@ export function writeJsonLd(doc: RecipeDoc): string {
     ...(doc.notes === "" ? {} : { description: doc.notes }),
     ...(doc.source === "" ? {} : { author: { "@type": "Person", name: doc.source } }),
   };
-  // A closing tag inside a string would end the script it may be put in.
-  return `${JSON.stringify(node, null, 2).replaceAll("</", "<\\/")}\n`;
+  // No tag and no comment inside a string may end or hide the script it is put in.
+  return `${JSON.stringify(node, null, 2).replaceAll("<", "\\u003c")}\n`;
 }
 
 /** Tins, then the oven with its heat, for which schema.org has no field of its own. */

@@ -14,7 +14,7 @@ async function written(doc: RecipeDoc, as: string): Promise<string> {
 /** A recipe as a file: `?as=md`, `json` (schema.org JSON-LD) or `csv` (its lines). */
 export async function GET(request: Request, { params }: { readonly params: Promise<{ readonly id: string }> }): Promise<Response> {
   const as = new URL(request.url).searchParams.get("as") ?? "md";
-  const type = TYPES[as];
+  const type = Object.hasOwn(TYPES, as) ? TYPES[as] : undefined;
   if (type === undefined) return new Response(`“${as.slice(0, 20)}” is not a kind of file known here: md, json, csv.`, { status: 400 });
   const { id } = await params;
   const found = await stored(async () => {
