@@ -6,6 +6,7 @@ afterEach(() => { if (zone === undefined) delete process.env["TZ"]; else process
 
 const minutes = (text: string): number => new Date(text).getTime() / 60_000;
 
+it.each([["7", 420], ["07:30", 450], ["18.15", 1095], ["24", 1440], ["24:01", null], ["25", null], ["7:75", null], ["noonish", null], ["", null]] as const)("reads “%s” by the clock", (text, expected) => {
   expect(clockMinutes(text)).toBe(expected);
 });
 
