@@ -231,7 +231,7 @@ test.describe("baking a cake", () => {
     await page.getByRole("button", { name: /^Keep/u }).first().click();
     await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
     await expect(page.getByText("a microwave").first()).toBeVisible();
-    await expect(page.getByText("Only a vessel marked for the microwave", { exact: false })).toBeVisible();
+    await expect(page.getByText("Only a mug marked for the microwave", { exact: false })).toBeVisible();
     await page.goto("/?recipe=Night watch mug&source=microwave&heat=&minutes=&from=");
     await expect(page.getByText("This recipe is for a microwave", { exact: false }).first()).toBeVisible();
   });

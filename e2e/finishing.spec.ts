@@ -10,7 +10,7 @@ test.describe("building a cake", () => {
     await ownCake(page, "Pulled at", TWO_ROUNDS);
     await station(page, "Build").click();
     const built = page.getByRole("region", { name: "The cake put together" });
-    await expect(built).toContainText(/^2 × 27.mm, 61.mm high/u);
+    await expect(built).toContainText(/^2 × 28.mm, 61.mm high/u);
     const filling = page.getByRole("slider", { name: "Thickness of the filling" });
     await filling.press("ArrowUp");
     await expect(page.getByLabel("Thick", { exact: true })).toHaveValue("6.5 mm");

@@ -1,5 +1,6 @@
 import { BenchInAddress } from "@/components/bench/bench-in-address";
 import { CakeCards } from "@/components/cakes/cake-cards";
+import { FreshList } from "@/components/frame/kitchen-changed";
 import { Trouble } from "@/components/frame/trouble";
 import { kitchenDatabase, listCakes, listBenchRecipes, listTins, stored } from "@/data";
 import { storageText } from "@/words";
@@ -11,11 +12,12 @@ const RECENT = 3;
 export default async function BenchPage() {
   const kitchen = await stored(async () => {
     const database = kitchenDatabase();
-    return { cakes: await listCakes(database), recipes: await listBenchRecipes(database), cupboard: await listTins(database) };
+    return { cakes: (await listCakes(database, { limit: RECENT })).cakes, recipes: await listBenchRecipes(database), cupboard: await listTins(database) };
   });
   const { cakes, recipes, cupboard } = kitchen.ok ? kitchen.value : { cakes: [], recipes: [], cupboard: [] };
   return (
     <div className="space-y-5">
+      <FreshList />
       {!kitchen.ok && <Trouble text={`${storageText(kitchen.issue)} The bench works all the same; cakes can't be kept meanwhile.`} />}
       <BenchInAddress recipes={recipes} cupboard={cupboard} keep={keepCake} />
       {cakes.length > 0 && (
@@ -23,7 +25,7 @@ export default async function BenchPage() {
           <h2 id="kept" className="mb-2 text-[19px]">
             Kept cakes
           </h2>
-          <CakeCards cakes={cakes.slice(0, RECENT)} />
+          <CakeCards cakes={cakes} />
         </section>
       )}
     </div>

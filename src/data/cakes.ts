@@ -1,7 +1,8 @@
-import { and, desc, eq, isNotNull, isNull } from "drizzle-orm";
+import { and, count, desc, eq, isNotNull, isNull } from "drizzle-orm";
 import { parseCakeDoc, parseQuestion, type CakeDoc, type Question } from "@/core/cake";
 import type { Connection } from "./connection";
 import { parsedJson } from "./parsed-json";
+import type { Saved } from "./saved";
 import { cakes } from "./schema";
 
 /** A cake as lists need it. A question that no longer parses is null: the row is shown, and never thrown away. */
@@ -9,12 +10,6 @@ export type ListedCake = { readonly id: string; readonly name: string; readonly 
 
 /** A cake opened. What no longer parses is null. */
 export type Cake = { readonly id: string; readonly name: string; readonly doc: CakeDoc | null; readonly version: number; readonly updatedAt: Date };
-
-/** What came of saving a cake: it is gone, or another page saved it since `base`, or it is kept as a new version. */
-export type CakeSaved =
-  | { readonly kind: "kept"; readonly version: number }
-  | { readonly kind: "gone" }
-  | { readonly kind: "changed-elsewhere"; readonly theirs: Cake };
 
 function docFrom(row: typeof cakes.$inferSelect): CakeDoc | null {
   const recipe = row.recipe === null ? null : parsedJson(row.recipe);
@@ -29,18 +24,35 @@ function cakeFrom(row: typeof cakes.$inferSelect): Cake {
 }
 
 /** The columns of a cake's document. */
-export function cakeColumns({ question, recipe }: CakeDoc): { readonly question: string; readonly recipe: string | null } {
-  return { question: JSON.stringify(question), recipe: recipe === null ? null : JSON.stringify(recipe) };
+export function cakeColumns({ question, recipe }: CakeDoc): { readonly question: string; readonly recipe: string | null; readonly wantedOn: string } {
+  return { question: JSON.stringify(question), recipe: recipe === null ? null : JSON.stringify(recipe), wantedOn: /^\d{4}-\d{2}-\d{2}/u.exec(question.day.wantedAt)?.[0] ?? "" };
 }
 
-/** The cakes that are not deleted, last changed first. */
-export async function listCakes({ db }: Connection): Promise<readonly ListedCake[]> {
-  const columns = { id: cakes.id, name: cakes.name, question: cakes.question, updatedAt: cakes.updatedAt };
-  const rows = await db.select(columns).from(cakes).where(isNull(cakes.deletedAt)).orderBy(desc(cakes.updatedAt), cakes.id);
-  return rows.map((row) => {
-    const question = parseQuestion(parsedJson(row.question));
-    return { id: row.id, name: row.name, question: question.ok ? question.value : null, updatedAt: new Date(row.updatedAt) };
-  });
+const LISTED = { id: cakes.id, name: cakes.name, question: cakes.question, updatedAt: cakes.updatedAt };
+
+function listedFrom(row: { readonly id: string; readonly name: string; readonly question: string; readonly updatedAt: number }): ListedCake {
+  const question = parseQuestion(parsedJson(row.question));
+  return { id: row.id, name: row.name, question: question.ok ? question.value : null, updatedAt: new Date(row.updatedAt) };
+}
+
+/**
+ * The cakes that are not deleted, last changed first.
+ * @param page from `offset`, at most `limit`
+ */
+export async function listCakes({ db }: Connection, page: { readonly limit: number; readonly offset?: number }): Promise<{ readonly cakes: readonly ListedCake[]; readonly total: number }> {
+  const where = isNull(cakes.deletedAt);
+  const rows = await db.select(LISTED).from(cakes).where(where).orderBy(desc(cakes.updatedAt), cakes.id).limit(page.limit).offset(page.offset ?? 0);
+  const [counted] = await db.select({ total: count() }).from(cakes).where(where);
+  return { cakes: rows.map(listedFrom), total: counted?.total ?? 0 };
+}
+
+/** No day has more cakes than this. */
+const MOST_OF_A_DAY = 40;
+
+/** The cakes that are wanted on a date, opened, last changed first. @param on `2026-12-05` */
+export async function listCakesOf({ db }: Connection, on: string): Promise<readonly Cake[]> {
+  const rows = await db.select().from(cakes).where(and(eq(cakes.wantedOn, on), isNull(cakes.deletedAt))).orderBy(desc(cakes.updatedAt), cakes.id).limit(MOST_OF_A_DAY);
+  return rows.map(cakeFrom);
 }
 
 /** One cake that is not deleted; null when there is none of that id. */
@@ -59,9 +71,9 @@ export async function addCake(connection: Connection, cake: { id: string; name: 
  * Keeps a changed cake, unless another page has kept another change of it since: then nothing is written.
  * @param base the version that was changed
  */
-export async function saveCake(connection: Connection, id: string, doc: CakeDoc, base: number, now: Date): Promise<CakeSaved> {
+export async function saveCake(connection: Connection, id: string, doc: CakeDoc, base: number, now: Date): Promise<Saved<Cake>> {
   return connection.write((db) =>
-    db.transaction(async (tx): Promise<CakeSaved> => {
+    db.transaction(async (tx): Promise<Saved<Cake>> => {
       const [row] = await tx.select().from(cakes).where(and(eq(cakes.id, id), isNull(cakes.deletedAt)));
       if (row === undefined) return { kind: "gone" };
       if (row.version !== base) return { kind: "changed-elsewhere", theirs: cakeFrom(row) };
@@ -103,7 +115,7 @@ export async function duplicateCake(connection: Connection, id: string, copy: { 
     if (row === undefined) return false;
     const at = now.getTime();
     // What it was planned from is copied as it stands, even when it no longer parses.
-    await db.insert(cakes).values({ ...copy, question: row.question, recipe: row.recipe, createdAt: at, updatedAt: at });
+    await db.insert(cakes).values({ ...copy, question: row.question, recipe: row.recipe, wantedOn: row.wantedOn, createdAt: at, updatedAt: at });
     return true;
   });
 }

@@ -12,7 +12,7 @@ import { openDatabase, type Connection } from "./connection";
 import { DEMO_CAKES } from "./demo-kitchen";
 import { DEMO_RECIPE_TEXTS } from "./demo-recipes";
 import {
-  addCake, addRecipe, addTin, changeTin, deleteCake, deleteRecipe, deleteTin, duplicateCake, findCake, findPantry, findRecipe, findTin, keepIngredient, learnName, listCakes, listSharableParts, listTins, listVersions, markBaked, nameCake, restoreCake,
+  addCake, addRecipe, addVersion, addTin, changeTin, countTin, deleteCake, deleteRecipe, deleteTin, duplicateCake, findCake, findPantry, findRecipe, findTin, findVersion, keepIngredient, learnName, listCakes, listSharableParts, listTins, listVersions, markBaked, nameCake, reindexRecipes, restoreCake,
   restoreRecipe, restoreTin, saveCake, saveRecipe, searchRecipes, type RecipeIndex,
 } from ".";
 import { migrateDatabase } from "./migrate";
@@ -36,9 +36,10 @@ afterEach(() => {
   rmSync(folder, { recursive: true });
 });
 
+const ALL = { limit: 100 } as const;
 const later = (minutes: number): Date => new Date(NOW.getTime() + minutes * 60_000);
 const asked = (changes: Partial<Question>): CakeDoc => ({ question: { ...FIRST_QUESTION, ...changes }, recipe: null });
-const names = async (): Promise<readonly string[]> => (await listCakes(connection)).map(({ name }) => name);
+const names = async (): Promise<readonly string[]> => (await listCakes(connection, ALL)).cakes.map(({ name }) => name);
 
 describe("cakes", () => {
   beforeEach(async () => {
@@ -48,7 +49,7 @@ describe("cakes", () => {
 
   it("are found again by another connection, last changed first", async () => {
     const other = openDatabase(url);
-    expect((await listCakes(other)).map(({ id }) => id)).toEqual(["b", "a"]);
+    expect((await listCakes(other, ALL)).cakes.map(({ id }) => id)).toEqual(["b", "a"]);
     expect(await findCake(other, "a")).toEqual({ id: "a", name: "Supper cake", doc: { question: FIRST_QUESTION, recipe: null }, version: 1, updatedAt: NOW });
     other.client.close();
   });
@@ -99,7 +100,7 @@ describe("cakes", () => {
   it("are shown with their name even when their question is damaged, and never thrown away", async () => {
     await connection.write((db) => db.run(sql`update cakes set question = '{"half":' where id = 'a'`));
     expect(await findCake(connection, "a")).toMatchObject({ name: "Supper cake", doc: null });
-    expect((await listCakes(connection)).find(({ id }) => id === "a")).toMatchObject({ name: "Supper cake", question: null });
+    expect((await listCakes(connection, ALL)).cakes.find(({ id }) => id === "a")).toMatchObject({ name: "Supper cake", question: null });
   });
 });
 
@@ -107,21 +108,30 @@ describe("the cupboard", () => {
   const loaf = { id: "loaf", name: "Loaf tin", tin: { shape: "loaf", lengthMm: 216, widthMm: 114, depthMm: 65 }, owned: 2 } as const;
 
   it("keeps tins, and finds them by name", async () => {
-    expect(await addTin(connection, loaf, NOW)).toBe("kept");
-    expect(await addTin(connection, { ...loaf, id: "b", name: "Bread tin" }, NOW)).toBe("kept");
+    expect(await addTin(connection, loaf, NOW)).toEqual({ kind: "kept", version: 1 });
+    expect(await addTin(connection, { ...loaf, id: "b", name: "Bread tin" }, NOW)).toEqual({ kind: "kept", version: 1 });
     expect((await listTins(connection)).map(({ name }) => name)).toEqual(["Bread tin", "Loaf tin"]);
-    expect(await findTin(connection, "loaf")).toEqual({ ...loaf, updatedAt: NOW });
+    expect(await findTin(connection, "loaf")).toEqual({ ...loaf, version: 1, updatedAt: NOW });
     expect(await findTin(connection, "nobody")).toBeNull();
   });
 
   it("refuses a name that another tin has, in any case, but not a tin its own", async () => {
     await addTin(connection, loaf, NOW);
-    expect(await addTin(connection, { ...loaf, id: "b", name: "LOAF tin" }, NOW)).toBe("name-taken");
+    expect(await addTin(connection, { ...loaf, id: "b", name: "LOAF tin" }, NOW)).toEqual({ kind: "name-taken" });
     await addTin(connection, { ...loaf, id: "b", name: "Other" }, NOW);
-    expect(await changeTin(connection, { ...loaf, id: "b", name: "Loaf tin" }, NOW)).toBe("name-taken");
-    expect(await changeTin(connection, { ...loaf, owned: 3 }, later(1))).toBe("kept");
-    expect(await findTin(connection, "loaf")).toMatchObject({ owned: 3, updatedAt: later(1) });
-    expect(await changeTin(connection, { ...loaf, id: "nobody", name: "New" }, NOW)).toBe("gone");
+    expect(await changeTin(connection, { ...loaf, id: "b", name: "Loaf tin" }, 1, NOW)).toEqual({ kind: "name-taken" });
+    expect(await changeTin(connection, { ...loaf, owned: 3 }, 1, later(1))).toEqual({ kind: "kept", version: 2 });
+    expect(await findTin(connection, "loaf")).toMatchObject({ owned: 3, version: 2, updatedAt: later(1) });
+    expect(await changeTin(connection, { ...loaf, id: "nobody", name: "New" }, 1, NOW)).toEqual({ kind: "gone" });
+  });
+
+  it("does not save a tin over what another page kept meanwhile, but counts it whatever else was changed", async () => {
+    await addTin(connection, loaf, NOW);
+    await changeTin(connection, { ...loaf, owned: 3 }, 1, later(1));
+    expect(await changeTin(connection, { ...loaf, name: "Late" }, 1, later(2))).toMatchObject({ kind: "changed-elsewhere", theirs: { owned: 3, version: 2, updatedAt: later(1) } });
+    expect((await findTin(connection, "loaf"))?.name).toBe("Loaf tin");
+    expect(await countTin(connection, "loaf", 5, later(3))).toBe(true);
+    expect(await findTin(connection, "loaf")).toMatchObject({ owned: 5, version: 3 });
   });
 
   it("gives a tin back that was taken out, and its name meanwhile to another", async () => {
@@ -129,7 +139,7 @@ describe("the cupboard", () => {
     expect(await deleteTin(connection, "loaf", NOW)).toBe(true);
     expect(await deleteTin(connection, "loaf", NOW)).toBe(false);
     expect(await listTins(connection)).toEqual([]);
-    expect(await addTin(connection, { ...loaf, id: "b" }, NOW)).toBe("kept");
+    expect(await addTin(connection, { ...loaf, id: "b" }, NOW)).toEqual({ kind: "kept", version: 1 });
     expect(await restoreTin(connection, "loaf")).toBe(true);
     expect(await listTins(connection)).toHaveLength(2);
   });
@@ -227,17 +237,43 @@ describe("recipes", () => {
   it("are found by any of their words, and come back as they were kept", async () => {
     for (const text of ["gull", "EGG", "flour rock", ""]) expect((await searchRecipes(connection, text, { limit: 5, offset: 0 })).recipes.map(({ id }) => id)).toEqual(["gull"]);
     expect(await searchRecipes(connection, "gull seaweed", { limit: 5, offset: 0 })).toEqual({ recipes: [], total: 0 });
-    expect(await findRecipe(connection, "gull")).toMatchObject({ doc: first, version: 1, lastBakedAt: null });
+    expect(await findRecipe(connection, "gull")).toMatchObject({ doc: first, revision: 1, lastBakedAt: null });
   });
 
   it("keep the state before as a version, changes within ten minutes as one", async () => {
-    expect(await saveRecipe(connection, "gull", changed("A"), index(first), later(1))).toBe(1);
-    expect(await saveRecipe(connection, "gull", changed("B"), index(first), later(9))).toBe(1);
-    expect(await saveRecipe(connection, "gull", changed("B"), index(first), later(90))).toBe(1);
-    expect(await saveRecipe(connection, "gull", changed("C"), index(first), later(91))).toBe(2);
-    expect(await saveRecipe(connection, "gull", changed("D"), index(first), later(92), true)).toBe(3);
-    expect((await listVersions(connection, "gull")).map(({ version, doc: old }) => [version, old?.name])).toEqual([[2, "C"], [1, "B"]]);
-    expect(await saveRecipe(connection, "nobody", first, index(first), NOW)).toBeNull();
+    const save = (name: string, base: number, minutes: number, isNew = false): ReturnType<typeof saveRecipe> => saveRecipe(connection, "gull", changed(name), index(first), base, later(minutes), isNew);
+    expect(await save("A", 1, 1)).toEqual({ kind: "kept", version: 2 });
+    expect(await save("B", 2, 9)).toEqual({ kind: "kept", version: 3 });
+    expect(await save("B", 3, 90)).toEqual({ kind: "kept", version: 3 });
+    expect(await save("C", 3, 91)).toEqual({ kind: "kept", version: 4 });
+    expect(await save("D", 4, 92, true)).toEqual({ kind: "kept", version: 5 });
+    const versions = await listVersions(connection, "gull");
+    expect(await Promise.all(versions.map(async ({ version }) => [version, (await findVersion(connection, "gull", version))?.name]))).toEqual([[2, "C"], [1, "B"]]);
+    expect(await findVersion(connection, "gull", 99)).toBeNull();
+    expect(await saveRecipe(connection, "nobody", first, index(first), 1, NOW)).toEqual({ kind: "gone" });
+  });
+
+  it("are not saved over what another page kept meanwhile, and what was not chosen becomes a version", async () => {
+    await saveRecipe(connection, "gull", changed("Theirs"), index(first), 1, later(1));
+    expect(await saveRecipe(connection, "gull", changed("Mine"), index(first), 1, later(2))).toMatchObject({ kind: "changed-elsewhere", theirs: { revision: 2, doc: { name: "Theirs" } } });
+    expect((await findRecipe(connection, "gull"))?.name).toBe("Theirs");
+    expect(await addVersion(connection, "gull", changed("Mine"), later(3))).toBe(true);
+    const [newest] = await listVersions(connection, "gull");
+    expect((await findVersion(connection, "gull", newest?.version ?? 0))?.name).toBe("Mine");
+  });
+
+  it("keep the text they were read from, once: saves and versions come without it", async () => {
+    await saveRecipe(connection, "gull", { ...changed("A"), original: "" }, index(first), 1, later(1), true);
+    expect((await findRecipe(connection, "gull"))?.doc).toMatchObject({ name: "A", original: first.original });
+    expect((await findVersion(connection, "gull", 1))?.original).toBe("");
+  });
+
+  it("are worked out anew where a name's meaning has changed, and nowhere else", async () => {
+    const other = doc("Chapel slice\n200 g sugar\nBake at 180 °C for 20 minutes.");
+    await addRecipe(connection, "chapel", other, index(other), NOW);
+    const asked: string[] = [];
+    await reindexRecipes(connection, ["Eggs"], (of) => { asked.push(of.name); return { ...index(of), search: "eggs anew" }; });
+    expect(asked).toEqual([first.name]);
   });
 
   it("are deleted, brought back, and marked as baked", async () => {
@@ -254,7 +290,7 @@ describe("recipes", () => {
     await addRecipe(connection, "frosted", frosted, index(frosted), NOW);
     expect((await listSharableParts(connection, "gull")).map(({ recipeName, part }) => [recipeName, part.name])).toEqual([["Frosted", "Frosting"]]);
     const user = { ...first, parts: [...first.parts, { id: "p5", role: "frosting", name: "Frosting", lines: [{ id: "x", text: "old copy" }], steps: [], from: { recipe: "frosted", part: "p2" } }] } satisfies RecipeDoc;
-    await saveRecipe(connection, "gull", user, index(user), NOW);
+    await saveRecipe(connection, "gull", user, index(user), 1, NOW);
     const lines = async (): Promise<unknown> => (await findRecipe(connection, "gull"))?.doc?.parts.at(-1)?.lines.map(({ id, text }) => [id, text]);
     expect(await lines()).toEqual([["p5-l9", "100 g butter"]]);
     await deleteRecipe(connection, "frosted", NOW);
@@ -308,7 +344,7 @@ describe("migrations", () => {
     const copy = `${join(folder, "kitchen.db")}.before-2026-11-28T15-00-00-000Z`;
     expect(existsSync(copy)).toBe(true);
     const before = openDatabase(`file:${copy}`);
-    expect((await listCakes(before)).map(({ name }) => name)).toEqual(["Supper cake"]);
+    expect((await listCakes(before, ALL)).cakes.map(({ name }) => name)).toEqual(["Supper cake"]);
     before.client.close();
     expect(await connection.db.all(sql`select name from sqlite_master where name = 'shelves'`)).toEqual([]);
     expect(await names()).toEqual(["Supper cake"]);
@@ -369,7 +405,7 @@ describe("a locked database", () => {
     await ended(holder);
     await addCake(connection, { ...cake, id: "b" }, NOW);
     const other = openDatabase(url);
-    expect((await listCakes(other)).map(({ id }) => id)).toEqual(["b"]);
+    expect((await listCakes(other, ALL)).cakes.map(({ id }) => id)).toEqual(["b"]);
     other.client.close();
   });
 
@@ -399,7 +435,7 @@ describe("a locked database", () => {
 
   it("takes many writes at once, one after the other", async () => {
     await Promise.all(Array.from({ length: 30 }, (_, index) => addCake(connection, { ...cake, id: `cake-${index}` }, NOW)));
-    expect(await listCakes(connection)).toHaveLength(30);
+    expect((await listCakes(connection, ALL)).total).toBe(30);
   });
 });
 
@@ -421,7 +457,7 @@ describe("what kept something from being stored", () => {
   it("is a file that is no database, or not there to open", async () => {
     writeFileSync(join(folder, "letter.db"), "Dear Lantern Row, ".repeat(500));
     const letter = openDatabase(`file:${join(folder, "letter.db")}`);
-    expect(await failing(() => listCakes(letter))).toBe("damaged");
+    expect(await failing(() => listCakes(letter, ALL))).toBe("damaged");
     expect(storageIssue(new Error("anything"))).toBe("unknown");
   });
 });

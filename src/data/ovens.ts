@@ -2,10 +2,14 @@ import { and, asc, eq, isNotNull, isNull } from "drizzle-orm";
 import { parseOven, type KitchenOven } from "@/core/bake";
 import type { Connection } from "./connection";
 import { parsedJson } from "./parsed-json";
+import type { Saved } from "./saved";
 import { ovens } from "./schema";
 
 /** An oven of the kitchen. */
 export type OvenRow = { readonly id: string; readonly name: string; readonly spec: KitchenOven };
+
+/** An oven opened: when it was last changed, and as which version. */
+export type OpenedOven = OvenRow & { readonly version: number; readonly updatedAt: Date };
 
 /** The ovens of the kitchen, the oldest first. A row that no longer reads as an oven is left out and named in the log. */
 export async function listOvens({ db }: Connection): Promise<readonly OvenRow[]> {
@@ -20,10 +24,14 @@ function ovenFrom(row: typeof ovens.$inferSelect): readonly OvenRow[] {
 }
 
 /** One oven, with when it was last changed; null when there is none of that id. */
-export async function findOven({ db }: Connection, id: string): Promise<(OvenRow & { readonly updatedAt: Date }) | null> {
+export async function findOven({ db }: Connection, id: string): Promise<OpenedOven | null> {
   const [row] = await db.select().from(ovens).where(and(eq(ovens.id, id), isNull(ovens.deletedAt)));
-  const [oven] = row === undefined ? [] : ovenFrom(row);
-  return row === undefined || oven === undefined ? null : { ...oven, updatedAt: new Date(row.updatedAt) };
+  return row === undefined ? null : openedFrom(row);
+}
+
+function openedFrom(row: typeof ovens.$inferSelect): OpenedOven | null {
+  const [oven] = ovenFrom(row);
+  return oven === undefined ? null : { ...oven, version: row.version, updatedAt: new Date(row.updatedAt) };
 }
 
 /** Keeps a new oven. */
@@ -32,12 +40,22 @@ export async function addOven(connection: Connection, { id, name, spec }: OvenRo
   await connection.write((db) => db.insert(ovens).values({ id, name, spec: JSON.stringify(spec), createdAt: at, updatedAt: at }));
 }
 
-/** Changes an oven. Cakes planned for it keep their own copy. @returns whether it was there */
-export async function changeOven(connection: Connection, { id, name, spec }: OvenRow, now: Date): Promise<boolean> {
-  const rows = await connection.write((db) =>
-    db.update(ovens).set({ name, spec: JSON.stringify(spec), updatedAt: now.getTime() }).where(and(eq(ovens.id, id), isNull(ovens.deletedAt))).returning({ id: ovens.id }),
+/**
+ * Changes an oven, unless another page has kept another change of it since. Cakes planned for it keep their own copy.
+ * @param base the version that was changed
+ */
+export async function changeOven(connection: Connection, { id, name, spec }: OvenRow, base: number, now: Date): Promise<Saved<OpenedOven>> {
+  return connection.write((db) =>
+    db.transaction(async (tx): Promise<Saved<OpenedOven>> => {
+      const [row] = await tx.select().from(ovens).where(and(eq(ovens.id, id), isNull(ovens.deletedAt)));
+      if (row === undefined) return { kind: "gone" };
+      const theirs = row.version === base ? null : openedFrom(row);
+      if (theirs !== null) return { kind: "changed-elsewhere", theirs };
+      const version = row.version + 1;
+      await tx.update(ovens).set({ name, spec: JSON.stringify(spec), version, updatedAt: now.getTime() }).where(eq(ovens.id, id));
+      return { kind: "kept", version };
+    }),
   );
-  return rows.length > 0;
 }
 
 /** Takes an oven out so that {@link restoreOven} can put it back. @returns whether it was there */

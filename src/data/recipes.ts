@@ -1,9 +1,10 @@
-import { and, asc, count, desc, eq, inArray, isNotNull, isNull, like, type SQL } from "drizzle-orm";
+import { and, asc, count, desc, eq, inArray, isNotNull, isNull, like, or, type SQL } from "drizzle-orm";
 import { RecipeFactsSchema, type RecipeFacts } from "@/core/cake";
 import { foldName } from "@/core/pantry";
 import { parseRecipeDoc, withSharedPart, type Part, type RecipeDoc } from "@/core/recipe";
 import type { Connection } from "./connection";
 import { parsedJson } from "./parsed-json";
+import type { Saved } from "./saved";
 import { recipes, recipeVersions } from "./schema";
 
 /** A recipe as lists and the bench need it. */
@@ -16,9 +17,10 @@ export type ListedRecipe = {
 };
 
 /** A recipe opened. A document that no longer parses is null: the row is shown, and never thrown away. */
-export type KeptRecipe = { readonly id: string; readonly name: string; readonly doc: RecipeDoc | null; readonly version: number; readonly updatedAt: Date; readonly lastBakedAt: Date | null };
+export type KeptRecipe = { readonly id: string; readonly name: string; readonly doc: RecipeDoc | null; readonly revision: number; readonly updatedAt: Date; readonly lastBakedAt: Date | null };
 
-export type RecipeVersion = { readonly version: number; readonly savedAt: Date; readonly doc: RecipeDoc | null };
+/** A state a recipe was in before; its document is asked for by itself. */
+export type RecipeVersion = { readonly version: number; readonly savedAt: Date };
 
 /** What is kept beside a recipe for lists and searches. */
 export type RecipeIndex = { readonly facts: RecipeFacts; readonly search: string };
@@ -67,14 +69,17 @@ export async function listBenchRecipes({ db }: Connection): Promise<readonly Lis
 /** One recipe that is not deleted, the parts it shares with others as they are there; null when there is none of that id. */
 export async function findRecipe(connection: Connection, id: string): Promise<KeptRecipe | null> {
   const [row] = await connection.db.select().from(recipes).where(and(eq(recipes.id, id), isNull(recipes.deletedAt)));
-  if (row === undefined) return null;
+  return row === undefined ? null : keptFrom(connection, row);
+}
+
+async function keptFrom(connection: Pick<Connection, "db">, row: typeof recipes.$inferSelect): Promise<KeptRecipe> {
   return {
-    id: row.id, name: row.name, doc: await withSharedParts(connection, docFrom(row.recipe)), version: row.version, updatedAt: new Date(row.updatedAt),
+    id: row.id, name: row.name, doc: await withSharedParts(connection, docFrom(row.recipe)), revision: row.revision, updatedAt: new Date(row.updatedAt),
     lastBakedAt: row.lastBakedAt === null ? null : new Date(row.lastBakedAt),
   };
 }
 
-async function withSharedParts({ db }: Connection, doc: RecipeDoc | null): Promise<RecipeDoc | null> {
+async function withSharedParts({ db }: Pick<Connection, "db">, doc: RecipeDoc | null): Promise<RecipeDoc | null> {
   const owners = doc?.parts.flatMap(({ from }) => (from === undefined ? [] : [from.recipe])) ?? [];
   if (doc === null || owners.length === 0) return doc;
   const rows = await db.select({ id: recipes.id, recipe: recipes.recipe }).from(recipes).where(and(inArray(recipes.id, owners), isNull(recipes.deletedAt)));
@@ -106,35 +111,68 @@ export function recipeRow(id: string, doc: RecipeDoc, index: RecipeIndex, now: D
 }
 
 /**
- * Keeps a changed recipe. The state before is kept as a version, unless this change belongs to the one begun within the
- * last ten minutes.
+ * Keeps a changed recipe, unless another page has kept another change of it since: then nothing is written. The state before is kept as a
+ * version, unless this change belongs to the one begun within the last ten minutes. The text it was read from never changes: a
+ * document that comes without it keeps it.
+ * @param base the revision that was changed
  * @param isNewVersion keep the state before as a version in any case
- * @returns the version it now is, or null when the recipe is not there
  */
-export async function saveRecipe(connection: Connection, id: string, doc: RecipeDoc, index: RecipeIndex, now: Date, isNewVersion = false): Promise<number | null> {
+export async function saveRecipe(connection: Connection, id: string, changed: RecipeDoc, index: RecipeIndex, base: number, now: Date, isNewVersion = false): Promise<Saved<KeptRecipe>> {
+  const saved = await connection.write((db) =>
+    db.transaction(async (tx): Promise<Saved<typeof recipes.$inferSelect>> => {
+      const [row] = await tx.select().from(recipes).where(and(eq(recipes.id, id), isNull(recipes.deletedAt)));
+      if (row === undefined) return { kind: "gone" };
+      if (row.revision !== base) return { kind: "changed-elsewhere", theirs: row };
+      const at = now.getTime();
+      const doc = changed.original === "" ? { ...changed, original: docFrom(row.recipe)?.original ?? "" } : changed;
+      const recipe = JSON.stringify(doc);
+      if (recipe === row.recipe) return { kind: "kept", version: row.revision };
+      const begins = isNewVersion || at - row.versionAt > SAME_VERSION_MS;
+      if (begins) await tx.insert(recipeVersions).values(versionRow(row));
+      const revision = row.revision + 1;
+      await tx
+        .update(recipes)
+        .set({ name: doc.name, recipe, facts: JSON.stringify(index.facts), search: index.search, revision, updatedAt: at, ...(begins ? { version: row.version + 1, versionAt: at } : {}) })
+        .where(eq(recipes.id, id));
+      return { kind: "kept", version: revision };
+    }),
+  );
+  return saved.kind === "changed-elsewhere" ? { kind: saved.kind, theirs: await keptFrom(connection, saved.theirs) } : saved;
+}
+
+/** A recipe's state as a version: without the text it was read from, which all of them share. */
+function versionRow(row: typeof recipes.$inferSelect): typeof recipeVersions.$inferInsert {
+  const doc = docFrom(row.recipe);
+  return { recipeId: row.id, version: row.version, recipe: doc === null ? row.recipe : JSON.stringify({ ...doc, original: "" }), savedAt: row.updatedAt };
+}
+
+/** Keeps a state of a recipe that was not chosen among its versions, so that choosing the other loses nothing. @returns whether the recipe is there */
+export async function addVersion(connection: Connection, id: string, doc: RecipeDoc, now: Date): Promise<boolean> {
   return connection.write((db) =>
     db.transaction(async (tx) => {
       const [row] = await tx.select().from(recipes).where(and(eq(recipes.id, id), isNull(recipes.deletedAt)));
-      if (row === undefined) return null;
-      const at = now.getTime();
-      const recipe = JSON.stringify(doc);
-      if (recipe === row.recipe) return row.version;
-      const begins = isNewVersion || at - row.versionAt > SAME_VERSION_MS;
-      if (begins) await tx.insert(recipeVersions).values({ recipeId: id, version: row.version, recipe: row.recipe, savedAt: row.updatedAt });
-      const version = begins ? row.version + 1 : row.version;
-      await tx
-        .update(recipes)
-        .set({ name: doc.name, recipe, facts: JSON.stringify(index.facts), search: index.search, version, updatedAt: at, ...(begins ? { versionAt: at } : {}) })
-        .where(eq(recipes.id, id));
-      return version;
+      if (row === undefined) return false;
+      await tx.insert(recipeVersions).values({ recipeId: id, version: row.version, recipe: JSON.stringify({ ...doc, original: "" }), savedAt: now.getTime() });
+      await tx.update(recipes).set({ version: row.version + 1, versionAt: now.getTime() }).where(eq(recipes.id, id));
+      return true;
     }),
   );
 }
 
 /** The states a recipe was in before, newest first. */
 export async function listVersions({ db }: Connection, id: string): Promise<readonly RecipeVersion[]> {
-  const rows = await db.select().from(recipeVersions).where(eq(recipeVersions.recipeId, id)).orderBy(desc(recipeVersions.version));
-  return rows.map(({ version, savedAt, recipe }) => ({ version, savedAt: new Date(savedAt), doc: docFrom(recipe) }));
+  const columns = { version: recipeVersions.version, savedAt: recipeVersions.savedAt };
+  const rows = await db.select(columns).from(recipeVersions).where(eq(recipeVersions.recipeId, id)).orderBy(desc(recipeVersions.version)).limit(MOST_VERSIONS);
+  return rows.map(({ version, savedAt }) => ({ version, savedAt: new Date(savedAt) }));
+}
+
+/** More states than anybody looks through. */
+const MOST_VERSIONS = 200;
+
+/** One state a recipe was in before; null when there is none, or it can't be read. */
+export async function findVersion({ db }: Connection, id: string, version: number): Promise<RecipeDoc | null> {
+  const [row] = await db.select().from(recipeVersions).where(and(eq(recipeVersions.recipeId, id), eq(recipeVersions.version, version)));
+  return row === undefined ? null : docFrom(row.recipe);
 }
 
 /** Deletes a recipe so that {@link restoreRecipe} can bring it back. @returns whether it was there */
@@ -161,19 +199,33 @@ export async function markBaked(connection: Connection, id: string, now: Date): 
   return rows.length > 0;
 }
 
-/** Works every recipe's index out anew, after the pantry has changed. */
-export async function reindexRecipes(connection: Connection, indexOf: (doc: RecipeDoc) => RecipeIndex): Promise<void> {
-  const rows = await connection.db.select({ id: recipes.id, recipe: recipes.recipe, facts: recipes.facts }).from(recipes);
-  const changed = rows.flatMap(({ id, recipe, facts: before }) => {
-    const doc = docFrom(recipe);
-    const index = doc === null ? null : indexOf(doc);
-    const facts = JSON.stringify(index?.facts);
-    return index === null || facts === before ? [] : [{ id, facts, search: index.search }];
-  });
-  if (changed.length === 0) return;
-  await connection.write((db) =>
-    db.transaction(async (tx) => {
-      for (const { id, ...index } of changed) await tx.update(recipes).set(index).where(eq(recipes.id, id));
-    }),
-  );
+/** Recipes worked out before the server turns to other work. */
+const AT_ONCE = 20;
+
+/**
+ * Works the index of recipes out anew, after what some names mean has changed: of those whose words hold one of them, a few at a time so that
+ * the server answers others meanwhile.
+ */
+export async function reindexRecipes(connection: Connection, names: readonly string[], indexOf: (doc: RecipeDoc) => RecipeIndex): Promise<void> {
+  const held = names.map(foldName).filter((name) => name !== "").map((name): SQL => like(recipes.search, `%${name.replaceAll(/[%_]/gu, "")}%`));
+  if (held.length === 0) return;
+  const ids = await connection.db.select({ id: recipes.id }).from(recipes).where(or(...held));
+  for (let from = 0; from < ids.length; from += AT_ONCE) {
+    const some = ids.slice(from, from + AT_ONCE).map(({ id }) => id);
+    const rows = await connection.db.select({ id: recipes.id, recipe: recipes.recipe, facts: recipes.facts }).from(recipes).where(inArray(recipes.id, some));
+    const changed = rows.flatMap(({ id, recipe, facts: before }) => {
+      const doc = docFrom(recipe);
+      const index = doc === null ? null : indexOf(doc);
+      const facts = JSON.stringify(index?.facts);
+      return index === null || facts === before ? [] : [{ id, facts, search: index.search }];
+    });
+    if (changed.length > 0) {
+      await connection.write((db) =>
+        db.transaction(async (tx) => {
+          for (const { id, ...index } of changed) await tx.update(recipes).set(index).where(eq(recipes.id, id));
+        }),
+      );
+    }
+    await new Promise((resolve) => { setImmediate(resolve); });
+  }
 }

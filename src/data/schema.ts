@@ -1,4 +1,4 @@
-import { integer, primaryKey, sqliteTable, text, uniqueIndex } from "drizzle-orm/sqlite-core";
+import { index, integer, primaryKey, sqliteTable, text, uniqueIndex } from "drizzle-orm/sqlite-core";
 
 /** Instants are milliseconds since 1970; JSON columns are parsed with the core's schemas on the way out. */
 export const tins = sqliteTable("tins", {
@@ -8,27 +8,35 @@ export const tins = sqliteTable("tins", {
   spec: text("spec").notNull(),
   /** How many of it stand in the cupboard. */
   owned: integer("owned").notNull(),
+  /** Goes up with each save, so that two open pages notice each other. */
+  version: integer("version").notNull().default(1),
   updatedAt: integer("updated_at").notNull().default(0),
   /** Set while a tin is taken out and can still be put back. */
   deletedAt: integer("deleted_at"),
 });
 
-export const recipes = sqliteTable("recipes", {
-  id: text("id").primaryKey(),
-  name: text("name").notNull(),
-  /** A `RecipeDoc` of the core as JSON. */
-  recipe: text("recipe").notNull(),
-  /** Its `RecipeFacts` as JSON, worked out when it was kept, so that lists need not read every recipe. */
-  facts: text("facts").notNull().default("{}"),
-  /** Folded words it is found by. */
-  search: text("search").notNull().default(""),
-  version: integer("version").notNull().default(1),
-  /** When the first change of this version was kept; changes soon after go into the same one. */
-  versionAt: integer("version_at").notNull().default(0),
-  updatedAt: integer("updated_at").notNull().default(0),
-  lastBakedAt: integer("last_baked_at"),
-  deletedAt: integer("deleted_at"),
-});
+export const recipes = sqliteTable(
+  "recipes",
+  {
+    id: text("id").primaryKey(),
+    name: text("name").notNull(),
+    /** A `RecipeDoc` of the core as JSON. */
+    recipe: text("recipe").notNull(),
+    /** Its `RecipeFacts` as JSON, worked out when it was kept, so that lists need not read every recipe. */
+    facts: text("facts").notNull().default("{}"),
+    /** Folded words it is found by. */
+    search: text("search").notNull().default(""),
+    version: integer("version").notNull().default(1),
+    /** Goes up with each save, so that two open pages notice each other; a version holds many. */
+    revision: integer("revision").notNull().default(1),
+    /** When the first change of this version was kept; changes soon after go into the same one. */
+    versionAt: integer("version_at").notNull().default(0),
+    updatedAt: integer("updated_at").notNull().default(0),
+    lastBakedAt: integer("last_baked_at"),
+    deletedAt: integer("deleted_at"),
+  },
+  (table) => [index("recipes_by_name").on(table.deletedAt, table.name), index("recipes_by_change").on(table.deletedAt, table.updatedAt)],
+);
 
 /** Recipes as they were before. */
 export const recipeVersions = sqliteTable(
@@ -60,26 +68,34 @@ export const ovens = sqliteTable("ovens", {
   name: text("name").notNull(),
   /** A `KitchenOven` of the core as JSON. */
   spec: text("spec").notNull(),
+  /** Goes up with each save, so that two open pages notice each other. */
+  version: integer("version").notNull().default(1),
   createdAt: integer("created_at").notNull(),
   updatedAt: integer("updated_at").notNull(),
   /** Set while an oven is taken out and can still be put back. */
   deletedAt: integer("deleted_at"),
 });
 
-export const cakes = sqliteTable("cakes", {
-  id: text("id").primaryKey(),
-  name: text("name").notNull(),
-  /** A `Question` of the core as JSON: a copy of everything the cake was planned from. */
-  question: text("question").notNull(),
-  /** The recipe it was planned from as JSON, its id and its `RecipeDoc`: the cake's own copy. */
-  recipe: text("recipe"),
-  /** Goes up with each save, so that two open pages notice each other. */
-  version: integer("version").notNull().default(1),
-  createdAt: integer("created_at").notNull(),
-  updatedAt: integer("updated_at").notNull(),
-  /** Set while a cake is deleted and can still be brought back. */
-  deletedAt: integer("deleted_at"),
-});
+export const cakes = sqliteTable(
+  "cakes",
+  {
+    id: text("id").primaryKey(),
+    name: text("name").notNull(),
+    /** A `Question` of the core as JSON: a copy of everything the cake was planned from. */
+    question: text("question").notNull(),
+    /** The recipe it was planned from as JSON, its id and its `RecipeDoc`: the cake's own copy. */
+    recipe: text("recipe"),
+    /** The date it is wanted, `2026-12-05`, as its question says it; empty while nobody said. */
+    wantedOn: text("wanted_on").notNull().default(""),
+    /** Goes up with each save, so that two open pages notice each other. */
+    version: integer("version").notNull().default(1),
+    createdAt: integer("created_at").notNull(),
+    updatedAt: integer("updated_at").notNull(),
+    /** Set while a cake is deleted and can still be brought back. */
+    deletedAt: integer("deleted_at"),
+  },
+  (table) => [index("cakes_by_change").on(table.deletedAt, table.updatedAt), index("cakes_by_day").on(table.wantedOn)],
+);
 
 /** A day's baking, from its first step on. */
 export const bakes = sqliteTable("bakes", {

@@ -76,12 +76,12 @@ export function ovenText(tempC: number, units: Units): string {
   return heatText(units.heat === "C" ? roundTo(tempC, 5) : tempC, units);
 }
 
-/** The dial as it is marked, whatever the kitchen's own degrees: gas 4, 175 °C, 350 °F; in those when no oven is named. */
-export function dialText({ dialC, dialMark, dialScale }: Pick<CakePlan["bake"], "dialC" | "dialMark" | "dialScale">, units: Units): string {
+/** The dial as it is marked, whatever the kitchen's own degrees: gas 4, 175 °C, 350 °F; in those when no oven is named, to the 5 of a usual dial unless she chose the heat herself. */
+export function dialText({ dialC, dialMark, dialScale, reason }: Pick<CakePlan["bake"], "dialC" | "dialMark" | "dialScale"> & { readonly reason?: CakePlan["bake"]["reason"] }, units: Units): string {
   if (dialMark !== null) return `gas${GAP}${dialMark}`;
   if (dialScale === "C") return `${Math.round(dialC)}${GAP}°C`;
   if (dialScale === "F") return `${Math.round(fahrenheitFromC(dialC))}${GAP}°F`;
-  return ovenText(dialC, units);
+  return reason === "chosen" ? heatText(dialC, units) : ovenText(dialC, units);
 }
 
 /** A difference of heat: 15 °C is 25 °F on a dial with marks 5 apart. */

@@ -2,15 +2,14 @@
 
 import { randomUUID } from "node:crypto";
 import * as z from "zod/mini";
-import { revalidatePath } from "next/cache";
 import { parseCakeDoc, parseQuestion, type CakeDoc, type Question } from "@/core/cake";
 import {
   addCake, deleteCake, duplicateCake, findCake, findRecipe, kitchenDatabase, nameCake, restoreCake, saveCake, stored, type Cake,
 } from "@/data";
 import type { RecipeDoc } from "@/core/recipe";
 import type { Kept, Outcome, SaveOutcome, Theirs } from "@/components/frame/outcome";
-import { issueText, METRIC, storageText } from "@/words";
-import { keeping } from "../keeping";
+import { issueText, METRIC } from "@/words";
+import { baseOf, keeping, keepingChange } from "../keeping";
 import { idOf } from "../id-of";
 
 const MOST_NAME = 120;
@@ -60,15 +59,7 @@ function theirsOf({ doc, version, updatedAt }: Cake): Theirs<CakeDoc> | null {
 export async function changeCake(id: string, input: CakeDoc, base: number): Promise<SaveOutcome<CakeDoc>> {
   const doc = parseCakeDoc(input);
   if (!doc.ok) return { ok: false, message: issueText(doc.issue, METRIC) };
-  const result = await stored(() => saveCake(kitchenDatabase(), idOf(id), doc.value, Number.isSafeInteger(base) ? base : -1, new Date()));
-  if (!result.ok) return { ok: false, message: storageText(result.issue) };
-  if (result.value.kind === "kept") {
-    revalidatePath("/", "layout");
-    return { ok: true, version: result.value.version };
-  }
-  if (result.value.kind === "gone") return { ok: false, message: GONE };
-  const theirs = theirsOf(result.value.theirs);
-  return { ok: false, message: "Changed on another page", ...(theirs === null ? {} : { theirs }) };
+  return keepingChange(() => saveCake(kitchenDatabase(), idOf(id), doc.value, baseOf(base), new Date()), theirsOf, GONE);
 }
 
 /** What is kept of a cake now, when it is another version than the page's; null when it is not. */
@@ -93,21 +84,21 @@ export async function keepApart(name: string, input: CakeDoc): Promise<Kept> {
 export async function renameCake(id: string, name: string): Promise<Outcome> {
   const checked = named(name);
   if (checked === null) return nameTrouble(name);
-  return keeping(() => nameCake(kitchenDatabase(), idOf(id), checked, new Date()), GONE);
+  return keeping(() => nameCake(kitchenDatabase(), idOf(id), checked, new Date()), GONE, "/cakes");
 }
 
 /** Copies a cake. */
 export async function copyCake(id: string, name: string): Promise<Outcome> {
   const checked = named(`${name.slice(0, MOST_NAME - 6)}, copy`) ?? "Copy";
-  return keeping(() => duplicateCake(kitchenDatabase(), idOf(id), { id: randomUUID(), name: checked }, new Date()), GONE);
+  return keeping(() => duplicateCake(kitchenDatabase(), idOf(id), { id: randomUUID(), name: checked }, new Date()), GONE, "/cakes");
 }
 
 /** Deletes a cake; {@link bringBackCake} undoes it. */
 export async function removeCake(id: string): Promise<Outcome> {
-  return keeping(() => deleteCake(kitchenDatabase(), idOf(id), new Date()), GONE);
+  return keeping(() => deleteCake(kitchenDatabase(), idOf(id), new Date()), GONE, "/cakes");
 }
 
 /** Brings a deleted cake back. */
 export async function bringBackCake(id: string): Promise<Outcome> {
-  return keeping(() => restoreCake(kitchenDatabase(), idOf(id)), GONE);
+  return keeping(() => restoreCake(kitchenDatabase(), idOf(id)), GONE, "/cakes");
 }

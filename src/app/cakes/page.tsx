@@ -1,6 +1,7 @@
 import type { Metadata } from "next";
 import Link from "next/link";
 import { CakeList } from "@/components/cakes/cake-list";
+import { FreshList } from "@/components/frame/kitchen-changed";
 import { Trouble } from "@/components/frame/trouble";
 import { kitchenDatabase, listCakes, stored } from "@/data";
 import { storageText } from "@/words";
@@ -8,13 +9,21 @@ import { bringBackCake, copyCake, removeCake, renameCake } from "./actions";
 
 export const metadata: Metadata = { title: "Cakes" };
 
-export default async function CakesPage() {
-  const cakes = await stored(() => listCakes(kitchenDatabase()));
+/** How many cakes stand on one page of the list. */
+const PAGE = 50;
+
+type CakesPageProps = { readonly searchParams: Promise<Readonly<Record<string, string | readonly string[] | undefined>>> };
+
+export default async function CakesPage({ searchParams }: CakesPageProps) {
+  const asked = Math.trunc(Number((await searchParams)["page"]));
+  const page = asked >= 1 && asked <= 10_000 ? asked : 1;
+  const cakes = await stored(() => listCakes(kitchenDatabase(), { limit: PAGE, offset: PAGE * (page - 1) }));
   return (
     <>
+      <FreshList />
       <h1 className="mt-2 mb-4 text-[27px]">Cakes</h1>
       {!cakes.ok && <Trouble text={storageText(cakes.issue)} />}
-      {cakes.ok && cakes.value.length === 0 && (
+      {cakes.ok && cakes.value.total === 0 && (
         <div className="panel space-y-3 p-6">
           <p>No cake is kept yet. Ask the bench about a tin, then keep the answer as a cake.</p>
           <Link href="/" className="button button-next">
@@ -22,7 +31,20 @@ export default async function CakesPage() {
           </Link>
         </div>
       )}
-      {cakes.ok && cakes.value.length > 0 && <CakeList cakes={cakes.value} actions={{ bringBackCake, copyCake, removeCake, renameCake }} />}
+      {cakes.ok && cakes.value.total > 0 && <CakeList cakes={cakes.value.cakes} actions={{ bringBackCake, copyCake, removeCake, renameCake }} />}
+      {cakes.ok && <Pages page={page} pages={Math.ceil(cakes.value.total / PAGE)} />}
     </>
+  );
+}
+
+/** The ways to the pages before and after this one; none where one page holds all. */
+function Pages({ page, pages }: { readonly page: number; readonly pages: number }) {
+  if (pages < 2) return null;
+  return (
+    <nav aria-label="Pages of cakes" className="mt-3 flex items-center gap-3">
+      {page > 1 && <Link className="button" href={page === 2 ? "/cakes" : `/cakes?page=${page - 1}`}>Changed later</Link>}
+      <span>Page {page} of {pages}</span>
+      {page < pages && <Link className="button" href={`/cakes?page=${page + 1}`}>Changed earlier</Link>}
+    </nav>
   );
 }

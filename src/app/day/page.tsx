@@ -2,7 +2,7 @@ import type { Metadata } from "next";
 import * as z from "zod/mini";
 import { DayOfCakes } from "@/components/day/day-of-cakes";
 import { Trouble } from "@/components/frame/trouble";
-import { findCake, findPantry, kitchenDatabase, listCakes, listOpenBakes, stored } from "@/data";
+import { findPantry, kitchenDatabase, listCakesOf, listOpenBakes, stored } from "@/data";
 import { storageText } from "@/words";
 import { startBake } from "../bakes/actions";
 import { changeCake } from "../cakes/actions";
@@ -20,9 +20,8 @@ export default async function DayPage({ searchParams }: DayPageProps) {
   const on = asked.data;
   const kitchen = await stored(async () => {
     const database = kitchenDatabase();
-    const listed = (await listCakes(database)).filter(({ question }) => question?.day.wantedAt.startsWith(on) === true);
-    const cakes = await Promise.all(listed.map(({ id }) => findCake(database, id)));
-    return { cakes: cakes.flatMap((cake) => (cake?.doc == null ? [] : [{ id: cake.id, name: cake.name, doc: cake.doc, version: cake.version }])), pantry: await findPantry(database), bakes: await listOpenBakes(database) };
+    const cakes = await listCakesOf(database, on);
+    return { cakes: cakes.flatMap((cake) => (cake.doc === null ? [] : [{ id: cake.id, name: cake.name, doc: cake.doc, version: cake.version }])), pantry: await findPantry(database), bakes: await listOpenBakes(database) };
   });
   if (!kitchen.ok) return <Trouble text={storageText(kitchen.issue)} />;
   const [year = 0, month = 1, day = 1] = on.split("-").map(Number);

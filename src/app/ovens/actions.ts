@@ -1,15 +1,14 @@
 "use server";
 
 import { randomUUID } from "node:crypto";
-import { revalidatePath } from "next/cache";
 import * as z from "zod/mini";
 import type { OvenChoice } from "@/components/bench/choices";
-import type { Kept, Outcome } from "@/components/frame/outcome";
+import type { Kept, Outcome, SaveOutcome, Theirs } from "@/components/frame/outcome";
 import { KitchenOvenSchema, USUAL_OVEN } from "@/core/bake";
 import { parseWith } from "@/core/measure";
-import { addOven, changeOven, deleteOven, kitchenDatabase, restoreOven, stored } from "@/data";
+import { addOven, changeOven, deleteOven, findOven, kitchenDatabase, restoreOven, stored, type OpenedOven } from "@/data";
 import { issueText, METRIC, storageText } from "@/words";
-import { keeping } from "../keeping";
+import { baseOf, keeping, keepingChange } from "../keeping";
 import { idOf } from "../id-of";
 
 const MOST_NAME = 80;
@@ -22,24 +21,33 @@ export async function keepOven(): Promise<Kept> {
   const id = randomUUID();
   const result = await stored(() => addOven(kitchenDatabase(), { id, name: "New oven", spec: USUAL_OVEN }, new Date()));
   if (!result.ok) return { ok: false, message: storageText(result.issue) };
-  revalidatePath("/", "layout");
   return { ok: true, id };
 }
 
-/** Keeps a changed oven. */
-export async function saveOven(input: OvenChoice): Promise<Outcome> {
+function theirsOf({ updatedAt, version, ...oven }: OpenedOven): Theirs<OvenChoice> {
+  return { value: oven, version, at: updatedAt.getTime() };
+}
+
+/** Keeps a changed oven; when another page changed it since `base`, gives what that one kept. */
+export async function saveOven(input: OvenChoice, base: number): Promise<SaveOutcome<OvenChoice>> {
   const oven = parseWith(OvenToKeepSchema, input);
   if (!oven.ok) return { ok: false, message: issueText(oven.issue, METRIC) };
   if (oven.value.name === "") return { ok: false, message: `An oven needs a name: 1 to ${MOST_NAME} letters.` };
-  return keeping(() => changeOven(kitchenDatabase(), oven.value, new Date()), GONE);
+  return keepingChange(() => changeOven(kitchenDatabase(), oven.value, baseOf(base), new Date()), theirsOf, GONE);
+}
+
+/** What is kept of an oven now, when it is another version than the page's; null when it is not. */
+export async function lookAtOven(id: string, version: number): Promise<Theirs<OvenChoice> | null> {
+  const oven = await stored(() => findOven(kitchenDatabase(), idOf(id)));
+  return oven.ok && oven.value !== null && oven.value.version !== version ? theirsOf(oven.value) : null;
 }
 
 /** Takes an oven out of the kitchen; {@link bringBackOven} undoes it. */
 export async function removeOven(id: string): Promise<Outcome> {
-  return keeping(() => deleteOven(kitchenDatabase(), idOf(id), new Date()), GONE);
+  return keeping(() => deleteOven(kitchenDatabase(), idOf(id), new Date()), GONE, "/ovens");
 }
 
 /** Puts an oven back into the kitchen. */
 export async function bringBackOven(id: string): Promise<Outcome> {
-  return keeping(() => restoreOven(kitchenDatabase(), idOf(id)), GONE);
+  return keeping(() => restoreOven(kitchenDatabase(), idOf(id)), GONE, "/ovens");
 }

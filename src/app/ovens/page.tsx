@@ -1,4 +1,5 @@
 import type { Metadata } from "next";
+import { FreshList } from "@/components/frame/kitchen-changed";
 import { Trouble } from "@/components/frame/trouble";
 import { OvenList } from "@/components/ovens/oven-list";
 import { kitchenDatabase, listOvens, stored } from "@/data";
@@ -11,6 +12,7 @@ export default async function OvensPage() {
   const ovens = await stored(() => listOvens(kitchenDatabase()));
   return (
     <>
+      <FreshList />
       <h1 className="mt-2 mb-4 text-[27px]">Ovens</h1>
       {ovens.ok ? <OvenList ovens={ovens.value} keep={keepOven} /> : <Trouble text={storageText(ovens.issue)} />}
     </>

@@ -2,12 +2,14 @@
 
 import { randomUUID } from "node:crypto";
 import * as z from "zod/mini";
-import type { Kept, Outcome } from "@/components/frame/outcome";
+import type { Kept, Outcome, SaveOutcome, Theirs } from "@/components/frame/outcome";
 import { IngredientSchema, type Ingredient } from "@/core/pantry";
 import { parseRecipeDoc, type RecipeDoc } from "@/core/recipe";
-import { addRecipe, deleteRecipe, keepIngredient, kitchenDatabase, learnName, markBaked, reindexRecipes, restoreRecipe, saveRecipe } from "@/data";
+import {
+  addRecipe, addVersion, deleteRecipe, findRecipe, findVersion, keepIngredient, kitchenDatabase, learnName, markBaked, reindexRecipes, restoreRecipe, saveRecipe, stored, type KeptRecipe,
+} from "@/data";
 import { issueText, METRIC } from "@/words";
-import { keeping } from "../keeping";
+import { baseOf, keeping, keepingChange } from "../keeping";
 import { kitchenPantry, recipeIndex } from "./kitchen-recipes";
 import { idOf } from "../id-of";
 
@@ -25,24 +27,47 @@ export async function keepRecipe(input: RecipeDoc): Promise<Kept> {
   return outcome.ok ? { ok: true, id } : outcome;
 }
 
-/** Keeps a changed recipe. */
-export async function changeRecipe(id: string, input: RecipeDoc, isNewVersion: boolean): Promise<Outcome> {
+function theirsOf({ doc, revision, updatedAt }: KeptRecipe): Theirs<RecipeDoc> | null {
+  return doc === null ? null : { value: doc, version: revision, at: updatedAt.getTime() };
+}
+
+/** Keeps a changed recipe; when another page changed it since `base`, gives what that one kept. */
+export async function changeRecipe(id: string, input: RecipeDoc, base: number, isNewVersion: boolean): Promise<SaveOutcome<RecipeDoc>> {
   const doc = parseRecipeDoc(input);
   if (!doc.ok) return { ok: false, message: issueText(doc.issue, METRIC) };
-  return keeping(async () => {
+  return keepingChange(async () => {
     const index = recipeIndex(doc.value, await kitchenPantry());
-    return (await saveRecipe(kitchenDatabase(), idOf(id), doc.value, index, new Date(), isNewVersion)) !== null;
-  }, GONE);
+    return saveRecipe(kitchenDatabase(), idOf(id), doc.value, index, baseOf(base), new Date(), isNewVersion);
+  }, theirsOf, GONE);
+}
+
+/** What is kept of a recipe now, when it is another revision than the page's; null when it is not. */
+export async function lookAtRecipe(id: string, revision: number): Promise<Theirs<RecipeDoc> | null> {
+  const recipe = await stored(() => findRecipe(kitchenDatabase(), idOf(id)));
+  return recipe.ok && recipe.value !== null && recipe.value.revision !== revision ? theirsOf(recipe.value) : null;
+}
+
+/** Keeps a state of a recipe that was not chosen among its versions. */
+export async function keepAsVersion(id: string, input: RecipeDoc): Promise<Outcome> {
+  const doc = parseRecipeDoc(input);
+  if (!doc.ok) return { ok: false, message: issueText(doc.issue, METRIC) };
+  return keeping(() => addVersion(kitchenDatabase(), idOf(id), doc.value, new Date()), GONE);
+}
+
+/** A state a recipe was in before; null when it can't be read. */
+export async function versionOfRecipe(id: string, version: number): Promise<RecipeDoc | null> {
+  const doc = await stored(() => findVersion(kitchenDatabase(), idOf(id), baseOf(version)));
+  return doc.ok ? doc.value : null;
 }
 
 /** Deletes a recipe; {@link bringBackRecipe} undoes it. */
 export async function removeRecipe(id: string): Promise<Outcome> {
-  return keeping(() => deleteRecipe(kitchenDatabase(), idOf(id), new Date()), GONE);
+  return keeping(() => deleteRecipe(kitchenDatabase(), idOf(id), new Date()), GONE, "/recipes");
 }
 
 /** Brings a deleted recipe back. */
 export async function bringBackRecipe(id: string): Promise<Outcome> {
-  return keeping(() => restoreRecipe(kitchenDatabase(), idOf(id)), GONE);
+  return keeping(() => restoreRecipe(kitchenDatabase(), idOf(id)), GONE, "/recipes");
 }
 
 /** Notes that a recipe was baked today. */
@@ -50,11 +75,12 @@ export async function bakedToday(id: string): Promise<Outcome> {
   return keeping(() => markBaked(kitchenDatabase(), idOf(id), new Date()), GONE);
 }
 
-async function pantryChanged(change: () => Promise<void>): Promise<Outcome> {
+/** Works out anew what holds one of the names whose meaning has changed. */
+async function pantryChanged(names: readonly string[], change: () => Promise<void>): Promise<Outcome> {
   return keeping(async () => {
     await change();
     const pantry = await kitchenPantry();
-    await reindexRecipes(kitchenDatabase(), (doc) => recipeIndex(doc, pantry));
+    await reindexRecipes(kitchenDatabase(), names, (doc) => recipeIndex(doc, pantry));
     return true;
   }, GONE);
 }
@@ -63,12 +89,12 @@ async function pantryChanged(change: () => Promise<void>): Promise<Outcome> {
 export async function teachName(name: string, ingredient: string): Promise<Outcome> {
   const checked = z.string().check(z.trim(), z.minLength(1), z.maxLength(200)).safeParse(name);
   if (!checked.success) return { ok: false, message: "The line names nothing to remember." };
-  return pantryChanged(() => learnName(kitchenDatabase(), checked.data, idOf(ingredient)));
+  return pantryChanged([checked.data], () => learnName(kitchenDatabase(), checked.data, idOf(ingredient)));
 }
 
 /** Keeps an ingredient of the kitchen's own. */
 export async function addIngredient(input: Ingredient): Promise<Outcome> {
   const ingredient = IngredientSchema.safeParse(input);
   if (!ingredient.success) return { ok: false, message: "This ingredient can't be kept: it needs a name, and 5 to 500 g a cup." };
-  return pantryChanged(() => keepIngredient(kitchenDatabase(), ingredient.data));
+  return pantryChanged([ingredient.data.name, ...ingredient.data.also], () => keepIngredient(kitchenDatabase(), ingredient.data));
 }

@@ -1,4 +1,5 @@
 import type { Metadata } from "next";
+import { FreshList } from "@/components/frame/kitchen-changed";
 import { RecipeList } from "@/components/recipes/recipe-list";
 import { Trouble } from "@/components/frame/trouble";
 import { kitchenDatabase, searchRecipes, stored } from "@/data";
@@ -18,5 +19,10 @@ export default async function RecipesPage({ searchParams }: RecipesPageProps) {
   const pages = Math.min(100, Math.max(1, Math.trunc(Number(more)) || 1));
   const found = await stored(() => searchRecipes(kitchenDatabase(), text, { limit: PAGE * pages, offset: 0 }));
   if (!found.ok) return <Trouble text={storageText(found.issue)} />;
-  return <RecipeList recipes={found.value.recipes} total={found.value.total} text={text} pages={pages} actions={{ removeRecipe, bringBackRecipe }} />;
+  return (
+    <>
+      <FreshList />
+      <RecipeList recipes={found.value.recipes} total={found.value.total} text={text} pages={pages} actions={{ removeRecipe, bringBackRecipe }} />
+    </>
+  );
 }

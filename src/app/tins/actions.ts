@@ -1,15 +1,14 @@
 "use server";
 
 import { randomUUID } from "node:crypto";
-import { revalidatePath } from "next/cache";
 import * as z from "zod/mini";
-import type { Kept, Outcome } from "@/components/frame/outcome";
+import type { Kept, Outcome, SaveOutcome, Theirs } from "@/components/frame/outcome";
 import type { TinChoice } from "@/components/bench/choices";
 import { numberIn, parseWith, wholeIn } from "@/core/measure";
 import { tinGeometry, TinSchema } from "@/core/tin";
-import { addTin, changeTin, deleteTin, kitchenDatabase, restoreTin, stored, type CupboardTin } from "@/data";
+import { addTin, changeTin, countTin, deleteTin, findTin, kitchenDatabase, restoreTin, stored, type CupboardTin, type OpenedTin } from "@/data";
 import { issueText, METRIC, storageText } from "@/words";
-import { keeping } from "../keeping";
+import { baseOf, keeping, keepingChange } from "../keeping";
 import { idOf } from "../id-of";
 
 const MOST_NAME = 80;
@@ -31,38 +30,55 @@ function checked(input: TinChoice): { readonly ok: true; readonly tin: CupboardT
   return geometry.ok ? { ok: true, tin: { ...parsed.value, name } } : { ok: false, message: issueText(geometry.issue, METRIC) };
 }
 
-/** Keeps a tin, and says in words what kept it from being kept. */
-async function keepingTin(input: TinChoice, work: (tin: CupboardTin) => ReturnType<typeof addTin>): Promise<Outcome> {
-  const tin = checked(input);
-  if (!tin.ok) return tin;
-  const result = await stored(() => work(tin.tin));
-  if (!result.ok) return { ok: false, message: storageText(result.issue) };
-  if (result.value === "gone") return { ok: false, message: GONE };
-  if (result.value === "name-taken") {
-    return { ok: false, message: `There is already a tin called “${tin.tin.name}”. Give this one another name, or change how many of that one you own.` };
-  }
-  revalidatePath("/", "layout");
-  return { ok: true };
+function nameTaken(name: string): string {
+  return `There is already a tin called “${name}”. Give this one another name, or change how many of that one you own.`;
 }
 
 /** Puts a new tin into the cupboard. */
 export async function keepTin(input: Omit<TinChoice, "id">): Promise<Kept> {
   const id = randomUUID();
-  const outcome = await keepingTin({ ...input, id }, (tin) => addTin(kitchenDatabase(), tin, new Date()));
-  return outcome.ok ? { ok: true, id } : outcome;
+  const tin = checked({ ...input, id });
+  if (!tin.ok) return tin;
+  const result = await stored(() => addTin(kitchenDatabase(), tin.tin, new Date()));
+  if (!result.ok) return { ok: false, message: storageText(result.issue) };
+  if (result.value.kind === "name-taken") return { ok: false, message: nameTaken(tin.tin.name) };
+  return { ok: true, id };
 }
 
-/** Keeps a changed tin. */
-export async function saveTin(input: TinChoice): Promise<Outcome> {
-  return keepingTin(input, (tin) => changeTin(kitchenDatabase(), tin, new Date()));
+function theirsOf({ updatedAt, version, ...tin }: OpenedTin): Theirs<TinChoice> {
+  return { value: tin, version, at: updatedAt.getTime() };
+}
+
+/** Keeps a changed tin; when another page changed it since `base`, gives what that one kept. */
+export async function saveTin(input: TinChoice, base: number): Promise<SaveOutcome<TinChoice>> {
+  const tin = checked(input);
+  if (!tin.ok) return tin;
+  const result = await stored(() => changeTin(kitchenDatabase(), tin.tin, baseOf(base), new Date()));
+  if (!result.ok) return { ok: false, message: storageText(result.issue) };
+  const { value } = result;
+  if (value.kind === "name-taken") return { ok: false, message: nameTaken(tin.tin.name) };
+  return keepingChange(() => Promise.resolve(value), theirsOf, GONE);
+}
+
+/** Counts how many of a tin there are. */
+export async function ownTins(id: string, owned: number): Promise<Outcome> {
+  const checkedCount = wholeIn(1, 99).safeParse(owned);
+  if (!checkedCount.success) return { ok: false, message: `${owned} of one tin: 1 to 99.` };
+  return keeping(() => countTin(kitchenDatabase(), idOf(id), checkedCount.data, new Date()), GONE, "/tins");
+}
+
+/** What is kept of a tin now, when it is another version than the page's; null when it is not. */
+export async function lookAtTin(id: string, version: number): Promise<Theirs<TinChoice> | null> {
+  const tin = await stored(() => findTin(kitchenDatabase(), idOf(id)));
+  return tin.ok && tin.value !== null && tin.value.version !== version ? theirsOf(tin.value) : null;
 }
 
 /** Takes a tin out of the cupboard; {@link bringBackTin} undoes it. */
 export async function removeTin(id: string): Promise<Outcome> {
-  return keeping(() => deleteTin(kitchenDatabase(), idOf(id), new Date()), GONE);
+  return keeping(() => deleteTin(kitchenDatabase(), idOf(id), new Date()), GONE, "/tins");
 }
 
 /** Puts a tin back into the cupboard. */
 export async function bringBackTin(id: string): Promise<Outcome> {
-  return keeping(() => restoreTin(kitchenDatabase(), idOf(id)), GONE);
+  return keeping(() => restoreTin(kitchenDatabase(), idOf(id)), GONE, "/tins");
 }

@@ -1,9 +1,10 @@
 import type { Metadata } from "next";
+import { FreshList } from "@/components/frame/kitchen-changed";
 import { Trouble } from "@/components/frame/trouble";
 import { Cupboard } from "@/components/tins/cupboard";
 import { kitchenDatabase, listTins, stored } from "@/data";
 import { storageText } from "@/words";
-import { keepTin, saveTin } from "./actions";
+import { keepTin, ownTins } from "./actions";
 
 export const metadata: Metadata = { title: "Tins" };
 
@@ -11,8 +12,9 @@ export default async function TinsPage() {
   const tins = await stored(() => listTins(kitchenDatabase()));
   return (
     <>
+      <FreshList />
       <h1 className="mt-2 mb-4 text-[27px]">Tins</h1>
-      {tins.ok ? <Cupboard tins={tins.value} keep={keepTin} save={saveTin} /> : <Trouble text={storageText(tins.issue)} />}
+      {tins.ok ? <Cupboard tins={tins.value} keep={keepTin} own={ownTins} /> : <Trouble text={storageText(tins.issue)} />}
     </>
   );
 }

@@ -8,7 +8,7 @@ import type { Verdict } from "@/core/fill";
 import { FROSTINGS } from "@/core/build";
 import { COVERS, type Cover } from "@/core/finish";
 import {
-  areaText, cautionText, depthText, FROSTING_NAMES, HEAT_WORDS, ovenText, minutesText, percentText, remarkText, SCALE_NAMES, SCHOOL_NAMES, timesText, tinText, VERDICT_WORDS,
+  areaText, cautionText, depthText, dialText, FROSTING_NAMES, HEAT_WORDS, minutesText, percentText, remarkText, SCALE_NAMES, SCHOOL_NAMES, timesText, tinText, VERDICT_WORDS,
   volumeText, weightText, type Units,
 } from "@/words";
 import { amountText, isGuessed, riseText, worstFill } from "./describe";
@@ -59,7 +59,7 @@ export function Figures({ plan, question, units, onChange }: FiguresProps) {
           <VerdictMark verdict={worst.verdict} />
         </Cell>
       )}
-      <Cell name="Heat" figure={ovenText(bake.dialC, units)} lines={[HEAT_WORDS[bake.reason]]}>
+      <Cell name="Heat" figure={dialText(bake, units)} lines={[HEAT_WORDS[bake.reason]]}>
         <Choice label="Heat for these tins" value={question.school} choices={SCHOOLS.filter((school) => school !== "own" || question.school === "own").map((school) => [school, SCHOOL_NAMES[school]] as const)} onChange={(school) => onChange({ school })} />
         <label className="flex min-h-8 items-center gap-1.5 text-[15px]">
           <input type="checkbox" className="size-[18px] accent-ink" checked={question.fan} onChange={(event) => onChange({ fan: event.target.checked })} />

@@ -3,7 +3,7 @@
 import { useCallback, useMemo, useState } from "react";
 import { Pencil } from "lucide-react";
 import { parseAsStringLiteral, useQueryState } from "nuqs";
-import { askAboutRecipe, FIRST_QUESTION, mergedCake, planCake, readQuestion, recipeFacts, serveDetail, workRecipe, type BakeDoc, type CakeDoc, type CakePlan, type Question, type ServeDetail } from "@/core/cake";
+import { askAboutRecipe, FIRST_QUESTION, mergedCake, parseCakeDoc, planCake, readQuestion, recipeFacts, serveDetail, workRecipe, type BakeDoc, type CakeDoc, type CakePlan, type Question, type ServeDetail } from "@/core/cake";
 import { pantryOf } from "@/core/pantry";
 import type { RecipeDoc } from "@/core/recipe";
 import { issueText, type Units } from "@/words";
@@ -11,6 +11,7 @@ import { dayText } from "@/words/day";
 import type { OpenBake } from "../bakes/start-baking";
 import type { OvenChoice, RecipeChoice, TinChoice } from "../bench/choices";
 import { RenameSheet } from "../cakes/rename-sheet";
+import { DraftNote } from "../frame/draft-note";
 import type { Kept, Outcome, SaveOutcome, Theirs } from "../frame/outcome";
 import { SavedMark } from "../frame/saved-mark";
 import { useTell } from "../frame/toasts";
@@ -56,7 +57,7 @@ export function CakeBench({ cake, recipeNow, recipes, cupboard, ovens, pantry, o
   const { change, look, keepApart, recipeForCake } = actions;
   const { units } = useUnits();
   const tell = useTell();
-  const [state, dispatch] = useAutosave<CakeDoc>(cake.doc, cake.updatedAt, useCallback((doc: CakeDoc, base: number) => change(id, doc, base), [change, id]), {
+  const [state, dispatch, draft] = useAutosave<CakeDoc>(cake.doc, cake.updatedAt, useCallback((doc: CakeDoc, base: number) => change(id, doc, base), [change, id]), { key: `cake ${id}`, parse: parseCakeDoc }, {
     version: cake.version,
     merge: mergedCake,
     look: useCallback((version: number) => look(id, version), [look, id]),
@@ -114,6 +115,7 @@ export function CakeBench({ cake, recipeNow, recipes, cupboard, ovens, pantry, o
         </h1>
         <SavedMark state={state} dispatch={dispatch} />
       </div>
+      <DraftNote draft={draft} />
       <ConflictNote name={cake.name} state={state} dispatch={dispatch} keepApart={keepApart} />
       {held !== null && <JourneyStrip plan={held.plan} served={held.served} wanted={wantedText(question.day.wantedAt)} open={open} units={units} isStale={!plan.ok} onOpen={(next) => void setOpen(next)} />}
       <p aria-live="polite" className={problem === null || isOnDrawing ? "sr-only" : "mb-3 rounded-control border-[1.5px] border-tomato bg-white px-3 py-1.5 font-semibold text-tomato"}>

@@ -32,7 +32,7 @@ export async function calendarText({ name: asNamed, id, schedule, tasks, names: 
 }
 
 /** A break in a name would begin a line of its own, and with it any entry somebody likes. */
-const oneLine = (text: string): string => text.replaceAll(/[\r\n\u0000-\u001f\u2028\u2029]+/gu, " ").trim();
+const oneLine = (text: string): string => text.replaceAll(/[\p{Cc}\u2028\u2029]+/gu, " ").trim();
 
 /** Gives the day to the browser as a file. */
 export async function saveCalendar(day: CalendarDay): Promise<void> {

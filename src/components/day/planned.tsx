@@ -40,7 +40,7 @@ export function Planned(props: TimelineProps) {
                   <span className={task.needs.includes("hands") ? "" : "text-ink-2"}>
                     {doingText(task.doing, units)}
                     {names.length > 1 && <span className="text-[14px] text-ink-2 print:text-[11px]"> · {names[task.cake]}</span>}
-                    {task.words !== undefined && <span className="block text-[14px] text-ink-2 print:text-[11px]">{task.words}</span>}
+                    {task.words !== undefined && <span className="block text-[14px] text-ink-2 print:hidden">{task.words}</span>}
                   </span>
                   <span className="text-right text-[14px] text-ink-2 max-sm:max-w-26 print:max-w-none print:text-[11px]">
                     {minutesText(to - from)}

@@ -29,7 +29,8 @@ export type SaveAction<T> =
   | { readonly type: "changed-elsewhere"; readonly theirs: Theirs<T>; readonly merge: (base: T, mine: T, theirs: T) => T | null }
   /** The baker chose between this page's and the other's; the one not chosen is on the way back. */
   | { readonly type: "settled"; readonly take: "mine" | "theirs" }
-  | { readonly type: "failed"; readonly trouble: string };
+  /** Some of it may have been kept all the same, as a version. */
+  | { readonly type: "failed"; readonly trouble: string; readonly version?: number };
 
 /** Steps back that are kept. */
 const MOST_PAST = 200;
@@ -72,7 +73,7 @@ export function saving<T>(state: SaveState<T>, action: SaveAction<T>): SaveState
       if (state.conflict === null) return state;
       return withTheirs(state, state.conflict, action.take === "mine" ? state.value : state.conflict.value, action.take === "mine" ? state.conflict.value : state.value);
     case "failed":
-      return { ...state, trouble: action.trouble.replace(/\.$/u, ""), tries: state.tries + 1 };
+      return { ...state, trouble: action.trouble.replace(/\.$/u, ""), tries: state.tries + 1, version: action.version ?? state.version };
     default:
       return assertNever(action);
   }

@@ -2,15 +2,17 @@
 
 import { useRouter } from "next/navigation";
 import { useCallback, useState, type ReactNode } from "react";
-import type * as z from "zod/mini";
+import * as z from "zod/mini";
 import { Trash2 } from "lucide-react";
 import { AIRS, DialSchema, KitchenOvenSchema, OVEN_SOURCES, ShelfSchema, type KitchenOven } from "@/core/bake";
-import { boxed, readAmount, readLengthMm, readMinutes } from "@/core/measure";
+import { boxed, mergedFields, mergedValue, parseWith, readAmount, readLengthMm, readMinutes, type Result } from "@/core/measure";
 import { issueText, lengthText, minutesText, type Units } from "@/words";
 import { AIR_NAMES, DIAL_NAMES, SOURCE_NAMES } from "@/words/bakes";
 import type { OvenChoice, TinChoice } from "../bench/choices";
 import { Choice, Field } from "../frame/field";
-import type { Outcome } from "../frame/outcome";
+import { ChangedElsewhere } from "../frame/changed-elsewhere";
+import { DraftNote } from "../frame/draft-note";
+import type { Outcome, SaveOutcome, Theirs } from "../frame/outcome";
 import { SavedMark } from "../frame/saved-mark";
 import { useTell } from "../frame/toasts";
 import { useUnits } from "../frame/units";
@@ -20,21 +22,38 @@ import { ShelfTrial } from "./shelf-trial";
 
 const UNREACHABLE: Outcome = { ok: false, message: "The kitchen's server can't be reached. Try again." };
 
+/** Two changes of one oven: its name and each thing about it by itself. */
+function mergedOven(base: OvenChoice, mine: OvenChoice, theirs: OvenChoice): OvenChoice | null {
+  const name = mergedValue(base.name, mine.name, theirs.name);
+  const spec = mergedFields(base.spec, mine.spec, theirs.spec);
+  return name === null || spec === null ? null : { ...mine, name: name.value, spec: spec.value };
+}
+
+const OvenChoiceSchema = z.strictObject({ id: z.string(), name: z.string(), spec: KitchenOvenSchema });
+const parseOvenChoice = (input: unknown): Result<OvenChoice> => parseWith(OvenChoiceSchema, input);
+
 type OvenBenchProps = {
   readonly oven: OvenChoice;
   readonly updatedAt: number;
   readonly tins: readonly TinChoice[];
-  readonly save: (oven: OvenChoice) => Promise<Outcome>;
+  readonly version: number;
+  readonly save: (oven: OvenChoice, base: number) => Promise<SaveOutcome<OvenChoice>>;
+  readonly look: (id: string, version: number) => Promise<Theirs<OvenChoice> | null>;
   readonly remove: (id: string) => Promise<Outcome>;
   readonly bringBack: (id: string) => Promise<Outcome>;
 };
 
 /** One oven: what it is, what a thermometer says of it, and what goes onto its shelf; changes keep themselves. */
-export function OvenBench({ oven, updatedAt, tins, save, remove, bringBack }: OvenBenchProps) {
+export function OvenBench({ oven, updatedAt, version, tins, save, look, remove, bringBack }: OvenBenchProps) {
   const { units } = useUnits();
   const tell = useTell();
   const router = useRouter();
-  const [state, dispatch] = useAutosave<OvenChoice>(oven, updatedAt, useCallback((value: OvenChoice) => save(value), [save]));
+  const { id } = oven;
+  const [state, dispatch, draft] = useAutosave<OvenChoice>(oven, updatedAt, save, { key: `oven ${id}`, parse: parseOvenChoice }, {
+    version,
+    merge: mergedOven,
+    look: useCallback((known: number) => look(id, known), [look, id]),
+  });
   const { name, spec } = state.value;
   const change = (changes: Partial<KitchenOven>, field = Object.keys(changes).join()): void => dispatch({ type: "changed", change: (old) => ({ ...old, spec: { ...old.spec, ...changes } }), field });
 
@@ -59,6 +78,8 @@ export function OvenBench({ oven, updatedAt, tins, save, remove, bringBack }: Ov
           <Trash2 size={17} aria-hidden /> Take out
         </button>
       </div>
+      <DraftNote draft={draft} />
+      <ChangedElsewhere what="oven" state={state} dispatch={dispatch} other="Undo brings the other one back." />
       <div className="grid items-start gap-4 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
         <Readings spec={spec} units={units} onChange={(readings) => change({ readings: [...readings] }, `readings-${readings.length}`)} />
         <div className="space-y-4">

@@ -9,11 +9,13 @@ import { parseAsStringLiteral, useQueryState } from "nuqs";
 import { askAboutRecipe, FIRST_QUESTION, recipeFacts, workRecipe } from "@/core/cake";
 import { balanceRules } from "@/core/mix";
 import { pantryOf, type Ingredient } from "@/core/pantry";
-import { applySwap, balanceRemarks, PART_ROLES, readRecipe, undoSwap, type Part, type RecipeDoc } from "@/core/recipe";
+import { applySwap, balanceRemarks, mergedRecipe, PART_ROLES, parseRecipeDoc, readRecipe, undoSwap, type Part, type RecipeDoc } from "@/core/recipe";
 import { balanceText, ROLE_NAMES } from "@/words";
 import { benchHref } from "../bench/bench-address";
 import { Choice } from "../frame/field";
-import type { Outcome } from "../frame/outcome";
+import { ChangedElsewhere } from "../frame/changed-elsewhere";
+import { DraftNote } from "../frame/draft-note";
+import type { Outcome, SaveOutcome, Theirs } from "../frame/outcome";
 import { SavedMark } from "../frame/saved-mark";
 import { useTell } from "../frame/toasts";
 import { useUnits } from "../frame/units";
@@ -32,12 +34,15 @@ import { WeighView } from "./weigh-view";
 const LineSheet = dynamic(() => import("./line-sheet").then((module) => module.LineSheet), { ssr: false });
 
 type RecipeBenchProps = {
-  readonly recipe: { readonly id: string; readonly doc: RecipeDoc; readonly updatedAt: number; readonly lastBakedAt: number | null };
+  readonly recipe: { readonly id: string; readonly doc: RecipeDoc; readonly revision: number; readonly updatedAt: number; readonly lastBakedAt: number | null };
   readonly versions: readonly Version[];
   readonly pantry: { readonly own: readonly Ingredient[]; readonly learnt: readonly (readonly [string, string])[] };
   readonly sharable: readonly { readonly recipe: string; readonly recipeName: string; readonly part: Part }[];
   readonly actions: {
-    readonly change: (id: string, doc: RecipeDoc, isNewVersion: boolean) => Promise<Outcome>;
+    readonly change: (id: string, doc: RecipeDoc, base: number, isNewVersion: boolean) => Promise<SaveOutcome<RecipeDoc>>;
+    readonly look: (id: string, revision: number) => Promise<Theirs<RecipeDoc> | null>;
+    readonly keepAsVersion: (id: string, doc: RecipeDoc) => Promise<Outcome>;
+    readonly versionOf: (id: string, version: number) => Promise<RecipeDoc | null>;
     readonly teachName: (name: string, ingredient: string) => Promise<Outcome>;
     readonly addIngredient: (ingredient: Ingredient) => Promise<Outcome>;
     readonly bakedToday: (id: string) => Promise<Outcome>;
@@ -54,8 +59,14 @@ export function RecipeBench({ recipe, versions, pantry: kitchen, sharable, actio
   const tell = useTell();
   const router = useRouter();
   const { id } = recipe;
-  const { change, teachName, addIngredient, bakedToday } = actions;
-  const [state, dispatch] = useAutosave(recipe.doc, recipe.updatedAt, useCallback((doc: RecipeDoc) => change(id, doc, false), [change, id]));
+  const { change, look, keepAsVersion, versionOf, teachName, addIngredient, bakedToday } = actions;
+  // The text it was read from never changes and is long: it is not sent along.
+  const save = useCallback((changed: RecipeDoc, base: number) => change(id, { ...changed, original: "" }, base, false), [change, id]);
+  const [state, dispatch, draft] = useAutosave<RecipeDoc>(recipe.doc, recipe.updatedAt, save, { key: `recipe ${id}`, parse: parseRecipeDoc }, {
+    version: recipe.revision,
+    merge: mergedRecipe,
+    look: useCallback((known: number) => look(id, known), [look, id]),
+  });
   const [view, setView] = useQueryState("view", parseAsStringLiteral(VIEWS).withDefault("recipe").withOptions({ history: "push" }));
   const [open, setOpen] = useState<string | null>(null);
   const pantry = useMemo(() => pantryOf(kitchen.own, kitchen.learnt), [kitchen]);
@@ -84,6 +95,8 @@ export function RecipeBench({ recipe, versions, pantry: kitchen, sharable, actio
           In another tin
         </Link>
       </div>
+      <DraftNote draft={draft} />
+      <ChangedElsewhere what="recipe" state={state} dispatch={dispatch} other="The other is kept among its versions." onSettled={(left) => void act(() => keepAsVersion(id, left), "The other is among its versions.")} />
       <nav aria-label="Views of the recipe" className="no-print mb-3 flex flex-wrap items-center gap-1.5">
         {VIEWS.map((each) => (
           <button key={each} type="button" className="button aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-white" aria-pressed={view === each} onClick={() => void setView(each)}>
@@ -104,9 +117,10 @@ export function RecipeBench({ recipe, versions, pantry: kitchen, sharable, actio
         <VersionsView
           now={doc}
           versions={versions}
+          versionOf={(version) => versionOf(id, version)}
           onGoBack={(old) => {
-            edit(() => old);
-            void act(() => change(id, old, true), "Gone back; what it was until now is a version too.");
+            void act(() => keepAsVersion(id, doc), "Gone back; what it was until now is a version too.");
+            edit(() => ({ ...old, original: doc.original }));
           }}
         />
       )}

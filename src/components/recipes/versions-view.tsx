@@ -1,27 +1,41 @@
 "use client";
 
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import type { RecipeDoc } from "@/core/recipe";
 import { Choice } from "../frame/field";
 import { dayText } from "./day-text";
 import { linesOfRecipe, textDifference } from "./text-difference";
 
-export type Version = { readonly version: number; readonly savedAt: number; readonly doc: RecipeDoc | null };
+export type Version = { readonly version: number; readonly savedAt: number };
 
 type VersionsViewProps = {
   readonly now: RecipeDoc;
   readonly versions: readonly Version[];
+  /** A version's document; null when it can't be read. */
+  readonly versionOf: (version: number) => Promise<RecipeDoc | null>;
   readonly onGoBack: (doc: RecipeDoc) => void;
 };
 
+const NOW = "now";
+
 /** What the recipe was before: two states side by side, line by line, and the way back to one of them. */
-export function VersionsView({ now, versions, onGoBack }: VersionsViewProps) {
-  const states = [{ key: "now", name: "now", doc: now }, ...versions.map(({ version, savedAt, doc }) => ({ key: String(version), name: `${version}: ${dayText(new Date(savedAt))}, ${timeText(savedAt)}`, doc }))];
-  const [fromKey, setFromKey] = useState(states[1]?.key ?? "now");
-  const [toKey, setToKey] = useState("now");
+export function VersionsView({ now, versions, versionOf, onGoBack }: VersionsViewProps) {
+  const states = [{ key: NOW, name: "now" }, ...versions.map(({ version, savedAt }) => ({ key: String(version), name: `${version}: ${dayText(new Date(savedAt))}, ${timeText(savedAt)}` }))];
+  const [fromKey, setFromKey] = useState(states[1]?.key ?? NOW);
+  const [toKey, setToKey] = useState(NOW);
+  // Asked for one by one: a recipe that was changed often has many.
+  const [docs, setDocs] = useState<ReadonlyMap<string, RecipeDoc | null>>(new Map());
+  const wanted = [fromKey, toKey].filter((key) => key !== NOW && !docs.has(key)).join();
+  useEffect(() => {
+    for (const key of wanted.split(",").filter((each) => each !== "")) {
+      void versionOf(Number(key)).catch(() => null).then((doc) => { setDocs((known) => new Map([...known, [key, doc]])); });
+    }
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- asks once for each key
+  }, [wanted]);
   if (versions.length === 0) return <p className="panel p-6">This recipe has not been changed yet. Each time you come back and change it, the state before is kept here.</p>;
-  const from = states.find(({ key }) => key === fromKey)?.doc ?? null;
-  const to = states.find(({ key }) => key === toKey)?.doc ?? null;
+  const docOf = (key: string): RecipeDoc | null => (key === NOW ? now : (docs.get(key) ?? null));
+  const [from, to] = [docOf(fromKey), docOf(toKey)];
+  const isComing = wanted !== "";
   const choices = states.map(({ key, name }) => [key, name] as const);
   return (
     <section className="panel p-4" aria-label="Versions">
@@ -40,7 +54,7 @@ export function VersionsView({ now, versions, onGoBack }: VersionsViewProps) {
           </button>
         )}
       </div>
-      {from === null || to === null ? <p className="pt-3 text-tomato">This version can&apos;t be read.</p> : <Difference before={linesOfRecipe(from)} after={linesOfRecipe(to)} />}
+      {isComing ? <p className="pt-3 text-ink-2" aria-busy>Fetching this version…</p> : from === null || to === null ? <p className="pt-3 text-tomato">This version can&apos;t be read.</p> : <Difference before={linesOfRecipe(from)} after={linesOfRecipe(to)} />}
     </section>
   );
 }

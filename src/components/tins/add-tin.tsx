@@ -16,14 +16,14 @@ type AddTinProps = {
   readonly tins: readonly TinChoice[];
   readonly units: Units;
   readonly keep: (tin: Omit<TinChoice, "id">) => Promise<Kept>;
-  readonly save: (tin: TinChoice) => Promise<Outcome>;
+  readonly own: (id: string, owned: number) => Promise<Outcome>;
 };
 
 const MOST_OWNED = 99;
 const UNREACHABLE = { ok: false, message: "The kitchen's server can't be reached. What you wrote is still here; try again." } as const;
 
 /** Adds a tin by writing its size; says when it is most likely one she has. */
-export function AddTin({ tins, units, keep, save }: AddTinProps) {
+export function AddTin({ tins, units, keep, own }: AddTinProps) {
   const [text, setText] = useState("");
   const [isBusy, startTransition] = useTransition();
   const tell = useTell();
@@ -99,7 +99,7 @@ export function AddTin({ tins, units, keep, save }: AddTinProps) {
                 type="button"
                 className="button"
                 disabled={isBusy || like.owned + asked.owned > MOST_OWNED}
-                onClick={() => act(() => save({ id: like.id, name: like.name, tin: like.tin, owned: like.owned + asked.owned }), `You now own ${like.owned + asked.owned} of “${like.name}”.`)}
+                onClick={() => act(() => own(like.id, like.owned + asked.owned), `You now own ${like.owned + asked.owned} of “${like.name}”.`)}
               >
                 Own {asked.owned === 1 ? "one" : asked.owned} more of it
               </button>

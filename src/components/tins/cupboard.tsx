@@ -19,16 +19,16 @@ const AIR_PX = 16;
 type CupboardProps = {
   readonly tins: readonly TinChoice[];
   readonly keep: (tin: Omit<TinChoice, "id">) => Promise<Kept>;
-  readonly save: (tin: TinChoice) => Promise<Outcome>;
+  readonly own: (id: string, owned: number) => Promise<Outcome>;
 };
 
 /** The cupboard: a shelf for each sort of tin, each tin in section at one scale, with its size and what it holds. */
-export function Cupboard({ tins, keep, save }: CupboardProps) {
+export function Cupboard({ tins, keep, own }: CupboardProps) {
   const { units } = useUnits();
   const shelves = SHELVES.map((shelf) => ({ ...shelf, tins: tins.filter(({ tin }) => shelf.shapes.includes(tin.shape)) })).filter((shelf) => shelf.tins.length > 0);
   return (
     <>
-      <AddTin tins={tins} units={units} keep={keep} save={save} />
+      <AddTin tins={tins} units={units} keep={keep} own={own} />
       {tins.length === 0 && <p className="panel p-6">The cupboard is empty. Write the size of your first tin above: it is drawn as you write.</p>}
       {shelves.length > 0 && (
         <div className="panel px-4 pb-4 md:px-6">

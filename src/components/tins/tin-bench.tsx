@@ -2,15 +2,19 @@
 
 import Link from "next/link";
 import { useRouter } from "next/navigation";
-import { useCallback, useMemo, useState } from "react";
+import { useCallback, useMemo, useRef, useState } from "react";
+import * as z from "zod/mini";
 import { Trash2 } from "lucide-react";
 import { FIRST_QUESTION } from "@/core/cake";
+import { good, mergedFields, mergedValue, parseWith, type Result } from "@/core/measure";
 import { brimVolume, readTinForm, tinForm, tinGeometry, volumeTrust, writeTin, type Tin, type TinForm, type TinGeometry } from "@/core/tin";
 import { brimText, issueText, trustText, type Units } from "@/words";
 import { benchHref } from "../bench/bench-address";
 import type { TinChoice } from "../bench/choices";
 import { Field } from "../frame/field";
-import type { Kept, Outcome } from "../frame/outcome";
+import { ChangedElsewhere } from "../frame/changed-elsewhere";
+import { DraftNote } from "../frame/draft-note";
+import type { Kept, Outcome, SaveOutcome, Theirs } from "../frame/outcome";
 import { SavedMark } from "../frame/saved-mark";
 import { useTell } from "../frame/toasts";
 import { useUnits } from "../frame/units";
@@ -21,7 +25,7 @@ import { TinDrawing } from "./tin-drawing";
 import { TinFields } from "./tin-fields";
 
 /** A tin as it is being described: its boxes as they were written. */
-type Draft = { readonly name: string; readonly owned: string; readonly form: TinForm };
+type TinDraft = { readonly name: string; readonly owned: string; readonly form: TinForm };
 
 type Read = { readonly tin: Tin | null; readonly geometry: TinGeometry | null; readonly issue: ReturnType<typeof issueOf>; readonly owned: number | null };
 
@@ -32,13 +36,18 @@ function issueOf(result: ReturnType<typeof readTinForm>) {
   return result.ok ? null : result.issue;
 }
 
-function useRead(draft: Draft, units: Units): Read {
+function useRead(draft: TinDraft, units: Units): Read {
   return useMemo(() => {
     const tin = readTinForm(draft.form, units.measure);
     const geometry = tin.ok ? tinGeometry(tin.value) : tin;
-    const owned = /^\s*\d{1,4}\s*$/u.test(draft.owned) ? Number(draft.owned) : Number.NaN;
-    return { tin: tin.ok ? tin.value : null, geometry: geometry.ok ? geometry.value : null, issue: issueOf(tin), owned: owned >= OWNED.min && owned <= OWNED.max ? owned : null };
+    return { tin: tin.ok ? tin.value : null, geometry: geometry.ok ? geometry.value : null, issue: issueOf(tin), owned: ownedOf(draft.owned) };
   }, [draft, units]);
+}
+
+/** How many of a tin there are; null for what is no such number. */
+function ownedOf(text: string): number | null {
+  const owned = /^\s*\d{1,4}\s*$/u.test(text) ? Number(text) : Number.NaN;
+  return owned >= OWNED.min && owned <= OWNED.max ? owned : null;
 }
 
 function ownedProblem(text: string, owned: number | null): string | null {
@@ -46,30 +55,44 @@ function ownedProblem(text: string, owned: number | null): string | null {
 }
 
 type OneTinProps = {
-  readonly tin: TinChoice & { readonly updatedAt: number };
-  readonly save: (tin: TinChoice) => Promise<Outcome>;
+  readonly tin: TinChoice & { readonly updatedAt: number; readonly version: number };
+  readonly save: (tin: TinChoice, base: number) => Promise<SaveOutcome<TinChoice>>;
+  readonly look: (id: string, version: number) => Promise<Theirs<TinChoice> | null>;
   readonly remove: (id: string) => Promise<Outcome>;
   readonly bringBack: (id: string) => Promise<Outcome>;
 };
 
 /** One tin of the cupboard, described and drawn, with its paper lining; changes keep themselves. */
-export function OneTin({ tin, save, remove, bringBack }: OneTinProps) {
+export function OneTin({ tin, save, look, remove, bringBack }: OneTinProps) {
   const { units } = useUnits();
   const tell = useTell();
   const router = useRouter();
   const { id } = tin;
+  const kept = useRef({ tin: tin.tin, owned: tin.owned });
   const keep = useCallback(
-    async ({ name, owned, form }: Draft): Promise<Outcome> => {
+    async ({ name, owned, form }: TinDraft, base: number): Promise<SaveOutcome<TinDraft>> => {
       const read = readTinForm(form, units.measure);
-      if (!read.ok) return { ok: false, message: issueText(read.issue, units) };
-      return save({ id, name, tin: read.value, owned: Number(owned) });
+      // A box that can't be read yet does not hold up the others: they are kept with the tin as it was.
+      const count = ownedOf(owned);
+      const next = { tin: read.ok ? read.value : kept.current.tin, owned: count ?? kept.current.owned };
+      const outcome = await save({ id, name, ...next }, base);
+      const problem = read.ok ? ownedProblem(owned, count) : issueText(read.issue, units);
+      if (outcome.ok) {
+        kept.current = next;
+        return problem === null ? outcome : { ok: false, message: problem, keptAs: outcome.version };
+      }
+      return { ok: false, message: outcome.message, ...(outcome.theirs === undefined ? {} : { theirs: draftFrom(outcome.theirs, units) }) };
     },
     [id, save, units],
   );
-  const [state, dispatch] = useAutosave<Draft>({ name: tin.name, owned: String(tin.owned), form: tinForm(tin.tin, units.measure) }, tin.updatedAt, keep);
+  const [state, dispatch, draftNote] = useAutosave<TinDraft>({ name: tin.name, owned: String(tin.owned), form: tinForm(tin.tin, units.measure) }, tin.updatedAt, keep, { key: `tin ${id}`, parse: parseTinDraft }, {
+    version: tin.version,
+    merge: mergedTin,
+    look: useCallback(async (known: number) => { const theirs = await look(id, known); return theirs === null ? null : draftFrom(theirs, units); }, [look, id, units]),
+  });
   const draft = state.value;
   const read = useRead(draft, units);
-  const change = (changes: Partial<Draft>, field: string): void => dispatch({ type: "changed", change: (old) => ({ ...old, ...changes }), field });
+  const change = (changes: Partial<TinDraft>, field: string): void => dispatch({ type: "changed", change: (old) => ({ ...old, ...changes }), field });
 
   async function takeOut(): Promise<void> {
     const outcome = await remove(id).catch(() => UNREACHABLE);
@@ -92,9 +115,31 @@ export function OneTin({ tin, save, remove, bringBack }: OneTinProps) {
           <Trash2 size={17} aria-hidden /> Take out
         </button>
       </div>
+      <DraftNote draft={draftNote} />
+      <ChangedElsewhere what="tin" state={state} dispatch={dispatch} other="Undo brings the other one back." />
       <Described draft={draft} read={read} units={units} onChange={change} />
     </>
   );
+}
+
+/** Another page's tin, in boxes. */
+function draftFrom({ value, ...rest }: Theirs<TinChoice>, units: Units): Theirs<TinDraft> {
+  return { ...rest, value: { name: value.name, owned: String(value.owned), form: tinForm(value.tin, units.measure) } };
+}
+
+/** Two changes of one tin, box by box. */
+function mergedTin(base: TinDraft, mine: TinDraft, theirs: TinDraft): TinDraft | null {
+  const [name, owned] = [mergedValue(base.name, mine.name, theirs.name), mergedValue(base.owned, mine.owned, theirs.owned)];
+  const form = mergedFields(base.form, mine.form, theirs.form);
+  return name === null || owned === null || form === null ? null : { name: name.value, owned: owned.value, form: form.value };
+}
+
+const TinDraftSchema = z.object({ name: z.string(), owned: z.string(), form: z.looseObject({ shape: z.string() }) });
+
+/** Boxes as the browser kept them; what is in them is read as ever. */
+function parseTinDraft(input: unknown): Result<TinDraft> {
+  const parsed = parseWith(TinDraftSchema, input);
+  return parsed.ok ? good(parsed.value as unknown as TinDraft) : parsed;
 }
 
 type NewTinProps = { readonly tin: Tin; readonly keep: (tin: Omit<TinChoice, "id">) => Promise<Kept> };
@@ -104,7 +149,7 @@ export function NewTin({ tin, keep }: NewTinProps) {
   const { units } = useUnits();
   const tell = useTell();
   const router = useRouter();
-  const [draft, setDraft] = useState<Draft>({ name: "", owned: "1", form: tinForm(tin, units.measure) });
+  const [draft, setDraft] = useState<TinDraft>({ name: "", owned: "1", form: tinForm(tin, units.measure) });
   const [isBusy, setIsBusy] = useState(false);
   const read = useRead(draft, units);
   const suggested = read.tin === null ? "" : plainName({ ...read.tin, ...(read.tin.shape === "well" ? {} : { count: 1 }) }, units);
@@ -138,12 +183,12 @@ export function NewTin({ tin, keep }: NewTinProps) {
 }
 
 type DescribedProps = {
-  readonly draft: Draft;
+  readonly draft: TinDraft;
   readonly read: Read;
   readonly units: Units;
   /** What an unnamed tin will be called; a tin that has its name in the heading has none. */
   readonly nameHint?: string;
-  readonly onChange: (changes: Partial<Draft>, field: string) => void;
+  readonly onChange: (changes: Partial<TinDraft>, field: string) => void;
 };
 
 function Described({ draft, read, units, nameHint, onChange }: DescribedProps) {

@@ -1,5 +1,5 @@
 import * as z from "zod/mini";
-import { parseWith, type Result } from "../measure";
+import { mergedFields, mergedValue, parseWith, type Result } from "../measure";
 import { RecipeDocSchema } from "../recipe";
 import { QuestionSchema, type Question } from "./question-schema";
 
@@ -24,32 +24,15 @@ export function parseCakeDoc(input: unknown): Result<CakeDoc> {
  * @param base what both began from
  */
 export function mergedCake(base: CakeDoc, mine: CakeDoc, theirs: CakeDoc): CakeDoc | null {
-  const question: Record<string, unknown> = { ...base.question };
+  const question: Record<string, unknown> = {};
   for (const box of Object.keys(QuestionSchema.shape) as readonly (keyof Question)[]) {
-    const merged = isBoxes(box) ? mergedBoxes(base.question[box], mine.question[box], theirs.question[box]) : mergedPart(base.question[box], mine.question[box], theirs.question[box]);
+    const merge = isBoxes(box) ? mergedFields<object> : mergedValue<unknown>;
+    const merged = merge(base.question[box] as object, mine.question[box] as object, theirs.question[box] as object);
     if (merged === null) return null;
     question[box] = merged.value;
   }
-  const recipe = mergedPart(base.recipe, mine.recipe, theirs.recipe);
+  const recipe = mergedValue(base.recipe, mine.recipe, theirs.recipe);
   return recipe === null ? null : { question: question as Question, recipe: recipe.value };
 }
 
-const isBoxes = (box: keyof Question): box is "build" | "finish" | "day" => box === "build" || box === "finish" || box === "day";
-
-/** Boxes within a box, each merged by itself. */
-function mergedBoxes<T extends Question["build"] | Question["finish"] | Question["day"]>(base: T, mine: T, theirs: T): { readonly value: T } | null {
-  const boxes: Record<string, unknown> = { ...base };
-  for (const box of Object.keys(base)) {
-    const part = (of: T): unknown => (of as Readonly<Record<string, unknown>>)[box];
-    const merged = mergedPart(part(base), part(mine), part(theirs));
-    if (merged === null) return null;
-    boxes[box] = merged.value;
-  }
-  return { value: boxes as T };
-}
-
-function mergedPart<T>(base: T, mine: T, theirs: T): { readonly value: T } | null {
-  const [was, own, other] = [base, mine, theirs].map((part) => JSON.stringify(part));
-  if (own === other || other === was) return { value: mine };
-  return own === was ? { value: theirs } : null;
-}
+const isBoxes = (box: keyof Question): boolean => box === "build" || box === "finish" || box === "day";

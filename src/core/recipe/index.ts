@@ -14,6 +14,7 @@ export { holdsOf, HoldsSchema, spoilsInRoom, type Hazard, type Holds } from "./h
 export {
   BakeSchema, emptyRecipe, freshId, PART_ROLES, parseRecipeDoc, RECIPE_LIMITS, RecipeDocSchema, ROLES_BESIDES, type Line, type Part, type PartRole, type RecipeDoc, type Step, type StepKind,
 } from "./schema";
+export { mergedRecipe } from "./merge";
 export { withSharedPart } from "./shared-part";
 export { durationsIn, heatIn, readStep, stepPieces } from "./step";
 export { applySwap, SWAP_IDS, swapsFor, undoSwap, type SwapEffect, type SwapId } from "./swap";

@@ -10,6 +10,9 @@ import { changeCake, keepApart, lookAtCake, recipeForCake, renameCake } from "..
 
 type CakePageProps = { readonly params: Promise<{ readonly id: string }> };
 
+/** Of the other cakes the last changed ones are offered for their finish. */
+const OTHERS = 50;
+
 const load = cache(async (id: string) =>
   stored(async () => {
     const database = kitchenDatabase();
@@ -23,7 +26,7 @@ const load = cache(async (id: string) =>
       ovens: await listOvens(database),
       pantry: await findPantry(database),
       bakes: await listOpenBakes(database),
-      others: (await listCakes(database)).flatMap((other) => (other.id === id || other.question === null ? [] : [{ id: other.id, name: other.name, question: other.question }])),
+      others: (await listCakes(database, { limit: OTHERS })).cakes.flatMap((other) => (other.id === id || other.question === null ? [] : [{ id: other.id, name: other.name, question: other.question }])),
     };
   }),
 );

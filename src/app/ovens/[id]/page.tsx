@@ -5,7 +5,7 @@ import { Trouble } from "@/components/frame/trouble";
 import { OvenBench } from "@/components/ovens/oven-bench";
 import { findOven, kitchenDatabase, listTins, stored } from "@/data";
 import { storageText } from "@/words";
-import { bringBackOven, removeOven, saveOven } from "../actions";
+import { bringBackOven, lookAtOven, removeOven, saveOven } from "../actions";
 
 type OvenPageProps = { readonly params: Promise<{ readonly id: string }> };
 
@@ -21,6 +21,6 @@ export default async function OvenPage({ params }: OvenPageProps) {
   if (!loaded.ok) return <Trouble text={storageText(loaded.issue)} />;
   const { oven, tins } = loaded.value;
   if (oven === null) notFound();
-  const { updatedAt, ...rest } = oven;
-  return <OvenBench key={oven.id} oven={rest} updatedAt={updatedAt.getTime()} tins={tins} save={saveOven} remove={removeOven} bringBack={bringBackOven} />;
+  const { updatedAt, version, ...rest } = oven;
+  return <OvenBench key={oven.id} oven={rest} updatedAt={updatedAt.getTime()} version={version} tins={tins} save={saveOven} look={lookAtOven} remove={removeOven} bringBack={bringBackOven} />;
 }

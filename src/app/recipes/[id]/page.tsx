@@ -5,7 +5,7 @@ import { Trouble } from "@/components/frame/trouble";
 import { RecipeBench } from "@/components/recipes/recipe-bench";
 import { findPantry, findRecipe, kitchenDatabase, listSharableParts, listVersions, stored } from "@/data";
 import { storageText } from "@/words";
-import { addIngredient, bakedToday, changeRecipe, teachName } from "../actions";
+import { addIngredient, bakedToday, changeRecipe, keepAsVersion, lookAtRecipe, teachName, versionOfRecipe } from "../actions";
 
 type RecipePageProps = { readonly params: Promise<{ readonly id: string }> };
 
@@ -30,11 +30,11 @@ export default async function RecipePage({ params }: RecipePageProps) {
   return (
     <RecipeBench
       key={recipe.id}
-      recipe={{ id: recipe.id, doc: recipe.doc, updatedAt: recipe.updatedAt.getTime(), lastBakedAt: recipe.lastBakedAt?.getTime() ?? null }}
-      versions={versions.map(({ version, savedAt, doc }) => ({ version, savedAt: savedAt.getTime(), doc }))}
+      recipe={{ id: recipe.id, doc: recipe.doc, revision: recipe.revision, updatedAt: recipe.updatedAt.getTime(), lastBakedAt: recipe.lastBakedAt?.getTime() ?? null }}
+      versions={versions.map(({ version, savedAt }) => ({ version, savedAt: savedAt.getTime() }))}
       pantry={pantry}
       sharable={sharable}
-      actions={{ change: changeRecipe, teachName, addIngredient, bakedToday }}
+      actions={{ change: changeRecipe, look: lookAtRecipe, keepAsVersion, versionOf: versionOfRecipe, teachName, addIngredient, bakedToday }}
     />
   );
 }

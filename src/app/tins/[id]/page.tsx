@@ -5,7 +5,7 @@ import { Trouble } from "@/components/frame/trouble";
 import { OneTin } from "@/components/tins/tin-bench";
 import { findTin, kitchenDatabase, stored } from "@/data";
 import { storageText } from "@/words";
-import { bringBackTin, removeTin, saveTin } from "../actions";
+import { bringBackTin, lookAtTin, removeTin, saveTin } from "../actions";
 
 type TinPageProps = { readonly params: Promise<{ readonly id: string }> };
 
@@ -21,5 +21,5 @@ export default async function TinPage({ params }: TinPageProps) {
   if (!loaded.ok) return <Trouble text={storageText(loaded.issue)} />;
   if (loaded.value === null) notFound();
   const { updatedAt, ...tin } = loaded.value;
-  return <OneTin key={tin.id} tin={{ ...tin, updatedAt: updatedAt.getTime() }} save={saveTin} remove={removeTin} bringBack={bringBackTin} />;
+  return <OneTin key={tin.id} tin={{ ...tin, updatedAt: updatedAt.getTime() }} save={saveTin} look={lookAtTin} remove={removeTin} bringBack={bringBackTin} />;
 }
