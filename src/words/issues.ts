@@ -112,6 +112,7 @@ export function issueText(issue: Issue, units: Units): string {
     }
     case "too-many":
       if (issue.path === "recipeText") return `The text is ${issue.value} characters long: at most ${issue.max}. Nothing of it was changed; paste a shorter part.`;
+      if (issue.path === "recipeLines") return `The text has ${issue.value} lines: at most ${issue.max}. Nothing of it was changed; paste a shorter part.`;
       if (issue.path === "size") return `${issue.value} numbers are too many for a size: at most ${issue.max}.`;
       return `${field}: ${issue.value} are too many, at most ${issue.max}.`;
   }

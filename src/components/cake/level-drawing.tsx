@@ -100,13 +100,14 @@ type HandleProps = {
 function Handle({ fill, widthMm, heightMm, units, isFirst, askedOver, onGrip, onLevel }: HandleProps) {
   const { depthMm, geometry, limit } = fill;
   const held = (to: number): number => Math.min(geometry.depthMm, Math.max(LEAST_MM, to));
+  const from = useRef({ at: 0, depthMm: 0 });
 
   function onMove(event: PointerEvent<HTMLDivElement>): void {
     if (!event.currentTarget.hasPointerCapture(event.pointerId)) return;
     const tin = event.currentTarget.parentElement?.getBoundingClientRect();
     if (tin === undefined) return;
-    // The tin's width on the screen gives the scale: its height moves with the crown.
-    onLevel(held((tin.bottom - event.clientY) / (tin.width / widthMm)));
+    // The tin's width on the screen gives the scale, and the finger's own way the level: the drawing itself may move under it as words above it wrap.
+    onLevel(held(from.current.depthMm + ((from.current.at - event.clientY) * widthMm) / tin.width));
   }
 
   function onKey(event: KeyboardEvent<HTMLDivElement>): void {
@@ -136,6 +137,7 @@ function Handle({ fill, widthMm, heightMm, units, isFirst, askedOver, onGrip, on
       style={{ bottom: `calc(${(Math.min(depthMm, heightMm) / heightMm) * 100}% - 22px)` }}
       onPointerDown={(event) => {
         event.currentTarget.setPointerCapture(event.pointerId);
+        from.current = { at: event.clientY, depthMm: depthMm * askedOver };
         onGrip();
       }}
       onPointerMove={onMove}

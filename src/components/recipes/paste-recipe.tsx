@@ -1,16 +1,17 @@
 "use client";
 
-import { useDeferredValue, useEffect, useMemo, useState, useTransition, type ChangeEvent } from "react";
+import { useEffect, useMemo, useState, useTransition, type ChangeEvent } from "react";
 import { useRouter } from "next/navigation";
 import { TriangleAlert, Upload } from "lucide-react";
 import { workRecipe } from "@/core/cake";
 import { pantryOf, type Ingredient } from "@/core/pantry";
-import { readRecipe, RECIPE_LIMITS, type RecipeDoc } from "@/core/recipe";
+import { RECIPE_LIMITS, type RecipeDoc } from "@/core/recipe";
 import { heatText, issueText, KIND_NAMES, KIND_REASONS, METRIC, minutesText, problemText, tinText, volumeText, weightText, type Units } from "@/words";
 import type { Kept } from "../frame/outcome";
 import { useUnits } from "../frame/units";
 import { ReadingRows } from "./reading-rows";
 import { understoodOf } from "./understood";
+import { useReading, wasReadingLost } from "./use-reading";
 
 type PasteRecipeProps = {
   readonly pantry: { readonly own: readonly Ingredient[]; readonly learnt: readonly (readonly [string, string])[] };
@@ -31,17 +32,21 @@ export function PasteRecipe({ pantry: kitchen, keep }: PasteRecipeProps) {
   const [problem, setProblem] = useState<string | null>(null);
   const [isKeeping, startKeeping] = useTransition();
   const pantry = useMemo(() => pantryOf(kitchen.own, kitchen.learnt), [kitchen]);
-  const calm = useDeferredValue(text);
-  const reading = useMemo(() => (calm.trim() === "" ? null : readRecipe(calm, pantry)), [calm, pantry]);
+  const [isHeld, setIsHeld] = useState(true);
+  const { reading: { result: reading, wasStopped }, isReading } = useReading(text, kitchen, isHeld);
 
   useEffect(() => {
+    const found = localStorage.getItem(DRAFT) ?? "";
     // eslint-disable-next-line react-hooks/set-state-in-effect -- the draft is only known in the browser
-    setText(localStorage.getItem(DRAFT) ?? "");
+    setText(found);
+    // What was being read when the page was lost is here as text, and is not read again unasked.
+    setIsHeld(found !== "" && wasReadingLost());
   }, []);
 
   function change(next: string): void {
     setText(next);
     setProblem(null);
+    setIsHeld(false);
     try {
       localStorage.setItem(DRAFT, next.slice(0, RECIPE_LIMITS.original));
     } catch {
@@ -81,11 +86,17 @@ export function PasteRecipe({ pantry: kitchen, keep }: PasteRecipeProps) {
             <Upload size={17} aria-hidden /> Load a file
             <input type="file" className="sr-only" accept=".txt,.md,.json,.jsonld,.html,.htm,text/*,application/json,application/ld+json" onChange={(event) => void load(event)} />
           </label>
-          <button type="button" className="button button-next" disabled={reading?.ok !== true || isKeeping} onClick={submit}>
+          <button type="button" className="button button-next" disabled={reading?.ok !== true || isReading || isKeeping} onClick={submit}>
             {isKeeping ? "Keeping…" : "Keep this recipe"}
           </button>
         </div>
       </div>
+      {text !== "" && (isHeld || wasStopped) && (
+        <p role="alert" className="panel mb-3 flex flex-wrap items-center gap-x-4 gap-y-2 border-tomato px-4 py-2.5 font-semibold">
+          <span className="flex gap-2"><TriangleAlert size={20} aria-hidden className="shrink-0 text-tomato" /> {isHeld ? "This text was being read when the page was lost. It is here as it was, and not read again unasked." : "This text takes too long to read: there may be something in it that is no recipe. It is all here; take out what does not belong."}</span>
+          {isHeld && <button type="button" className="button" onClick={() => setIsHeld(false)}>Read it</button>}
+        </p>
+      )}
       {(problem ?? issue) !== null && (
         <p role="alert" className="panel mb-3 flex gap-2 border-tomato px-4 py-2.5 font-semibold">
           <TriangleAlert size={20} aria-hidden className="shrink-0 text-tomato" /> {problem ?? issue}
@@ -105,7 +116,7 @@ export function PasteRecipe({ pantry: kitchen, keep }: PasteRecipeProps) {
             placeholder={"Rhubarb cups\n\n200 g plain flour\n2 tsp baking powder\n…\n\nBake in a 12-hole muffin tin at 190 °C for 22 minutes."}
           />
         </div>
-        <section aria-label="How it was read" aria-busy={calm !== text} className="panel min-w-0 self-start p-4 lg:max-h-[68vh] lg:overflow-y-auto" tabIndex={0}>
+        <section aria-label="How it was read" aria-busy={isReading} className="panel min-w-0 self-start p-4 lg:max-h-[68vh] lg:overflow-y-auto" tabIndex={0}>
           {reading?.ok === true && worked !== null ? (
             <>
               <Summary doc={reading.value.doc} worked={worked} units={units} />

@@ -20,7 +20,8 @@ export type Match = {
   readonly by: MatchedBy;
 };
 
-/** No name in the catalogue has more words. */
+/** No name on a line has more words than this, nor in the catalogue more than these. */
+const MOST_NAME_WORDS = 40;
 const MOST_WORDS = 5;
 
 /**
@@ -70,7 +71,8 @@ export function matchIngredient(name: string, pantry: Pantry): Match | null {
   if (folded === "") return null;
   const whole = find(folded, pantry);
   if (whole !== null) return { ...whole, by: whole.isLearnt ? "learnt" : "name" };
-  const words = folded.split(" ");
+  // What a thing is stands at the end of its name; a line without end is no name.
+  const words = folded.split(" ").slice(-MOST_NAME_WORDS);
   const lengths = Array.from({ length: Math.min(MOST_WORDS, words.length) }, (_, index) => index + 1).toReversed();
   const endings = lengths.map((length) => ({ start: words.length - length, length }));
   const elsewhere = lengths.flatMap((length) => Array.from({ length: words.length - length }, (_, start) => ({ start, length })).toReversed());

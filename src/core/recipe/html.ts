@@ -34,7 +34,8 @@ export function pageText(html: string): { readonly text: string; readonly json: 
   });
   parser.write(html);
   parser.end();
-  return { text: text.replace(/[ \t]*\n[ \t]*/gu, "\n").replace(/\n{2,}/gu, "\n\n").trim(), json };
+  // Runs of blanks first: a long one would be looked through from each of its places.
+  return { text: text.replace(/[ \t]{2,}/gu, " ").replace(/ ?\n ?/gu, "\n").replace(/\n{2,}/gu, "\n\n").trim(), json };
 }
 
 /** A string that may carry markup and entities, as plain text on one line. */

@@ -6,6 +6,7 @@ type Node = Readonly<Record<string, unknown>>;
 /** Deeper, or more, than any honest page goes. */
 const DEEPEST = 40;
 const MOST_NODES = 50_000;
+const MOST_STEPS = 2000;
 
 /** The recipes of a page's JSON-LD, and its nodes by their `@id`, for those that are only referred to. */
 export type JsonRecipes = { readonly recipes: readonly Node[]; readonly byId: ReadonlyMap<string, Node> };
@@ -44,12 +45,11 @@ function isRecipe(node: Node): boolean {
   return strings(node["@type"]).some((type) => /(?:^|[/:])recipe$/iu.test(type));
 }
 
-/** Strings of a value that may be one string, a number, or a list of such. */
-function strings(value: unknown): readonly string[] {
+/** Strings of a value that may be one string, a number, or a list of such; what is nested deeper than any honest page is left out. */
+function strings(value: unknown, depth = 0): readonly string[] {
   if (typeof value === "string") return [value];
   if (typeof value === "number") return [String(value)];
-  if (Array.isArray(value)) return value.flatMap(strings);
-  return [];
+  return Array.isArray(value) && depth < DEEPEST ? value.flatMap((inner) => strings(inner, depth + 1)) : [];
 }
 
 /** The fields that are read; all others are shown as unread. */
@@ -73,17 +73,26 @@ export function jsonPage({ recipes: [recipe, ...others], byId }: JsonRecipes): r
     ...toolNames(recipe["tool"]).map(line("tins")),
     ...(cook === null ? [] : [{ text: `Bake: ${cook} minutes`, is: "minutes" } as const]),
     ...strings(recipe["recipeIngredient"] ?? recipe["ingredients"]).map((text) => line(/:\s*$/u.test(text) ? "part" : "ingredient")(text)),
-    ...instructions(recipe["recipeInstructions"], byId, 0),
+    ...instructions(recipe["recipeInstructions"], byId, 0, { left: MOST_STEPS }),
     ...[...strings(recipe["comment"]), ...strings(recipe["notes"])].map(line("note")),
     ...sources(recipe).map(line("source")),
-    ...Object.entries(recipe).filter(([key]) => !READ.has(key)).map(([key, value]) => line("unread")(`${key}: ${(typeof value === "string" ? value : JSON.stringify(value)).slice(0, 300)}`)),
+    ...Object.entries(recipe).filter(([key]) => !READ.has(key)).map(([key, value]) => line("unread")(`${key}: ${(typeof value === "string" ? value : shortJson(value)).slice(0, 300)}`)),
     ...others.map((other) => line("second-recipe")(strings(other["name"])[0] ?? "another recipe")),
   ];
   return lines.filter(({ text }) => text !== "");
 }
 
-function toolNames(value: unknown): readonly string[] {
-  if (Array.isArray(value)) return value.flatMap(toolNames);
+/** A value written out, as far as it can be: one that is nested without end can't. */
+function shortJson(value: unknown): string {
+  try {
+    return JSON.stringify(value);
+  } catch {
+    return "nested too deep to be shown";
+  }
+}
+
+function toolNames(value: unknown, depth = 0): readonly string[] {
+  if (Array.isArray(value)) return depth < DEEPEST ? value.flatMap((inner) => toolNames(inner, depth + 1)) : [];
   if (typeof value === "object" && value !== null) return strings((value as Node)["name"]);
   return strings(value);
 }
@@ -97,19 +106,22 @@ function sources(recipe: Node): readonly string[] {
  * Strings, HowToStep and HowToSection, nested as they come; a section's name opens its part. A node that is only a
  * reference is looked up; one that says nothing is kept as unread, and so is what is nested deeper than any honest page.
  */
-function instructions(value: unknown, byId: JsonRecipes["byId"], depth: number): readonly PageLine[] {
+function instructions(value: unknown, byId: JsonRecipes["byId"], depth: number, budget: { left: number }): readonly PageLine[] {
+  // References let a short text stand for any number of steps.
+  budget.left -= 1;
+  if (budget.left < 0) return budget.left === -1 ? [{ text: `more than ${MOST_STEPS} steps, or parts of steps`, is: "unread" }] : [];
   if (depth > DEEPEST) return [{ text: "steps nested too deep, or in a circle", is: "unread" }];
   if (typeof value === "string") return value.split(/\r?\n|<\/(?:p|li)>|<br\s*\/?>/iu).map((text): PageLine => ({ text: plainText(text), is: "step" }));
-  if (Array.isArray(value)) return value.flatMap((inner) => instructions(inner, byId, depth + 1));
+  if (Array.isArray(value)) return value.flatMap((inner) => instructions(inner, byId, depth + 1, budget));
   if (typeof value !== "object" || value === null) return [];
   const node = value as Node;
   const referred = Object.keys(node).length === 1 ? byId.get(strings(node["@id"])[0] ?? "") : undefined;
-  if (referred !== undefined) return instructions(referred, byId, depth + 1);
+  if (referred !== undefined) return instructions(referred, byId, depth + 1, budget);
   const inner = node["itemListElement"] ?? node["steps"];
   const text = strings(node["text"])[0] ?? strings(node["name"])[0];
-  if (inner === undefined) return [text === undefined ? { text: JSON.stringify(node).slice(0, 300), is: "unread" } : { text: plainText(text), is: "step" }];
+  if (inner === undefined) return [text === undefined ? { text: shortJson(node).slice(0, 300), is: "unread" } : { text: plainText(text), is: "step" }];
   const name = strings(node["name"])[0];
-  return [...(name === undefined ? [] : [{ text: `${plainText(name)}:`, is: "part" } as const]), ...instructions(inner, byId, depth + 1)];
+  return [...(name === undefined ? [] : [{ text: `${plainText(name)}:`, is: "part" } as const]), ...instructions(inner, byId, depth + 1, budget)];
 }
 
 /**

@@ -269,9 +269,33 @@ describe("bad input", () => {
   it.each<[string, string, object]>([
     ["nothing", "  \n ", { code: "missing" }],
     ["ten megabytes", "x".repeat(10_000_000), { code: "too-many", value: 10_000_000, max: RECIPE_LIMITS.original }],
+    ["more lines than any recipe has", "2 cups flour\n".repeat(5000), { code: "too-many", path: "recipeLines", value: 5000, max: RECIPE_LIMITS.rows }],
     ["a program's file", "\u0000\u0001\u0002\u0003PNG\u0000\u0000", { code: "unreadable" }],
   ])("%s is refused", (_name, text, issue) => {
     expect(readRecipe(text, PANTRY)).toMatchObject({ ok: false, issue });
+  });
+
+  /** @param nodes how many sections, each naming the next one so many times over */
+  const sections = (nodes: number, each: number): string => JSON.stringify({ "@graph": [
+    { "@type": "Recipe", name: "Turns", recipeIngredient: ["1 egg"], recipeInstructions: { "@id": "n0" } },
+    ...Array.from({ length: nodes }, (_, at) => ({ "@id": `n${at}`, "@type": "HowToSection", itemListElement: Array.from({ length: each }, () => ({ "@id": `n${at + 1}` })) })),
+    { "@id": `n${nodes}`, text: "mix" },
+  ] });
+
+  it.each<[string, string]>([
+    ["sections that name each other twelve times over", sections(12, 12)],
+    ["a section that names itself", JSON.stringify({ "@graph": [{ "@type": "Recipe", name: "Turns", recipeIngredient: ["1 egg"], recipeInstructions: { "@id": "n" } }, { "@id": "n", "@type": "HowToSection", itemListElement: [{ "@id": "n" }] }] })],
+    ["five thousand lists within lists", `{"@type":"Recipe","name":"x","recipeIngredient":${"[".repeat(5000)}"1 egg"${"]".repeat(5000)}}`],
+    ["a page of bold letters that are never closed", `<html><body>${"<b> ".repeat(20_000)}`],
+    ["a page of boxes within boxes", `<html><body>${"<div>".repeat(8000)}1 egg${"</div>".repeat(8000)}`],
+    ["fractions of fractions", Array.from({ length: 200 }, () => "1/".repeat(200)).join("\n")],
+    ["one line of figures", "1 ".repeat(50_000)],
+    ["one line of amounts", "2 cups flour ".repeat(10_000)],
+    ["lines of brackets", `${"(".repeat(1900)}\n`.repeat(50)],
+  ])("%s come to an end", (_name, text) => {
+    const reading = readRecipe(text, PANTRY);
+    expect(reading.ok).toBe(true);
+    if (reading.ok) expect(reading.value.rows.length).toBeLessThanOrEqual(RECIPE_LIMITS.rows);
   });
 
   it("thousands of lines are read or kept", () => {

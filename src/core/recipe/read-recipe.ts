@@ -21,14 +21,17 @@ export type RecipeReading = { readonly doc: RecipeDoc; readonly rows: readonly R
 /**
  * A whole recipe from what was pasted or loaded: plain text, Markdown, schema.org JSON-LD, or a saved page with either.
  * Every line of the original is in the rows; what was not understood is there as unread.
- * Fails for a text that is empty, longer than {@link RECIPE_LIMITS}, or a program's file.
+ * Fails for a text that is empty, longer than {@link RECIPE_LIMITS}, of more lines than any recipe, or a program's file.
  * @example readRecipe("Pear loaf\n200 g flour\nBake at 180 °C for 50 minutes.", pantryOf())
  */
 export function readRecipe(original: string, pantry: Pantry): Result<RecipeReading> {
   if (original.trim() === "") return bad({ code: "missing", path: "recipeText", expected: "a recipe" });
   if (original.length > RECIPE_LIMITS.original) return bad({ code: "too-many", path: "recipeText", value: original.length, max: RECIPE_LIMITS.original });
   if (isProgramFile(original)) return bad({ code: "unreadable", path: "recipeText", value: "", expected: "text" });
-  const page = readPage(linesOf(original), pantry);
+  const lines = linesOf(original);
+  const written = lines.filter(({ text }) => text.trim() !== "").length;
+  if (written > RECIPE_LIMITS.rows) return bad({ code: "too-many", path: "recipeLines", value: written, max: RECIPE_LIMITS.rows });
+  const page = readPage(lines, pantry);
   const { doc, rows, minutes } = page;
   return good({ doc: { ...doc, original }, rows, problems: problemsOf(doc, rows, minutes) });
 }

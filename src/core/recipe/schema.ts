@@ -9,6 +9,8 @@ export const RECIPE_LIMITS = {
   lines: 400,
   steps: 400,
   parts: 30,
+  /** Lines that are read, blank ones not counted. */
+  rows: 4000,
   /** Longest text that is read or kept as the original. */
   original: 400_000,
 } as const;

@@ -38,7 +38,7 @@ const KIND_WORDS: readonly (readonly [RegExp, StepKind])[] = [
   [/\b(?:mix|stir|beat|combine|whisk|add|blend|rub)\b/iu, "mix"],
 ];
 
-const MINUTES = /\b(?:for\s+)?((?:about|another|around|at least|up to|~)?\s*[\d¼½¾][\d¼½¾ /.,]*(?:\s*(?:-|–|—|to|or)\s*[\d¼½¾][\d¼½¾ /.,]*)?|an?|half an|one|two|three|four|five|ten|fifteen|twenty|thirty)\s*-?\s*(hours?|hrs?|h|minutes?|mins?|min|seconds?|secs?|days?)\b\.?/giu;
+const MINUTES = /\b(?:for\s+)?((?:about|another|around|at least|up to|~)?\s*[\d¼½¾][\d¼½¾ /.,]{0,12}(?:\s*(?:-|–|—|to|or)\s*[\d¼½¾][\d¼½¾ /.,]{0,12})?|an?|half an|one|two|three|four|five|ten|fifteen|twenty|thirty)\s*-?\s*(hours?|hrs?|h|minutes?|mins?|min|seconds?|secs?|days?)\b\.?/giu;
 const MINUTES_PER: Readonly<Record<string, number>> = { d: 1440, h: 60, m: 1, s: 1 / 60 };
 const WORD_NUMBERS: Readonly<Record<string, number>> = { fifteen: 15, twenty: 20, thirty: 30, "half an": 0.5, a: 1, an: 1 };
 
