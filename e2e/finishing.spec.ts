@@ -192,7 +192,7 @@ test.describe("finishing a cake", () => {
       await expect(page.getByRole("list").first()).toBeVisible();
     }
     await copy.click();
-    await expect(page.getByText("Copied “Lifeboat day, four layers”.")).toBeVisible();
+    await expect(page.getByText("Copied “Lifeboat day, four layers”.", { exact: true })).toBeVisible();
     await ownCake(page, "Same again", TWO_ROUNDS);
     await station(page, "Finish").click();
     await page.getByLabel("Same as last time").selectOption({ label: "Lifeboat day, four layers, copy" });

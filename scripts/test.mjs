@@ -46,6 +46,7 @@ check("lint", [bin("eslint", "bin", "eslint.js"), "--max-warnings", "0", "."]);
 check("unused code", [bin("knip", "bin", "knip.js")]);
 check("structure", [bin("dependency-cruiser", "bin", "dependency-cruise.mjs"), "--config", ".dependency-cruiser.cjs", "src"]);
 count(check("unit tests", [bin("vitest", "vitest.mjs"), "run", "--reporter", "dot"]), /Tests\s+(\d+) passed/);
+check("torture", [bin("tsx", "dist", "cli.mjs"), "scripts/torture.ts", "--kills", "8", "--inputs", "2000"]);
 build();
 count(check("browser tests", [bin("@playwright/test", "cli.js"), "test"]), /(\d+) passed/);
 console.log(`\n${passed} passed, 0 failed`);

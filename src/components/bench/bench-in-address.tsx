@@ -6,6 +6,7 @@ import type { Question } from "@/core/cake";
 import { Bench } from "./bench";
 import { useQuestionInAddress } from "./use-question-in-address";
 import type { Kept } from "../frame/outcome";
+import { useUnits } from "../frame/units";
 import type { RecipeChoice, TinChoice } from "./choices";
 
 const KeepCake = dynamic(() => import("./keep-cake").then((module) => module.KeepCake), { ssr: false });
@@ -19,6 +20,7 @@ type BenchInAddressProps = {
 /** The bench whose question lives in the address, so that it can be bookmarked and shared, and kept as a cake. */
 export function BenchInAddress({ recipes, cupboard, keep }: BenchInAddressProps) {
   const [question, change] = useQuestionInAddress();
+  const { units } = useUnits();
   const [isKeeping, setIsKeeping] = useState(false);
   return (
     <>
@@ -36,7 +38,7 @@ export function BenchInAddress({ recipes, cupboard, keep }: BenchInAddressProps)
           </div>
         }
       />
-      {isKeeping && <KeepCake question={question} keep={(name) => keep(name, question, recipes.find((recipe) => recipe.name === question.recipe)?.id ?? null)} onClose={() => setIsKeeping(false)} />}
+      {isKeeping && <KeepCake question={question} keep={(name) => keep(name, { ...question, habit: { size: units.measure, heat: units.heat } }, recipes.find((recipe) => recipe.name === question.recipe)?.id ?? null)} onClose={() => setIsKeeping(false)} />}
     </>
   );
 }

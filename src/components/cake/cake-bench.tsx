@@ -23,6 +23,7 @@ import { ConflictNote } from "./conflict-note";
 import { DayStation } from "./day-station";
 import { FillStation } from "./fill-station";
 import { FinishStation, type OtherCake } from "./finish-station";
+import { HabitNote } from "./habit-note";
 import { JourneyStrip } from "./journey-strip";
 import { MendCake } from "./mend-cake";
 import { MixStation, type KitchenPantry } from "./mix-station";
@@ -76,7 +77,7 @@ export function CakeBench({ cake, recipeNow, recipes, cupboard, ovens, pantry, o
   const shown: CakePlan | null = held?.plan ?? null;
 
   function onQuestion(changes: Partial<Question>, field = Object.keys(changes).join()): void {
-    dispatch({ type: "changed", change: (doc) => ({ ...doc, question: { ...doc.question, ...changes } }), field });
+    dispatch({ type: "changed", change: (doc) => ({ ...doc, question: { ...doc.question, habit: doc.question.habit ?? { size: units.measure, heat: units.heat }, ...changes } }), field });
     // Another recipe was chosen: the cake gets its own copy of it.
     if (changes.recipe === undefined || changes.recipe === question.recipe) return;
     const chosen = recipes.find(({ name }) => name === changes.recipe);
@@ -118,6 +119,7 @@ export function CakeBench({ cake, recipeNow, recipes, cupboard, ovens, pantry, o
       <DraftNote draft={draft} />
       <ConflictNote name={cake.name} state={state} dispatch={dispatch} keepApart={keepApart} />
       {held !== null && <JourneyStrip plan={held.plan} served={held.served} wanted={wantedText(question.day.wantedAt)} open={open} units={units} isStale={!plan.ok} onOpen={(next) => void setOpen(next)} />}
+      <HabitNote question={question} units={units} onChange={onQuestion} />
       <p aria-live="polite" className={problem === null || isOnDrawing ? "sr-only" : "mb-3 rounded-control border-[1.5px] border-tomato bg-white px-3 py-1.5 font-semibold text-tomato"}>
         {problem}
         {problem !== null && <span className="font-normal text-ink-2">{shown === null ? "" : " Below stands the last answer."}</span>}

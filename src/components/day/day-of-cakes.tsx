@@ -27,13 +27,18 @@ type DayOfCakesProps = {
   readonly startBake: (doc: BakeDoc, speed: number) => Promise<Kept>;
 };
 
+/** More cakes than this are worked out in the browser, once the page stands: the server has others to answer. */
+const AT_ONCE = 3;
+
 /** All cakes of a date in one day, with one pair of hands, one mixer and one oven between them. */
 export function DayOfCakes({ date, cakes: kept, pantry, change, bakes, startBake }: DayOfCakesProps) {
   const { units } = useUnits();
   const now = useNow();
   const tell = useTell();
   const [cakes, setCakes] = useState(kept);
+  const isAwaited = now === null && cakes.length > AT_ONCE;
   const planned = useMemo(() => {
+    if (isAwaited) return [];
     const kitchen = pantryOf(pantry.own, pantry.learnt);
     return cakes.flatMap((each): readonly { readonly kept: CakeThen; readonly of: CakeOfDay; readonly made: PlannedCake }[] => {
       const made = plannedCake(each.doc, { size: units.measure, heat: units.heat }, kitchen);
@@ -41,12 +46,12 @@ export function DayOfCakes({ date, cakes: kept, pantry, change, bakes, startBake
       if (made === null || !read.ok || read.value === null) return [];
       return [{ kept: each, made, of: { cake: dayCake(made.input, made.plan, made.formula, each.doc.question.finish), boxes: each.doc.question.day, read: read.value } }];
     });
-  }, [cakes, pantry, units]);
+  }, [cakes, isAwaited, pantry, units]);
   const ofDay = useMemo(() => planned.map(({ of }) => of), [planned]);
   const day = useMemo(() => dayPlan(ofDay), [ofDay]);
   const { request: { tasks, wantedAt, away = [] }, schedule } = day;
   const names = planned.map(({ kept: { name } }) => name);
-  const left = cakes.filter(({ id }) => !planned.some((each) => each.kept.id === id));
+  const left = isAwaited ? [] : cakes.filter(({ id }) => !planned.some((each) => each.kept.id === id));
 
   /** What is pulled here is kept with its cake; a cake changed on another page meanwhile stays as it is there. */
   function onDay(cake: number, changes: (boxes: DayBoxes) => DayBoxes): void {
@@ -73,7 +78,8 @@ export function DayOfCakes({ date, cakes: kept, pantry, change, bakes, startBake
       </div>
       {left.length > 0 && <p className="font-semibold text-tomato">{left.map(({ name }) => `“${name}”`).join(", ")} can&apos;t be planned yet, and is left out here.</p>}
       <section aria-label="The day" className="panel overflow-hidden">
-        {tasks.length === 0 && <p className="px-6 py-8 text-[17px] max-sm:px-4">No cake that can be planned is wanted that day. Say on a cake&apos;s Day when it is wanted.</p>}
+        {isAwaited && <p role="status" className="px-6 py-8 text-[17px] max-sm:px-4">Working out the day of {cakes.length} cakes…</p>}
+        {!isAwaited && tasks.length === 0 && <p className="px-6 py-8 text-[17px] max-sm:px-4">No cake that can be planned is wanted that day. Say on a cake&apos;s Day when it is wanted.</p>}
         {planned.map(({ kept: { id, name }, of: { cake }, made: { plan } }) => <CakeRemarks key={id} cake={cake} plan={plan} name={name} units={units} />)}
         {tasks.length > 0 && schedule === null && <NoDay cakes={ofDay} units={units} />}
         {schedule !== null && now !== null && (

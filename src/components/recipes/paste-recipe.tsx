@@ -22,6 +22,8 @@ type PasteRecipeProps = {
 const DRAFT = "recipe-draft";
 const UNREACHABLE: Kept = { ok: false, message: "Not kept: the kitchen's server can't be reached. Your text is still here; try again." };
 /** The most a file may hold, bytes: what the reader takes, with room for letters of several bytes. */
+/** What the server takes at once, bytes: four for each letter of the longest text and of what is read from it. See `next.config.ts`. */
+const MOST_SENT = 4_000_000;
 const MOST_BYTES = 4 * RECIPE_LIMITS.original;
 
 /** A recipe pasted, typed or loaded, read as it changes: problems first, then each line with what it was taken for. */
@@ -65,6 +67,11 @@ export function PasteRecipe({ pantry: kitchen, keep }: PasteRecipeProps) {
   function submit(): void {
     if (reading === null || !reading.ok) return;
     const { doc } = reading.value;
+    const bytes = new Blob([JSON.stringify(doc)]).size;
+    if (bytes > MOST_SENT) {
+      setProblem(`This text is ${Math.round(bytes / 1000)} kB with all that was read from it: at most ${MOST_SENT / 1000} kB can be kept. Take out what is not the recipe.`);
+      return;
+    }
     startKeeping(async () => {
       const kept = await keep(doc).catch(() => UNREACHABLE);
       if (kept.ok) {

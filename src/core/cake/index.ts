@@ -17,7 +17,7 @@ export { planCake, type CakePlan } from "./plan";
 export { recipeFacts, RecipeFactsSchema, recipeSearchText, workRecipe, type RecipeFacts, type WorkedRecipe } from "./recipe-facts";
 export type { Remark } from "./remarks";
 export { serveDetail, type ServeDetail, type ServedCake } from "./serve-detail";
-export { workRequest } from "./request";
+export { workRequest, type CakeRequest } from "./request";
 export { askAboutRecipe, FIRST_QUESTION, readQuestion, type ReadQuestion } from "./question";
 export { SCALES, SCHOOLS } from "./question-choices";
 export { parseQuestion, type Question } from "./question-schema";

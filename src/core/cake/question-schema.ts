@@ -20,6 +20,8 @@ const line = z.string().check(z.maxLength(200));
  * half-typed one is kept; {@link readQuestion} makes sense of it.
  */
 export const QuestionSchema = z.strictObject({
+  /** What its numbers without a unit mean, settled when it is first kept or changed; null while that is for the looker's measures to say. */
+  habit: z._default(z.nullable(z.strictObject({ size: z.enum(["metric", "us"]), heat: z.enum(["C", "F"]) })), null),
   /** The recipe's name; empty when only its tins are known. */
   recipe: line,
   from: line,

@@ -15,6 +15,7 @@ import type { RecipeFacts } from "./recipe-facts";
 
 /** What the bench opens with: the question bakers ask most. */
 export const FIRST_QUESTION: Question = {
+  habit: null,
   recipe: "",
   from: "2 x 20 x 5 cm round",
   heat: "180 °C",
@@ -72,8 +73,10 @@ export type ReadQuestion = {
 /**
  * The question read: sizes, heat, minutes and batter from their texts, each box's own issue, and the input of a plan
  * when all of it makes sense. Empty minutes, weight or volume mean that they are not known.
+ * @param ofLooker what numbers without a unit mean where the question itself does not say
  */
-export function readQuestion(question: Question, habit: ReadingHabit): ReadQuestion {
+export function readQuestion(question: Question, ofLooker: ReadingHabit): ReadQuestion {
+  const habit = question.habit ?? ofLooker;
   const tins = question.tins.map((text) => readTin(text, habit.size));
   const from = readTins(question.from, habit.size);
   const { ovenC, minutes: bakeMinutes } = ReferenceSchema.shape;

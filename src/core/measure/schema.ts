@@ -7,7 +7,7 @@ z.config({ jitless: true });
 
 type RangeFacts = { readonly min: number; readonly max: number; readonly unit: Unit; readonly whole: boolean };
 
-function ranged(facts: RangeFacts): z.ZodMiniNumber<number> {
+function ranged(facts: RangeFacts, description?: string): z.ZodMiniNumber<number> {
   const { min, max, whole } = facts;
   return z.number().check(
     (context) => {
@@ -15,13 +15,13 @@ function ranged(facts: RangeFacts): z.ZodMiniNumber<number> {
       if (value >= min && value <= max && (!whole || Number.isInteger(value))) return;
       context.issues.push({ code: "custom", input: value, params: facts });
     },
-    z.meta(whole ? { type: "integer", minimum: min, maximum: max } : { minimum: min, maximum: max }),
+    z.meta({ ...(whole ? { type: "integer" } : {}), minimum: min, maximum: max, ...(description === undefined ? {} : { description }) }),
   );
 }
 
-/** A finite number from `min` to `max`; one check carries both bounds and the unit, so that a message can name them. */
-export function numberIn(min: number, max: number, unit: Unit): z.ZodMiniNumber<number> {
-  return ranged({ min, max, unit, whole: false });
+/** A finite number from `min` to `max`; one check carries both bounds and the unit, so that a message can name them. @param description what the field means, for the schema of the plan file */
+export function numberIn(min: number, max: number, unit: Unit, description?: string): z.ZodMiniNumber<number> {
+  return ranged({ min, max, unit, whole: false }, description);
 }
 
 /** A whole number from `min` to `max`. */

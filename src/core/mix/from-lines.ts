@@ -1,7 +1,7 @@
 import { isSelfRaising, massOfGroups, readStep, type BalanceRules, type PartFormula } from "../recipe";
 import type { Group } from "../pantry";
 import { KIND_FACTS, type BatterKind } from "./kinds";
-import type { Batter } from "./batter";
+import { BATTER_LIMITS, type Batter } from "./batter";
 
 /** Why a batter was taken for its kind. */
 export type KindReason =
@@ -88,13 +88,13 @@ export const MOST_GAS = 0.78;
 /**
  * Batter from a part's lines: volume = aerated mass / SG + Σ inclusions / ρ, gas-free density ρ0 = Σm / Σ(m/ρ).
  * The kind's usual specific gravity, or the baker's own, is that of the batter without what stays in pieces in it.
- * Null when no line has a weight.
+ * Null when its lines weigh less than any batter: a pinch of salt is none.
  * @param weighedGravity the baker's own, g/mL; null for the kind's
  */
 export function batterOfLines(part: PartFormula, kind: BatterKind, weighedGravity: number | null): LinesBatter | null {
   const known = part.rows.flatMap(({ ingredient, massG }) => (massG === null ? [] : [{ massG, density: ingredient?.batterGPerMl ?? 1.1, isInclusion: ingredient?.isInclusion ?? false }]));
   const massG = known.reduce((sum, each) => sum + each.massG, 0);
-  if (massG === 0) return null;
+  if (massG < BATTER_LIMITS.massG.min) return null;
   const smooth = known.filter(({ isInclusion }) => !isInclusion);
   const smoothG = smooth.reduce((sum, each) => sum + each.massG, 0);
   const smoothMl = smooth.reduce((sum, each) => sum + each.massG / each.density, 0);

@@ -26,7 +26,7 @@ export function cakeTop(geometry: TinGeometry, heightMm: number): CakeTop {
       }
       return inside;
     };
-    return { kind: "other", halfLengthMm: mask.halfLengthMm, halfWidthMm: mask.halfWidthMm, holeMm: 0, across: (x) => [edge(x, -1), edge(x, 1)] };
+    return { kind: "other", halfLengthMm: mask.halfLengthMm, halfWidthMm: mask.halfWidthMm, holeMm: 0, across: tabled(mask.halfLengthMm, (x) => [edge(x, -1), edge(x, 1)]) };
   }
   switch (spans.kind) {
     case "round":
@@ -41,6 +41,21 @@ export function cakeTop(geometry: TinGeometry, heightMm: number): CakeTop {
       return { kind: geometry.tin.shape === "loaf" ? "loaf" : "block", halfLengthMm, halfWidthMm, holeMm: 0, across: () => [-halfWidthMm, halfWidthMm] };
     }
   }
+}
+
+/** Columns of a table of edges, closer towards both ends, where the edge turns; the middle is one of them. */
+const COLUMNS = 512;
+
+/** A function of x looked up and straight between its columns: a cutting asks for the same edges many thousand times. */
+function tabled(halfLengthMm: number, across: CakeTop["across"]): CakeTop["across"] {
+  const xOf = (column: number): number => halfLengthMm * Math.sin(Math.PI * (column / COLUMNS - 0.5));
+  const edges = Array.from({ length: COLUMNS + 1 }, (_, column) => across(xOf(column)));
+  return (x) => {
+    const column = Math.min(COLUMNS - 1, Math.max(0, Math.floor((Math.asin(Math.min(1, Math.max(-1, x / halfLengthMm))) / Math.PI + 0.5) * COLUMNS)));
+    const [left, right] = [edges[column] ?? [0, 0], edges[column + 1] ?? [0, 0]];
+    const share = Math.min(1, Math.max(0, (x - xOf(column)) / (xOf(column + 1) - xOf(column))));
+    return [left[0] + share * (right[0] - left[0]), left[1] + share * (right[1] - left[1])];
+  };
 }
 
 /** A round top, or one with a hole. */

@@ -15,7 +15,7 @@ const MaterialSchema = z.enum(MATERIALS);
 export type Material = z.infer<typeof MaterialSchema>;
 
 const depth = numberIn(TIN_LIMITS.depthMm.min, TIN_LIMITS.depthMm.max, "mm");
-const water = numberIn(5, 60_000, "mL");
+const water = numberIn(5, 60_000, "mL", "Measured with water, mL. Of cups it is one well's; the whole tray's is taken as such where that fits the sizes.");
 
 /** What any tin may have, whatever its shape. */
 const common = {
@@ -70,7 +70,7 @@ const odd = z.strictObject({ shape: z.literal("odd"), brimMl: water, depthMm: z.
 /**
  * A tin by its sizes, in mm: inside and at the rim unless `sizes` and `sizesAt` say otherwise; depth is always inside. `count` is how
  * many of them, or how many wells; 1 when it is left out. `brimMl` and `halfMl` are what it holds to the brim and to half of its
- * depth, measured with water. A `drawn` tin gives its width at several heights, floor and rim among them; an `odd` one is
+ * depth, measured with water: of cups one well, or the whole tray when that is what fits. A `drawn` tin gives its width at several heights, floor and rim among them; an `odd` one is
  * known by its water alone.
  */
 export const TinSchema = z.discriminatedUnion("shape", [byDiameter, bySide, byLengthAndWidth, byWidth, withTube, well, drawn, odd]);

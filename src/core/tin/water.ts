@@ -39,7 +39,8 @@ export type VolumeTrust = {
 };
 
 /** What a tin's volumes rest on, and how far they may be off. */
-export function volumeTrust(tin: Tin): VolumeTrust {
+export function volumeTrust(given: Tin): VolumeTrust {
+  const tin = ofOneWell(given);
   if (tin.shape === "odd") return { basis: "water-alone", unsure: UNSURE["water-alone"], waterOverSizes: null };
   if (tin.brimMl === undefined) return { basis: "sizes", unsure: UNSURE.sizes, waterOverSizes: null };
   const isSolved = tin.halfMl !== undefined || solvedWall(tin, tin.brimMl) !== null;
@@ -53,10 +54,12 @@ export function volumeTrust(tin: Tin): VolumeTrust {
  * The settled geometry of a tin. A water fill (`brimMl`) is met by solving the wall's taper, or a ring's bulge, so that
  * rim and depth stay as measured; only where no taper can meet it are the areas scaled. A second fill to half of the depth
  * (`halfMl`) is met by A(h)·(α + β·h/H).
+ * Water of cups is that of one well; water that fits the whole tray is shared out over its wells.
  * Fails with an `out-of-range` issue when the sizes contradict each other, or the water differs from them by over 15 %.
  * @example tinGeometry({ shape: "round", diameterMm: 200, depthMm: 50 })
  */
-export function tinGeometry(tin: Tin): Result<TinGeometry> {
+export function tinGeometry(given: Tin): Result<TinGeometry> {
+  const tin = ofOneWell(given);
   const drawn = drawnGeometry(tin);
   if (!drawn.ok || tin.shape === "odd") return drawn;
   if (tin.brimMl === undefined) {
@@ -69,6 +72,14 @@ export function tinGeometry(tin: Tin): Result<TinGeometry> {
   const halfMl = volumeAt(byBrim, byBrim.depthMm / 2);
   if (disagrees(tin.halfMl, halfMl)) return waterIssue("halfMl", tin.halfMl, halfMl, "half-disagrees-with-brim");
   return good(throughBoth(drawn.value, tin.brimMl, tin.halfMl));
+}
+
+/** A tray of cups whose water was poured into all of them, with what one of them holds. */
+function ofOneWell(tin: Tin): Tin {
+  if (tin.shape !== "well" || tin.brimMl === undefined || tin.count === undefined || tin.count < 2) return tin;
+  const drawn = drawnGeometry(tin);
+  if (!drawn.ok || disagrees(tin.brimMl / tin.count, brimVolume(drawn.value))) return tin;
+  return { ...tin, brimMl: tin.brimMl / tin.count, ...(tin.halfMl === undefined ? {} : { halfMl: tin.halfMl / tin.count }) };
 }
 
 function disagrees(waterVolumeMl: number, expectedMl: number): boolean {
