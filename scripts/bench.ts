@@ -11,13 +11,13 @@ import { levelFor, tinGeometry, type Tin } from "../src/core/tin";
 import { mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
-import { recipeFacts, recipeSearchText, workRecipe } from "../src/core/cake";
 import { pantryOf } from "../src/core/pantry";
 import { readRecipe } from "../src/core/recipe";
-import { addRecipe, searchRecipes } from "../src/data";
+import { searchRecipes } from "../src/data";
 import { openDatabase } from "../src/data/connection";
 import { DEMO_RECIPE_TEXTS } from "../src/data/demo-recipes";
 import { migrateDatabase } from "../src/data/migrate";
+import { addRecipes, answerMs, fillKitchen, FULL } from "./full-kitchen";
 import { withServedKitchen } from "./served.mjs";
 
 /** A fixed piece of arithmetic: what the other figures are compared with, so that the machine's speed drops out. */
@@ -39,24 +39,14 @@ const input: CakeInput = {
 const geometry = tinGeometry(ring);
 if (!geometry.ok) throw new Error("the ring is not a tin");
 
-/** Sixty lines of recipe, and five thousand recipes to search. */
+/** Sixty lines of recipe, and a full kitchen's recipes to search. */
 const SIXTY_LINES = `${DEMO_RECIPE_TEXTS[0]?.[1] ?? ""}\n${DEMO_RECIPE_TEXTS[1]?.[1] ?? ""}`.split("\n").filter((line) => line.trim() !== "").slice(0, 60).join("\n");
-const RECIPES = 5000;
 const pantry = pantryOf();
 const folder = mkdtempSync(join(tmpdir(), "steady-tin-bench-"));
 const url = `file:${join(folder, "kitchen.db")}`;
 const kitchen = openDatabase(url);
 await migrateDatabase(kitchen, url, new Date());
-const docs = DEMO_RECIPE_TEXTS.flatMap(([, text]) => {
-  const read = readRecipe(text, pantry);
-  return read.ok ? [read.value.doc] : [];
-});
-for (let index = 0; index < RECIPES; index += 1) {
-  const doc = docs[index % docs.length];
-  if (doc === undefined) throw new Error("no demo recipe");
-  const worked = workRecipe(doc, pantry);
-  await addRecipe(kitchen, `r${index}`, { ...doc, name: `${doc.name} ${index}` }, { facts: recipeFacts(doc, worked), search: recipeSearchText({ ...doc, name: `${doc.name} ${index}` }, worked) }, new Date());
-}
+await addRecipes(kitchen, FULL.recipes);
 
 /** Twenty kinds, 37 tins: layers, sheets, loaves, rings, trays of cups. */
 const cupboard: readonly StockTin[] = Array.from({ length: 20 }, (_, index): StockTin => {
@@ -239,3 +229,15 @@ await withServedKitchen("3219", async (browser, address) => {
   const middle = spent.toSorted((a, b) => a - b)[Math.floor(spent.length / 2)] ?? Number.NaN;
   console.log(`${"keystroke, scripting".padEnd(28)} ${middle.toFixed(1)} ms   x ${(middle / median("fixed arithmetic")).toFixed(1)} of the fixed arithmetic`);
 });
+
+/** The lists of a full kitchen, against the page that reads nothing of it. */
+const LISTS = ["/", "/recipes", "/cakes", "/cakes?page=20", "/tins", "/ovens", "/cakes/c7", "/day?on=2024-01-08"] as const;
+const BARE = "/tins/new";
+await withServedKitchen("3221", async (_, address) => {
+  const bare = await answerMs(`${address}${BARE}`, 15);
+  console.log(`${"a bare page".padEnd(28)} ${bare.toFixed(1)} ms, in a kitchen of ${FULL.recipes} recipes, ${FULL.cakes} cakes, ${FULL.bakes} bakes of ${FULL.events} events`);
+  for (const path of LISTS) {
+    const taken = await answerMs(`${address}${path}`, 15);
+    console.log(`${path.padEnd(28)} ${taken.toFixed(1)} ms   x ${(taken / bare).toFixed(1)} of the bare page`);
+  }
+}, fillKitchen);

@@ -8,8 +8,9 @@ import { build, checkNode, CHROMIUM, CHROMIUM_ARGS, install, prepare, startNext 
  * Runs `work` with a browser and the address of a fresh demo kitchen; closes both after.
  * @param {string} port
  * @param {(browser: import("@playwright/test").Browser, address: string) => Promise<void>} work
+ * @param {(url: string) => Promise<void>} [fill] puts more into the kitchen before it is served
  */
-export async function withServedKitchen(port, work) {
+export async function withServedKitchen(port, work, fill) {
   checkNode();
   install();
   build();
@@ -17,6 +18,7 @@ export async function withServedKitchen(port, work) {
   const folder = mkdtempSync(join(tmpdir(), "steady-tin-served-"));
   const env = { DATABASE_URL: `file:${join(folder, "kitchen.db")}` };
   prepare(env);
+  await fill?.(env.DATABASE_URL);
   const server = startNext(["start", "-H", "127.0.0.1", "-p", port], env);
   const ended = new Promise((resolve) => server.once("exit", resolve));
   try {

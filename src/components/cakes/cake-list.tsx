@@ -1,10 +1,11 @@
 "use client";
 
-import { useState } from "react";
+import { memo, useEffect, useState } from "react";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { Copy, Pencil, Trash2 } from "lucide-react";
 import type { CakePlan } from "@/core/cake";
+import type { Units } from "@/words";
 import type { Outcome } from "../frame/outcome";
 import { useTell } from "../frame/toasts";
 import { useUnits } from "../frame/units";
@@ -25,6 +26,7 @@ const UNREACHABLE: Outcome = { ok: false, message: "The kitchen's server can't b
 /** All cakes: open, rename, duplicate, delete with undo. */
 export function CakeList({ cakes, actions }: { readonly cakes: readonly ListedCake[]; readonly actions: CakeActions }) {
   const { units } = useUnits();
+  const worked = useWorked(cakes.length);
   const [renaming, setRenaming] = useState<ListedCake | null>(null);
   const tell = useTell();
   const router = useRouter();
@@ -44,38 +46,56 @@ export function CakeList({ cakes, actions }: { readonly cakes: readonly ListedCa
   return (
     <>
       <ul className="panel divide-y-[1.5px] divide-line">
-        {cakes.map((cake) => {
-          const { tins, facts, plan } = cakeSummary(cake.question, units);
-          return (
-            <li key={cake.id} className="flex flex-wrap items-center gap-x-4 gap-y-2 px-4 py-3">
-              <span className="flex w-28 shrink-0 items-end justify-center border-b-[3px] border-ink max-sm:hidden">
-                {plan !== null && <Thumbnail plan={plan} />}
-              </span>
-              <div className="min-w-0 flex-1 basis-56">
-                <Link href={`/cakes/${cake.id}`} className="text-[17px] font-semibold break-words underline-offset-4 hover:underline">
-                  {cake.name}
-                </Link>
-                <p className="text-[14px] text-ink-2">{tins}</p>
-                <p className="text-[14px] text-ink-2">{facts}</p>
-              </div>
-              <div className="flex gap-1.5">
-                <button type="button" className="button !px-2.5" aria-label={`Rename ${cake.name}`} onClick={() => setRenaming(cake)}>
-                  <Pencil size={17} aria-hidden />
-                </button>
-                <button type="button" className="button !px-2.5" aria-label={`Duplicate ${cake.name}`} onClick={() => void act(() => actions.copyCake(cake.id, cake.name), () => tell(`Copied “${cake.name}”.`))}>
-                  <Copy size={17} aria-hidden />
-                </button>
-                <button type="button" className="button !px-2.5" aria-label={`Delete ${cake.name}`} onClick={() => remove(cake)}>
-                  <Trash2 size={17} aria-hidden />
-                </button>
-              </div>
-            </li>
-          );
-        })}
+        {cakes.map((cake, index) => (
+          <li key={cake.id} className="flex flex-wrap items-center gap-x-4 gap-y-2 px-4 py-3">
+            <Told cake={cake} units={units} isWorked={index < worked} />
+            <div className="flex gap-1.5">
+              <button type="button" className="button !px-2.5" aria-label={`Rename ${cake.name}`} onClick={() => setRenaming(cake)}>
+                <Pencil size={17} aria-hidden />
+              </button>
+              <button type="button" className="button !px-2.5" aria-label={`Duplicate ${cake.name}`} onClick={() => void act(() => actions.copyCake(cake.id, cake.name), () => tell(`Copied “${cake.name}”.`))}>
+                <Copy size={17} aria-hidden />
+              </button>
+              <button type="button" className="button !px-2.5" aria-label={`Delete ${cake.name}`} onClick={() => remove(cake)}>
+                <Trash2 size={17} aria-hidden />
+              </button>
+            </div>
+          </li>
+        ))}
       </ul>
       {renaming !== null && <RenameSheet cake={renaming} rename={actions.renameCake} onClose={() => setRenaming(null)} />}
     </>
   );
+}
+
+/** A cake drawn small, its name, and what it comes to; until that is worked out its tins as they were written. */
+const Told = memo(function Told({ cake: { id, name, question }, units, isWorked }: { readonly cake: ListedCake; readonly units: Units; readonly isWorked: boolean }) {
+  const { tins, facts, plan } = isWorked ? cakeSummary(question, units) : { tins: question?.tins.join(" and ") ?? "", facts: "…", plan: null };
+  return (
+    <>
+      <span className="flex w-28 shrink-0 items-end justify-center border-b-[3px] border-ink max-sm:hidden">{plan !== null && <Thumbnail plan={plan} />}</span>
+      <div className="min-w-0 flex-1 basis-56">
+        <Link href={`/cakes/${id}`} className="text-[17px] font-semibold break-words underline-offset-4 hover:underline">
+          {name}
+        </Link>
+        <p className="text-[14px] text-ink-2">{tins}</p>
+        <p className="text-[14px] text-ink-2">{facts}</p>
+      </div>
+    </>
+  );
+});
+
+/** So many cakes are worked out with the page, and then as many at a time in the browser, so that neither server nor hand waits for a long list. */
+const AT_A_TIME = 6;
+
+function useWorked(cakes: number): number {
+  const [worked, setWorked] = useState(AT_A_TIME);
+  useEffect(() => {
+    if (worked >= cakes) return;
+    const next = setTimeout(() => setWorked(worked + AT_A_TIME));
+    return () => clearTimeout(next);
+  }, [worked, cakes]);
+  return worked;
 }
 
 /** All thumbnails are drawn at one scale, px a mm, but never wider than their place. */

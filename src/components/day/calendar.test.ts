@@ -19,3 +19,13 @@ it("writes every task once, in world time, with an alarm where hands are needed"
   expect(new Set(lines.filter((line) => line.startsWith("UID:"))).size).toBe(tasks.length);
   expect(text).toContain("SUMMARY:Turn out the cake");
 });
+
+it("has no line of its own in a name, whatever is in it", async () => {
+  const tasks = tasksOf(cake, 0);
+  const schedule = scheduleDay({ tasks, wantedAt: [Date.UTC(2026, 11, 5, 15) / 60_000] });
+  if (schedule === null) throw new Error("no day");
+  const name = "Supper\r\nBEGIN:VEVENT\nSUMMARY:Not ours\rX";
+  const lines = (await calendarText({ name, id: "abc", schedule, tasks, names: [name, "other"], units: METRIC })).split(/\r\n|\r|\n/u);
+  expect(lines.filter((line) => line.startsWith("BEGIN:VEVENT"))).toHaveLength(tasks.length);
+  expect(lines.filter((line) => line.startsWith("SUMMARY:Not ours") || line.startsWith("X"))).toEqual(lines.filter((line) => line.startsWith("X-")));
+});

@@ -18,6 +18,9 @@ describe("what to do after a look", () => {
     ["long past, one sign will do", "creamed", { spring: "springs-back" }, 50, { verdict: "out", because: "past" }],
     ["a baked cheese cake trembles, its tester says nothing", "baked-cheese", { tester: "wet", edge: "pulls", coreC: 72 }, 55, { verdict: "out" }],
     ["dark and not done goes under foil", "pound", { tester: "wet", colour: 5 }, 40, { verdict: "wait", foil: true }],
+    ["signs that contradict each other wait, however many say done", "hot-liquid", { tester: "moist-crumbs", spring: "dent-stays", edge: "holds" }, 36, { verdict: "wait" }],
+    ["moist crumbs, a dent and an edge that holds wait for a creamed one", "creamed", { tester: "moist-crumbs", spring: "dent-stays", edge: "holds" }, 36, { verdict: "wait" }],
+    ["moist crumbs at half the time wait longer", "creamed", { tester: "moist-crumbs" }, 20, { verdict: "wait", moreMin: 12 }],
     ["pale but done is done", "creamed", { tester: "clean", spring: "springs-back", colour: 1 }, 36, { verdict: "out", isPale: true }],
   ])("%s", (_name, kind, look, minute, expected) => {
     expect(afterLook(kind, look, minute, TIMES)).toMatchObject(expected);
@@ -35,6 +38,10 @@ describe("what to do after a look", () => {
         expect(advice.moreMin).toBeLessThanOrEqual(15);
       } else if (kind !== "baked-cheese") expect(seen.tester).not.toBe("wet");
     }));
+  });
+
+  it("asks for five minutes more where eight of twenty-eight are left", () => {
+    expect(afterLook("creamed", { tester: "moist-crumbs" }, 20, { likelyMin: 28, notPastMin: 33 })).toMatchObject({ verdict: "wait", moreMin: 5 });
   });
 
   it("refuses a minute before the bake", () => {

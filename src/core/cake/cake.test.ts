@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { recipeCautions } from "../caution";
 import { parseCakeInput, planAnswer, planCake, workRequest, AnswerSchema, type CakeInput, type CakePlan } from ".";
 
 /** The harbour supper cake: two 20 cm rounds moved into a 33 x 23. */
@@ -110,6 +111,32 @@ describe("cautions, each with a plan that shows it and one that does not", () =>
   ])("%s", (code, changes) => {
     expect(codes(plan(changes).cautions)).toContain(code);
     expect(codes(plan().cautions)).not.toContain(code);
+  });
+
+  it.each(["alcohol", "raw-root", "raw-kernel", "raw-bean", "hard-sweets", "raw-flour-part", "whole-nuts", "microwave-melting", "sharp-tools", "not-food", "freezing", "selling"] as const)("%s, of a recipe that holds it", (hazard) => {
+    expect(codes(plan({}, { holds: { allergens: [], hazards: [hazard] } }).cautions)).toEqual([hazard]);
+    expect(codes(plan({}, { holds: { allergens: [], hazards: [] } }).cautions)).toEqual([]);
+  });
+
+  it("name what it contains, the frosting's too, once something is known of the recipe", () => {
+    const contained = (changes: Partial<CakeInput>, holds: CakeInput["recipe"]["holds"]): unknown => plan(changes, { holds }).cautions.find(({ code }) => code === "allergens");
+    expect(contained({ finish: { cover: "top", frosting: "meringue-butter" } }, { allergens: ["wheat"], hazards: [] })).toEqual({ code: "allergens", allergens: ["wheat", "milk", "egg"] });
+    expect(contained({ finish: { cover: "none" } }, { allergens: ["wheat"], hazards: [] })).toEqual({ code: "allergens", allergens: ["wheat"] });
+    expect(contained({}, { allergens: [], hazards: [] })).toBeUndefined();
+  });
+
+  it("speak of a tin that leaves the air no way round it, where the shelf is known", () => {
+    const shelf = (widthMm: number): Partial<CakeInput> => ({ oven: { shelf: { widthMm, depthMm: 360, atOnce: 1, clearMm: 300 } } });
+    expect(codes(plan(shelf(340)).cautions)).toContain("air-blocked");
+    expect(codes(plan(shelf(445)).cautions)).not.toContain("air-blocked");
+  });
+
+  it("of a recipe for a closed pot or a microwave stand with the recipe, which has no plan", () => {
+    const none = { allergens: [], hazards: [] };
+    expect(codes(recipeCautions(none, "closed-pot"))).toEqual(["closed-pot"]);
+    expect(codes(recipeCautions(none, "microwave"))).toEqual(["mug"]);
+    expect(recipeCautions(none, "oven")).toEqual([]);
+    expect(planCake({ ...SUPPER, recipe: { ...SUPPER.recipe, reference: { ...SUPPER.recipe.reference, source: "microwave" } } })).toMatchObject({ ok: false, issue: { code: "not-extrapolated" } });
   });
 
   it("do not speak of fresh fruit that is cooked in syrup, nor of a filling without a gap", () => {

@@ -37,6 +37,30 @@ describe("the question bakers ask most", () => {
   });
 });
 
+describe("other bakes of the recipe", () => {
+  it("blow as the recipe does unless they say otherwise", () => {
+    const also = [{ from: "9 in round", heat: "", minutes: "30" }, { from: "9 in round", heat: "170 °C", minutes: "28", fan: false }];
+    expect(input({ recipeFan: true, also }).recipe.alsoBaked).toMatchObject([{ fan: true, ovenC: 180 }, { fan: false, ovenC: 170 }]);
+    expect(input({ also }).recipe.alsoBaked).toMatchObject([{ fan: false }, { fan: false }]);
+  });
+});
+
+describe("numbers without a unit", () => {
+  const bare: Question = { ...FIRST_QUESTION, tins: ["9 x 2 round"], scale: "depth", amount: "1.5", heat: "350" };
+  const US = { size: "us", heat: "F" } as const;
+
+  it("mean what they meant when the question was kept, whoever looks", () => {
+    const kept = readQuestion({ ...bare, habit: US }, METRIC).input;
+    expect(kept).toEqual(readQuestion({ ...bare, habit: US }, US).input);
+    expect(kept).toMatchObject({ ok: true, value: { scale: { depthMm: 38.1 }, tins: [{ diameterMm: 228.6 }] } });
+  });
+
+  it("mean what the looker's measures say while nobody kept it", () => {
+    expect(readQuestion(bare, US).input).toEqual(readQuestion({ ...bare, habit: US }, METRIC).input);
+    expect(readQuestion({ ...bare, heat: "180" }, METRIC).input).toMatchObject({ ok: true, value: { scale: { depthMm: 15 } } });
+  });
+});
+
 describe("a box that can't be used", () => {
   it.each<[Partial<Question>, string, object]>([
     [{ from: "two zonks" }, "from", { code: "unreadable", value: "zonks" }],

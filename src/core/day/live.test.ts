@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { benchAt, clockToExtend, goingOf, lateCakes, leastOffer, offersAt, parseBenchEvents, replayed, rungAt, scheduleDay, tasksOf, type Bench, type BenchDay, type BenchEvent, type DayCake, type MethodStep } from ".";
+import { benchAt, clockToExtend, goingOf, lateCakes, leastOffer, offersAt, ovenFirst, parseBenchEvents, replayed, rungAt, scheduleDay, tasksOf, tinsInOven, type Bench, type BenchDay, type BenchEvent, type DayCake, type MethodStep } from ".";
+import { presenceOf } from "./task";
 import { LAYERS } from "./layers.test-data";
 
 const WANTED = 900;
@@ -293,4 +294,62 @@ it("refuses events that say nothing", () => {
   expect(parseBenchEvents([{ id: "12345678", at: 5, kind: "exploded" }]).ok).toBe(false);
   // A probe against the tin is no look into a cake.
   for (const [coreC, isTaken] of [[110, true], [111, false], [0, true], [-1, false]] as const) expect([coreC, parseBenchEvents([{ id: "12345678", at: 5, kind: "looked", task: "0.look1", look: { coreC }, moreMin: 3 }]).ok]).toEqual([coreC, isTaken]);
+});
+
+describe("a batter done ahead of its time", () => {
+  const day = dayOf([LAYERS], [WANTED]);
+  const step = (id: string): (typeof day.tasks)[number] => {
+    const found = day.tasks.find((task) => task.id === id);
+    if (found === undefined) throw new Error(`no ${id}`);
+    return found;
+  };
+  const statesAfter = (events: readonly BenchEvent[], now: number): Bench["states"] => benchAt(day, replayed(day.tasks, events), now).states;
+
+  it("is warned of while the oven is cold, and no more once it warms", () => {
+    const begun = ["0.soften", "0.weigh", "0.tins"].map((task) => tells({ kind: "done", task }, 590));
+    const warned = ovenFirst({ tasks: day.tasks.map((task) => (task.id === "0.warm-up" ? { ...task, minutes: 60 } : task)) }, statesAfter(begun, 591), step("0.fill"));
+    expect(warned).toMatchObject({ warmUp: { id: "0.warm-up" }, waitsMin: 60 - step("0.fill").minutes, mayWaitMin: 30 });
+    expect(ovenFirst(day, statesAfter(begun, 591), step("0.fill"))).toBeNull();
+    expect(ovenFirst({ tasks: day.tasks }, statesAfter([...begun, tells({ kind: "started", task: "0.warm-up" }, 590)], 591), step("0.fill"))).toBeNull();
+  });
+});
+
+describe("two loads in one oven", () => {
+  const LOADS: DayCake = { ...LAYERS, tins: 4, loads: [{ tins: 2, firstLookMin: 28, likelyMin: 34 }, { tins: 2, firstLookMin: 28, likelyMin: 34 }] };
+
+  it("never stand in it together: the second goes in once the first is out", () => {
+    const tasks = tasksOf(LOADS, 0);
+    const schedule = scheduleDay({ tasks, wantedAt: [WANTED] });
+    const at = (id: string): { readonly from: number; readonly to: number } => schedule?.placed.find((each) => each.id === `0.${id}`) ?? { from: NaN, to: NaN };
+    expect(at("bake2").from).toBeGreaterThanOrEqual(at("out1").to);
+  });
+
+  it("come out tin by tin, each by its own look", () => {
+    const task = "0.look1";
+    const looked = (tin: number | null, moreMin: number | null, at: number): BenchEvent => tells({ kind: "looked", task, ...(tin === null ? {} : { tin }), look: {}, moreMin }, at);
+    const inOven = (...events: readonly BenchEvent[]): readonly (readonly [tin: number, nextAt: number | null])[] => tinsInOven(replayed(tasksOf(LOADS, 0), events).looks, task, 2).map(({ tin, nextAt }) => [tin, nextAt]);
+    expect(inOven()).toEqual([[0, null], [1, null]]);
+    expect(inOven(looked(0, null, 700))).toEqual([[1, null]]);
+    expect(inOven(looked(0, null, 700), looked(1, 4, 701))).toEqual([[1, 705]]);
+    expect(inOven(looked(null, 4, 700))).toEqual([[0, 704], [1, 704]]);
+    expect(inOven(looked(null, null, 700))).toEqual([]);
+  });
+});
+
+describe("out of the house", () => {
+  it("nothing is begun, ended or looked at by somebody; only what goes on by itself runs on", () => {
+    const tasks = tasksOf(LAYERS, 0);
+    const away = [{ from: 620, to: 700 }];
+    const schedule = scheduleDay({ tasks, wantedAt: [WANTED], away });
+    if (schedule === null) throw new Error("no day");
+    const byId = new Map(tasks.map((task) => [task.id, task]));
+    for (const { id, from } of schedule.placed) {
+      for (const there of presenceOf(byId.get(id) ?? tasks[0] as never)) {
+        expect([id, from + there.from >= 700 || from + there.to <= 620]).toEqual([id, true]);
+      }
+    }
+    // Butter is brought out by somebody, and nobody need be there while it softens.
+    const soften = byId.get("0.soften");
+    expect(soften === undefined ? [] : presenceOf(soften)[0]).toMatchObject({ from: 0 });
+  });
 });

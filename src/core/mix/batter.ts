@@ -42,7 +42,7 @@ export const ASSUMED_FILL: Spread = { low: 0.6, mid: 0.8, high: 1 };
 /**
  * The batter from what is known of it: weight (g), volume (mL) or both; the missing one follows from the kind's specific
  * gravity. Null when neither is known.
- * Fails when either is less or more than any batter, and when together they make one lighter than foam or heavier than packed fruit.
+ * Fails when either is more than any batter, and when together they make one lighter than foam or heavier than packed fruit.
  * @example batterFrom({ kind: "creamed", massG: 860 }) // 1000 mL, 935 to 1075
  */
 export function batterFrom(given: GivenBatter): Result<Batter | null> {
@@ -52,7 +52,7 @@ export function batterFrom(given: GivenBatter): Result<Batter | null> {
   // Lines can come to more than anybody can type.
   for (const [path, value, unit] of [["massG", massG, "g"], ["volumeMl", volumeMl, "mL"]] as const) {
     const { min, max } = BATTER_LIMITS[path];
-    if (value !== undefined && !(value >= min && value <= max)) return bad({ code: "out-of-range", path, value, min, max, unit });
+    if (value !== undefined && value > max) return bad({ code: "out-of-range", path, value, min, max, unit });
   }
   // Never more pieces than batter, whatever was typed.
   const pieces = (ofMl: number): number => Math.min(given.piecesMl ?? 0, ofMl);

@@ -62,5 +62,7 @@ describe("a batter from its lines", () => {
     const found = batterOfLines(part(["500 g flour", "salt"]), "creamed", 1);
     expect(found).toMatchObject({ batter: { volumeMl: 500, volumeRangeMl: [500, 500], basis: "weight-and-volume" }, unweighed: 1 });
     expect(batterOfLines(part(["salt"]), "creamed", null)).toBeNull();
+    // What weighs less than any batter is none.
+    expect(batterOfLines(part(["a pinch of salt"]), "creamed", null)).toBeNull();
   });
 });

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { brimVolume, levelFor, rimWidth, sectionAt, spansAt, surfaceArea, tinDepth, tinFamily, tinGeometry, tinSection, volumeAt, wettedAreas, type Tin, type TinGeometry } from ".";
+import { brimVolume, levelFor, rimWidth, sectionAt, spansAt, surfaceArea, tinDepth, tinFamily, tinGeometry, tinSection, volumeAt, volumeTrust, wettedAreas, type Tin, type TinGeometry } from ".";
 import { anyTin } from "./any-tin.test-data";
 
 function built(tin: Tin): TinGeometry {
@@ -171,6 +171,15 @@ describe("water fills", () => {
   ])("%s meets the measured volume", (_name, tin, ratio) => {
     const brimMl = brimVolume(built(tin)) * ratio;
     expect(brimVolume(built({ ...tin, brimMl }))).toBeCloseTo(brimMl, 2);
+  });
+
+  it("of cups is one well's, or the whole tray's where that fits; neither is refused", () => {
+    const tray: Tin = { shape: "well", rimMm: 70, depthMm: 32, count: 12 };
+    const one = brimVolume(built(tray));
+    expect(brimVolume(built({ ...tray, brimMl: one * 1.02 }))).toBeCloseTo(one * 1.02, 2);
+    expect(brimVolume(built({ ...tray, brimMl: one * 12.24 }))).toBeCloseTo(one * 1.02, 2);
+    expect(volumeTrust({ ...tray, brimMl: one * 12.24 })).toEqual(volumeTrust({ ...tray, brimMl: one * 1.02 }));
+    expect(tinGeometry({ ...tray, brimMl: one * 6 })).toMatchObject({ ok: false, issue: { because: "water-disagrees-with-size" } });
   });
 
   it.each([0.84, 1.16])("is refused when it is %d of the geometry, with the range", (ratio) => {
