@@ -1,5 +1,5 @@
 import { shelfPieces, shelfPlan } from "../bake";
-import { isBeaten, MADE, NO_WORDS, type DayCake, type DayPart, type Made, type MethodStep, type OwnPart, type RecipeWords } from "../day";
+import { isBeaten, MADE, NO_WORDS, SOFT_BUTTER, type DayCake, type DayPart, type Made, type MethodStep, type OwnPart, type RecipeWords } from "../day";
 import { POUR_WINDOWS } from "../finish";
 import { batterPart, readStep, spoilsInRoom, type Formula, type FormulaRow, type PartFormula, type Step, type StepKind } from "../recipe";
 import { coolDetail } from "./cool-detail";
@@ -16,11 +16,17 @@ const BY_MACHINE = /\b(?:mixer|beaters|(?:low|medium|high) speed)\b/iu;
 /** A step that begins so is only a wait; another has something to do before it. */
 const WAITS_AT_ONCE = /^\s*(?:then )?(?:soak|steep|rest|chill|leave|let|stand|refrigerate|freeze|cover|cool|put)\b/iu;
 
+/** What is only to be brought out some time before: nobody stands by while it warms. */
+const OUT_AHEAD = /\b(?:take|bring|get|have|let|leave)\b[^.]*\b(?:out|room temperature)\b[^.]*\b(?:before|ahead|beforehand|hours?|minutes)\b/iu;
+
+const isAhead = (kind: StepKind, text: string): boolean => (kind === "prepare" || kind === "other") && OUT_AHEAD.test(text);
+
 /** A part's method as far as its steps tell. What is toasted in the oven needs no hands; what is beaten needs the mixer. */
 function stepsOf(steps: readonly Step[], beaten: RegExp): readonly MethodStep[] {
   return steps.flatMap((step): readonly MethodStep[] => {
     const { kind, minutes, wait, waitText, tempC } = readStep(step);
     const plain = { text: step.text, usesMixer: false, ovenC: null };
+    if (isAhead(kind, step.text) && minutes !== null) return [{ ...plain, minutes: middle(minutes), isWait: true }];
     if (wait !== null && (kind === "rest" || kind === "cool") && WAITS_AT_ONCE.test(step.text)) return [{ ...plain, minutes: middle(wait), isWait: true }];
     const waits: readonly MethodStep[] = wait === null ? [] : [{ ...plain, text: sentence(waitText ?? step.text), minutes: middle(wait), isWait: true }];
     const isToasted = kind === "melt" && tempC !== null && /\b(?:toast|roast)/iu.test(step.text);
@@ -37,16 +43,19 @@ const OF_TINS = /\b(?:tins?|pans?|moulds?|molds?|cases|sheet|dish|skillet|rameki
 /** The steps of a batter as the day takes them: what makes it, what goes on it in its tins, what is done to the cake hot and cold, and what is said of the program's own tasks. */
 type Stages = { readonly steps: readonly Step[]; readonly filled: readonly Step[]; readonly hot: readonly Step[]; readonly cold: readonly Step[]; readonly words: RecipeWords; /** Of warming the oven. */ readonly warmUpMin: number | null };
 
+/** Which of the tasks that a step may speak of the program plans by itself. */
+type Has = { readonly soften: boolean; readonly build: boolean; readonly finish: boolean };
+
 /**
  * The batter's steps by where the oven is: nothing that stands after the bake comes before it, and no step is dropped. What the
  * program plans by itself (tins, oven, filling, baking, cooling, and building and finishing where it has them) carries the words.
  */
-function stagesOf({ part }: PartFormula, has: { readonly build: boolean; readonly finish: boolean }): Stages {
+function stagesOf({ part }: PartFormula, has: Has): Stages {
   const read = part.steps.map((step) => ({ step, ...readStep(step) }));
   const bakes = read.flatMap(({ kind, minutes }, at) => (kind === "bake" ? [{ at, isLong: minutes === null || minutes.high >= LEAST_BAKE_MIN }] : []));
   const bakeAt = (bakes.find(({ isLong }) => isLong) ?? bakes[0])?.at ?? read.length;
   const fillAt = read.findLastIndex(({ kind }, at) => kind === "fill" && at < bakeAt);
-  const said: Record<keyof RecipeWords, string[]> = { tins: [], warmUp: [], fill: [], bake: [], cool: [], build: [], finish: [] };
+  const said: Record<keyof RecipeWords, string[]> = { soften: [], tins: [], warmUp: [], fill: [], bake: [], cool: [], build: [], finish: [] };
   const into: Record<"steps" | "filled" | "hot" | "cold", Step[]> = { steps: [], filled: [], hot: [], cold: [] };
   let warmUpMin: number | null = null;
   let isCooling = false;
@@ -63,10 +72,11 @@ function stagesOf({ part }: PartFormula, has: { readonly build: boolean; readonl
 }
 
 /** Which of the program's own tasks a step speaks of; null where it is a task of its own. */
-function wordFor(kind: StepKind, text: string, at: number, { bakeAt, fillAt, has }: { readonly bakeAt: number; readonly fillAt: number; readonly has: { readonly build: boolean; readonly finish: boolean } }): keyof RecipeWords | null {
+function wordFor(kind: StepKind, text: string, at: number, { bakeAt, fillAt, has }: { readonly bakeAt: number; readonly fillAt: number; readonly has: Has }): keyof RecipeWords | null {
   const isOver = at > bakeAt;
   if (at === bakeAt) return "bake";
   if (kind === "heat") return "warmUp";
+  if (!isOver && has.soften && isAhead(kind, text) && /\bbutter\b/iu.test(text)) return "soften";
   if (!isOver) return kind === "prepare" && OF_TINS.test(text) ? "tins" : at === fillAt ? "fill" : null;
   if (kind === "cool" || kind === "bake") return kind;
   if (kind === "build" && has.build) return "build";
@@ -130,7 +140,7 @@ export function dayCake(input: CakeInput, plan: CakePlan, formula: Formula | nul
   const { bake, build, finish, fill, mix } = plan;
   const batter = formula === null ? null : batterPart(formula);
   const gaps = build.cakes.reduce((sum, { cakes, tiers }) => sum + cakes * tiers.reduce((own, { layers }) => own + layers - 1, 0), 0);
-  const stages = batter === null ? null : stagesOf(batter, { build: gaps > 0, finish: finish.batches.some(({ massG }) => massG > 0) });
+  const stages = batter === null ? null : stagesOf(batter, { soften: SOFT_BUTTER.includes(mix.kind), build: gaps > 0, finish: finish.batches.some(({ massG }) => massG > 0) });
   const beaten = isBeaten(mix.kind) ? BEATEN : BY_MACHINE;
   const cooled = coolDetail(plan);
   const { shelf } = input.oven ?? {};

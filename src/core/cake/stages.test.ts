@@ -96,6 +96,15 @@ describe("steps of a recipe in the order of the oven", () => {
     expect(from("Scatter the nuts")).toBeLessThan(from("Bake for 55"));
   });
 
+  it("brings butter out once, and stands by nothing that only warms", () => {
+    const out = "Take the butter and eggs out at least 60 minutes before.";
+    const creamed = requested({ recipe: { lines: LAYERS, steps: [out, "Cream butter and sugar.", "Beat in the eggs and flour.", "Bake for 55 minutes."] } }).tasks;
+    expect(creamed.filter(({ id, words }) => id === "0.soften" || words === out)).toMatchObject([{ id: "0.soften", words: out, needs: [] }]);
+    expect(creamed.some(({ doing }) => "text" in doing && doing.text === out)).toBe(false);
+    const stirred = requested({ recipe: { batter: { kind: "oil" }, lines: LAYERS, steps: ["Bring the eggs out 60 minutes before.", "Stir all of it.", "Bake for 55 minutes."] } }).tasks;
+    expect(stirred.find(({ doing }) => "text" in doing && doing.text.startsWith("Bring the eggs"))).toMatchObject({ minutes: 60, needs: [] });
+  });
+
   it("warms the oven as long as the recipe says, unless her own is known", () => {
     expect(tasks.find(({ id }) => id === "0.warm-up")).toMatchObject({ minutes: 25, words: steps[0] });
     const known = requested({ recipe: { lines: LAYERS, steps }, oven: { warmUpMin: 12 }, finish: { cover: "none" } });

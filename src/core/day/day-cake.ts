@@ -27,9 +27,9 @@ export type DayPart = {
   | { readonly what: Made | null; readonly own: OwnPart; /** Whether it spoils in the room, by what it is made of. */ readonly spoils?: boolean }
 );
 
-/** What a recipe says of tins, oven, filling, baking and cooling; empty for what it does not speak of. */
-export type RecipeWords = { readonly tins: string; readonly warmUp: string; readonly fill: string; readonly bake: string; readonly cool: string; readonly build: string; readonly finish: string };
-export const NO_WORDS: RecipeWords = { tins: "", warmUp: "", fill: "", bake: "", cool: "", build: "", finish: "" };
+/** What a recipe says of soft butter, tins, oven, filling, baking and cooling; empty for what it does not speak of. */
+export type RecipeWords = { readonly soften: string; readonly tins: string; readonly warmUp: string; readonly fill: string; readonly bake: string; readonly cool: string; readonly build: string; readonly finish: string };
+export const NO_WORDS: RecipeWords = { soften: "", tins: "", warmUp: "", fill: "", bake: "", cool: "", build: "", finish: "" };
 
 /** A cake as far as its day goes; all of it follows from its plan. */
 export type DayCake = {

@@ -10,4 +10,4 @@ export { lateCakes, leastOffer, offersAt, type Offer } from "./offers";
 export { movedDay, scheduleDay, whyNoDay, type Schedule } from "./schedule";
 export { idInDay, nameInCake } from "./task-list";
 export { goingOf, RESOURCES, TaskSchema, type Doing, type Resource, type Stretch, type Task, type Way } from "./task";
-export { tasksOf } from "./tasks";
+export { SOFT_BUTTER, tasksOf } from "./tasks";

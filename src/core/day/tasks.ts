@@ -10,7 +10,8 @@ const TAKES = {
   prepareTinMin: 3, tinS: 40, takeOutMin: 1, turnOutTinMin: 2, splitMin: 2, fillGapMin: 3, firstCoatMin: 8, chillCoatMin: 20, chillCoatFreezerMin: 8, finalCoatMin: 12, topMin: 6, pieceS: 5, pourWarmTinMin: 2, pourMin: 5, intoFridgeMin: 1, meltMin: 5, toastMin: 10, coolIngredientMin: 20,
 } as const;
 /** Creamed with butter that has to be soft. */
-const SOFT_BUTTER: readonly BatterKind[] = ["creamed", "pound", "rich-fruit"];
+/** Batters that begin with soft butter. */
+export const SOFT_BUTTER: readonly BatterKind[] = ["creamed", "pound", "rich-fruit"];
 /** A cake may stay so much longer in its tin, minutes. */
 const TIN_WAITS_MIN = 10;
 
@@ -40,7 +41,7 @@ function waitsFor({ kind, filledSteps }: DayCake): number {
 
 /** From soft butter to full tins. @returns the id of filling them, and what has to be over before they go in */
 function batterInTins(list: TaskList, day: DayCake, bowl: Bowl): { readonly filled: string; readonly ready: readonly Link[] } {
-  const soft = SOFT_BUTTER.includes(day.kind) ? [next(list.add("soften", "mix", { do: "soften-butter", for: "batter" }, SOFTEN_MIN, [], [], CUBES))] : [];
+  const soft = SOFT_BUTTER.includes(day.kind) ? [next(list.add("soften", "mix", { do: "soften-butter", for: "batter" }, SOFTEN_MIN, [], [], CUBES, day.words.soften))] : [];
   const tins = list.add("tins", "mix", { do: "prepare-tins", tins: day.tins }, hands(TAKES.prepareTinMin * day.tins), ["hands"], [], [], day.words.tins);
   const floor = day.floorPieces === 0 ? [] : [next(list.add("floor", "fill", { do: "lay-floor", pieces: day.floorPieces }, hands((TAKES.pieceS * day.floorPieces) / 60), ["hands"], [next(tins)]))];
   const weighed = day.lines === 0 ? [] : [next(list.add("weigh", "mix", { do: "weigh", lines: day.lines }, hands(WEIGH_LINE_MIN * day.lines), ["hands"], []))];
