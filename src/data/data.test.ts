@@ -1,7 +1,3 @@
-import { spawn, type ChildProcess } from "node:child_process";
-import { cpSync, existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from "node:fs";
-import { tmpdir } from "node:os";
-import { join } from "node:path";
 import { afterEach, beforeEach, describe, expect, it } from "vitest";
 import { sql } from "drizzle-orm";
 import { askAboutRecipe, FIRST_QUESTION, planCake, readQuestion, recipeFacts, recipeSearchText, workRecipe, type CakeDoc, type Question } from "@/core/cake";
@@ -9,32 +5,23 @@ import { foldName, pantryOf, type Ingredient } from "@/core/pantry";
 import { emptyRecipe, readRecipe, readStep, type RecipeDoc } from "@/core/recipe";
 import { writeTin } from "@/core/tin";
 import { openDatabase, type Connection } from "./connection";
+import { freshKitchen, NOW, type FreshKitchen } from "./fresh-kitchen.test-data";
 import { DEMO_CAKES } from "./demo-kitchen";
 import { DEMO_RECIPE_TEXTS } from "./demo-recipes";
 import {
   addCake, addRecipe, addVersion, addTin, changeTin, countTin, deleteCake, deleteRecipe, deleteTin, duplicateCake, findCake, findPantry, findRecipe, findTin, findVersion, keepIngredient, learnName, listCakes, listSharableParts, listTins, listVersions, markBaked, nameCake, reindexRecipes, restoreCake,
   restoreRecipe, restoreTin, saveCake, saveRecipe, searchRecipes, type RecipeIndex,
 } from ".";
-import { migrateDatabase } from "./migrate";
 import { seedDemoKitchen } from "./seed";
-import { loggable, storageIssue } from "./storage-issue";
 
-const NOW = new Date("2026-11-28T15:00:00Z");
-let folder: string;
-let url: string;
+let kitchen: FreshKitchen;
 let connection: Connection;
 
 beforeEach(async () => {
-  folder = mkdtempSync(join(tmpdir(), "kitchen-"));
-  url = `file:${join(folder, "kitchen.db")}`;
-  connection = openDatabase(url, { busyMs: 600 });
-  await migrateDatabase(connection, url, NOW);
+  kitchen = await freshKitchen();
+  ({ connection } = kitchen);
 });
-
-afterEach(() => {
-  connection.client.close();
-  rmSync(folder, { recursive: true });
-});
+afterEach(() => { kitchen.remove(); });
 
 const ALL = { limit: 100 } as const;
 const later = (minutes: number): Date => new Date(NOW.getTime() + minutes * 60_000);
@@ -48,7 +35,7 @@ describe("cakes", () => {
   });
 
   it("are found again by another connection, last changed first", async () => {
-    const other = openDatabase(url);
+    const other = openDatabase(kitchen.url);
     expect((await listCakes(other, ALL)).cakes.map(({ id }) => id)).toEqual(["b", "a"]);
     expect(await findCake(other, "a")).toEqual({ id: "a", name: "Supper cake", doc: { question: FIRST_QUESTION, recipe: null }, version: 1, updatedAt: NOW });
     other.client.close();
@@ -321,143 +308,5 @@ describe("the kitchen's part of the pantry", () => {
     await learnName(connection, "The Blue Jar", "demerara-sugar");
     await learnName(connection, "the blue jar", "caster-sugar");
     expect(await findPantry(connection)).toEqual({ own: [{ ...own, name: "Mill flour" }], learnt: [[foldName("the blue jar"), "caster-sugar"]] });
-  });
-});
-
-describe("migrations", () => {
-  it("do nothing to a database that is up to date", async () => {
-    expect(await migrateDatabase(connection, url, NOW)).toBeNull();
-  });
-
-  it("keep a copy of the file first, and leave everything as it was when a step fails", async () => {
-    await addCake(connection, { id: "a", name: "Supper cake", doc: { question: FIRST_QUESTION, recipe: null } }, NOW);
-    const migrations = join(folder, "migrations");
-    cpSync("src/data/migrations", migrations, { recursive: true });
-    const journalFile = join(migrations, "meta", "_journal.json");
-    const journal = JSON.parse(readFileSync(journalFile, "utf8")) as { entries: { idx: number; when: number; tag: string }[] };
-    const last = journal.entries.at(-1);
-    journal.entries.push({ ...last, idx: journal.entries.length, when: (last?.when ?? 0) + 1, tag: "9999_broken" });
-    writeFileSync(journalFile, JSON.stringify(journal));
-    writeFileSync(join(migrations, "9999_broken.sql"), "CREATE TABLE shelves (id text);\n--> statement-breakpoint\nALTER TABLE nowhere ADD x text;");
-
-    await expect(migrateDatabase(connection, url, NOW, migrations)).rejects.toThrow();
-    const copy = `${join(folder, "kitchen.db")}.before-2026-11-28T15-00-00-000Z`;
-    expect(existsSync(copy)).toBe(true);
-    const before = openDatabase(`file:${copy}`);
-    expect((await listCakes(before, ALL)).cakes.map(({ name }) => name)).toEqual(["Supper cake"]);
-    before.client.close();
-    expect(await connection.db.all(sql`select name from sqlite_master where name = 'shelves'`)).toEqual([]);
-    expect(await names()).toEqual(["Supper cake"]);
-  });
-});
-
-describe("a kitchen of a newer version", () => {
-  it("is refused and left as it is", async () => {
-    await connection.db.run(sql`insert into __drizzle_migrations (hash, created_at) values ('from the future', 99999999999999)`);
-    const failure = await migrateDatabase(connection, url, NOW).then(() => null, (error: unknown) => error);
-    expect(storageIssue(failure)).toBe("newer");
-    expect(existsSync(`${join(folder, "kitchen.db")}.before-2026-11-28T15-00-00-000Z`)).toBe(false);
-  });
-});
-
-describe("what a log says of an error", () => {
-  it("is its kinds and codes, never what was to be stored or where", async () => {
-    await connection.db.run(sql`pragma query_only = on`);
-    const doc = asked({ recipe: "Great-aunt Petronel's secret" });
-    const failure = await addCake(connection, { id: "a", name: "Secret cake", doc }, NOW).then(() => null, (error: unknown) => error);
-    expect(String(failure)).toContain("secret");
-    expect(loggable(failure)).toContain("SQLITE_READONLY");
-    expect(loggable(failure)).not.toMatch(/secret|insert|libsql:/iu);
-  });
-});
-
-/** Another process that takes the write lock for a while. */
-async function holdLock(milliseconds: number): Promise<ChildProcess> {
-  const script = `
-    import { createClient } from "@libsql/client";
-    const client = createClient({ url: process.argv[1] });
-    const held = await client.transaction("write");
-    process.stdout.write("held");
-    setTimeout(() => held.rollback().then(() => process.exit(0)), ${milliseconds});`;
-  const child = spawn(process.execPath, ["--input-type=module", "-e", script, url], { stdio: ["ignore", "pipe", "inherit"] });
-  await new Promise((resolve) => child.stdout.once("data", resolve));
-  return child;
-}
-
-async function ended(child: ChildProcess): Promise<void> {
-  if (child.exitCode === null) await new Promise((resolve) => child.once("exit", resolve));
-}
-
-describe("a locked database", () => {
-  const cake = { id: "a", name: "Supper cake", doc: asked({}) };
-
-  it("is waited for when the other process lets go in time", async () => {
-    const holder = await holdLock(250);
-    await addCake(connection, cake, NOW);
-    await ended(holder);
-    expect(await names()).toEqual(["Supper cake"]);
-  });
-
-  it("is said to be busy when it does not, and the next write still reaches the disk", async () => {
-    const holder = await holdLock(1500);
-    const failure = await addCake(connection, cake, NOW).then(() => null, (error: unknown) => error);
-    expect(storageIssue(failure)).toBe("busy");
-    await ended(holder);
-    await addCake(connection, { ...cake, id: "b" }, NOW);
-    const other = openDatabase(url);
-    expect((await listCakes(other, ALL)).cakes.map(({ id }) => id)).toEqual(["b"]);
-    other.client.close();
-  });
-
-  it("blocks nobody else meanwhile: the server's other work goes on", async () => {
-    const holder = await holdLock(400);
-    let ticks = 0;
-    let longestMs = 0;
-    let last = performance.now();
-    const timer = setInterval(() => { longestMs = Math.max(longestMs, performance.now() - last); last = performance.now(); ticks += 1; }, 10);
-    await addCake(connection, cake, NOW);
-    clearInterval(timer);
-    await ended(holder);
-    expect(ticks).toBeGreaterThan(2);
-    // One statement waits 40 ms; the rest of the waiting is a pause.
-    expect(longestMs).toBeLessThan(300);
-  });
-
-  it("that never answers is given up, and the writes behind it get their turn", async () => {
-    const quick = openDatabase(url, { answerMs: 150 });
-    const hung = quick.write(() => new Promise<never>(() => undefined)).then(() => null, (error: unknown) => error);
-    const next = addCake(quick, { ...cake, id: "after" }, NOW);
-    expect(storageIssue(await hung)).toBe("unreachable");
-    await next;
-    expect(await names()).toEqual(["Supper cake"]);
-    quick.client.close();
-  });
-
-  it("takes many writes at once, one after the other", async () => {
-    await Promise.all(Array.from({ length: 30 }, (_, index) => addCake(connection, { ...cake, id: `cake-${index}` }, NOW)));
-    expect((await listCakes(connection, ALL)).total).toBe(30);
-  });
-});
-
-describe("what kept something from being stored", () => {
-  const failing = async (work: () => Promise<unknown>): Promise<string> => storageIssue(await work().then(() => null, (error: unknown) => error));
-  const cake = { id: "a", name: "Supper cake", doc: asked({}) };
-
-  it("is a read-only file", async () => {
-    await connection.db.run(sql`pragma query_only = on`);
-    expect(await failing(() => addCake(connection, cake, NOW))).toBe("read-only");
-  });
-
-  it("is a full disk", async () => {
-    await connection.db.run(sql`pragma max_page_count = 1`);
-    const big = asked({ recipe: "x".repeat(100_000) });
-    expect(await failing(() => addCake(connection, { ...cake, doc: big }, NOW))).toBe("full");
-  });
-
-  it("is a file that is no database, or not there to open", async () => {
-    writeFileSync(join(folder, "letter.db"), "Dear Lantern Row, ".repeat(500));
-    const letter = openDatabase(`file:${join(folder, "letter.db")}`);
-    expect(await failing(() => listCakes(letter, ALL))).toBe("damaged");
-    expect(storageIssue(new Error("anything"))).toBe("unknown");
   });
 });
