@@ -1,4 +1,4 @@
-import { and, count, desc, eq, isNotNull, isNull } from "drizzle-orm";
+import { and, count, desc, eq, inArray, isNotNull, isNull, ne, or } from "drizzle-orm";
 import { parseCakeDoc, parseQuestion, type CakeDoc, type Question } from "@/core/cake";
 import type { Connection } from "./connection";
 import { parsedJson } from "./parsed-json";
@@ -44,6 +44,21 @@ export async function listCakes({ db }: Connection, page: { readonly limit: numb
   const rows = await db.select(LISTED).from(cakes).where(where).orderBy(desc(cakes.updatedAt), cakes.id).limit(page.limit).offset(page.offset ?? 0);
   const [counted] = await db.select({ total: count() }).from(cakes).where(where);
   return { cakes: rows.map(listedFrom), total: counted?.total ?? 0 };
+}
+
+/**
+ * Other cakes that a cake may have something to do with: the last changed ones, and whenever they were changed those whose frosting is
+ * made along with its own and those wanted on its day.
+ * @param limit of the last changed ones
+ */
+export async function listOthers({ db }: Connection, { id, doc }: Cake, limit: number): Promise<readonly ListedCake[]> {
+  const isOther = and(ne(cakes.id, id), isNull(cakes.deletedAt));
+  const recent = await db.select(LISTED).from(cakes).where(isOther).orderBy(desc(cakes.updatedAt), cakes.id).limit(limit);
+  if (doc === null) return recent.map(listedFrom);
+  const { wantedOn } = cakeColumns(doc);
+  const bound = await db.select(LISTED).from(cakes).where(and(isOther, or(inArray(cakes.id, [...doc.question.finish.alsoFor]), wantedOn === "" ? undefined : eq(cakes.wantedOn, wantedOn)))).orderBy(desc(cakes.updatedAt), cakes.id);
+  const known = new Set(recent.map((row) => row.id));
+  return [...recent, ...bound.filter((row) => !known.has(row.id))].map(listedFrom);
 }
 
 /** No day has more cakes than this. */

@@ -9,7 +9,7 @@ import { freshKitchen, NOW, type FreshKitchen } from "./fresh-kitchen.test-data"
 import { DEMO_CAKES } from "./demo-kitchen";
 import { DEMO_RECIPE_TEXTS } from "./demo-recipes";
 import {
-  addCake, addRecipe, addVersion, addTin, changeTin, countTin, deleteCake, deleteRecipe, deleteTin, duplicateCake, findCake, findPantry, findRecipe, findTin, findVersion, keepIngredient, learnName, listCakes, listSharableParts, listTins, listVersions, markBaked, nameCake, reindexRecipes, restoreCake,
+  addCake, addRecipe, addVersion, addTin, changeTin, countTin, deleteCake, deleteRecipe, deleteTin, duplicateCake, findCake, findPantry, findRecipe, findTin, findVersion, keepIngredient, learnName, listCakes, listOthers, listSharableParts, listTins, listVersions, markBaked, nameCake, reindexRecipes, restoreCake,
   restoreRecipe, restoreTin, saveCake, saveRecipe, searchRecipes, type RecipeIndex,
 } from ".";
 import { seedDemoKitchen } from "./seed";
@@ -82,6 +82,19 @@ describe("cakes", () => {
     expect(await duplicateCake(connection, "b", { id: "c", name: "Ferry loaf, copy" }, later(2))).toBe(true);
     expect((await findCake(connection, "c"))?.doc?.question.tins).toEqual(["loaf 22 x 11 cm"]);
     expect(await duplicateCake(connection, "nobody", { id: "d", name: "x" }, NOW)).toBe(false);
+  });
+
+  it("know the cakes they have to do with, however long ago those were changed", async () => {
+    const day = { ...FIRST_QUESTION.day, wantedAt: "2026-12-05T15:00" };
+    await addCake(connection, { id: "same-day", name: "Same day", doc: asked({ day }) }, later(-50));
+    await addCake(connection, { id: "along", name: "Frosted along", doc: asked({}) }, later(-60));
+    await addCake(connection, { id: "old", name: "Old", doc: asked({}) }, later(-70));
+    const ids = async (question: Partial<Question>): Promise<readonly string[]> => (await listOthers(connection, { id: "b", name: "", version: 1, updatedAt: NOW, doc: asked(question) }, 1)).map(({ id }) => id);
+    expect(await ids({})).toEqual(["a"]);
+    expect(await ids({ day })).toEqual(["a", "same-day"]);
+    expect(await ids({ day, finish: { ...FIRST_QUESTION.finish, alsoFor: ["along", "a"] } })).toEqual(["a", "same-day", "along"]);
+    await deleteCake(connection, "along", NOW);
+    expect(await ids({ finish: { ...FIRST_QUESTION.finish, alsoFor: ["along"] } })).toEqual(["a"]);
   });
 
   it("are shown with their name even when their question is damaged, and never thrown away", async () => {

@@ -1,5 +1,5 @@
 export { addBake, eventsSince, findBake, giveUpBake, listOpenBakes, tellBake } from "./bakes";
-export { addCake, deleteCake, duplicateCake, findCake, listCakes, listCakesOf, nameCake, restoreCake, saveCake, type Cake } from "./cakes";
+export { addCake, deleteCake, duplicateCake, findCake, listCakes, listCakesOf, listOthers, nameCake, restoreCake, saveCake, type Cake } from "./cakes";
 export { kitchenDatabase } from "./connection";
 export { addTin, changeTin, countTin, deleteTin, findTin, listTins, restoreTin, type CupboardTin, type OpenedTin } from "./cupboard";
 export { addOven, changeOven, deleteOven, findOven, listOvens, restoreOven, type OpenedOven } from "./ovens";

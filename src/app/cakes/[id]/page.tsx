@@ -3,14 +3,14 @@ import { notFound } from "next/navigation";
 import { cache } from "react";
 import { CakeBench } from "@/components/cake/cake-bench";
 import { Trouble } from "@/components/frame/trouble";
-import { findCake, findPantry, findRecipe, kitchenDatabase, listBenchRecipes, listCakes, listOpenBakes, listOvens, listTins, stored } from "@/data";
+import { findCake, findPantry, findRecipe, kitchenDatabase, listBenchRecipes, listOpenBakes, listOthers, listOvens, listTins, stored } from "@/data";
 import { storageText } from "@/words";
 import { startBake } from "../../bakes/actions";
 import { changeCake, keepApart, lookAtCake, recipeForCake, renameCake } from "../actions";
 
 type CakePageProps = { readonly params: Promise<{ readonly id: string }> };
 
-/** Of the other cakes the last changed ones are offered for their finish. */
+/** So many of the cakes changed last are offered for their finish. */
 const OTHERS = 50;
 
 const load = cache(async (id: string) =>
@@ -26,7 +26,7 @@ const load = cache(async (id: string) =>
       ovens: await listOvens(database),
       pantry: await findPantry(database),
       bakes: await listOpenBakes(database),
-      others: (await listCakes(database, { limit: OTHERS })).cakes.flatMap((other) => (other.id === id || other.question === null ? [] : [{ id: other.id, name: other.name, question: other.question }])),
+      others: (cake === null ? [] : await listOthers(database, cake, OTHERS)).flatMap((other) => (other.question === null ? [] : [{ id: other.id, name: other.name, question: other.question }])),
     };
   }),
 );
