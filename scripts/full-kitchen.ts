@@ -1,6 +1,7 @@
 // A kitchen after many years: what the lists have to stand.
 import { performance } from "node:perf_hooks";
-import { FIRST_QUESTION, recipeFacts, recipeSearchText, workRecipe, type BakeDoc } from "../src/core/cake";
+import { FIRST_QUESTION, recipeFacts, recipeSearchText, workRecipe } from "../src/core/cake";
+import { ONE_TASK_BAKE } from "../src/core/cake/one-task-bake.test-data";
 import { pantryOf } from "../src/core/pantry";
 import { readRecipe, type RecipeDoc } from "../src/core/recipe";
 import { addBake, addCake, addRecipe, tellBake } from "../src/data";
@@ -33,13 +34,8 @@ export async function fillKitchen(url: string): Promise<void> {
     const question = { ...FIRST_QUESTION, tins: [`${15 + (index % 15)} x 5 cm round`], day: { ...FIRST_QUESTION.day, wantedAt: `${dayOf(index)}T15:00` } };
     await addCake(kitchen, { id: `c${index}`, name: `Supper cake ${index}`, doc: { question, recipe: null } }, new Date());
   }
-  const doc: BakeDoc = {
-    cakes: [{ id: "c0", name: "Supper cake 0", doc: { question: FIRST_QUESTION, recipe: null }, kind: "creamed", tinsG: [520], ovenC: 177, minutes: { doorShutUntilMin: 22, firstLookMin: 28, likelyMin: 34, notPastMin: 41 }, doneC: 96, slowest: null }],
-    tasks: [{ id: "0.tins", cake: 0, station: "mix", doing: { do: "prepare-tins", tins: 1 }, minutes: 6, needs: ["hands"], after: [], shorter: [] }],
-    plannedFrom: { "0.tins": 600 }, wantedAt: [700], away: [], endBy: {}, clock: { realMs: 1, bakeMs: 1, speed: 1 },
-  };
   for (let index = 0; index < FULL.bakes; index += 1) {
-    await addBake(kitchen, { id: `b${index}`, name: `Bake ${index}`, doc }, new Date());
+    await addBake(kitchen, { id: `b${index}`, name: `Bake ${index}`, doc: ONE_TASK_BAKE }, new Date());
     const ticks = Array.from({ length: FULL.events - 1 }, (_, at) => ({ id: `b${index}-tick-${at}`, at, kind: "ticked", task: "0.tins", line: `line ${at % 9}`, isTicked: at % 2 === 0 }) as const);
     await tellBake(kitchen, `b${index}`, [...ticks, { id: `b${index}-ended`, at: FULL.events, kind: "ended", bakedMin: 34, verdict: "right", change: "" }], new Date());
   }

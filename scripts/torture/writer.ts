@@ -1,5 +1,6 @@
 // Writes cakes, recipes and a bake's events one after another for as long as it lives, and says of each write once it is acknowledged.
-import { FIRST_QUESTION, recipeFacts, workRecipe, type BakeDoc, type CakeDoc } from "../../src/core/cake";
+import { FIRST_QUESTION, recipeFacts, workRecipe, type CakeDoc } from "../../src/core/cake";
+import { ONE_TASK_BAKE } from "../../src/core/cake/one-task-bake.test-data";
 import { pantryOf } from "../../src/core/pantry";
 import { emptyRecipe } from "../../src/core/recipe";
 import { addBake, addCake, addRecipe, saveCake, saveRecipe, tellBake } from "../../src/data";
@@ -10,16 +11,11 @@ const [url = "", name = ""] = process.argv.slice(2);
 const connection = openDatabase(url);
 const say = (what: Acknowledged): void => { process.stdout.write(`${JSON.stringify(what)}\n`); };
 const cakeFor = (guests: number): CakeDoc => ({ question: { ...FIRST_QUESTION, guests: String(guests) }, recipe: null });
-const bakeDoc: BakeDoc = {
-  cakes: [{ id: "supper", name: "Supper", doc: cakeFor(0), kind: "oil", tinsG: [520], ovenC: 177, minutes: { doorShutUntilMin: 22, firstLookMin: 28, likelyMin: 34, notPastMin: 41 }, doneC: 96, slowest: null }],
-  tasks: [{ id: "0.tins", cake: 0, station: "mix", doing: { do: "prepare-tins", tins: 1 }, minutes: 6, needs: ["hands"], after: [], shorter: [] }],
-  plannedFrom: { "0.tins": 600 }, wantedAt: [700], away: [], endBy: {}, clock: { realMs: 1, bakeMs: 1, speed: 1 },
-};
 const recipeOf = (id: string, notes: string): ReturnType<typeof emptyRecipe> => ({ ...emptyRecipe(id), notes });
 const index = { facts: recipeFacts(emptyRecipe("x"), workRecipe(emptyRecipe("x"), pantryOf())), search: "x" };
 
 const bake = `bake-${name}`;
-await addBake(connection, { id: bake, name: "Supper", doc: bakeDoc }, new Date());
+await addBake(connection, { id: bake, name: "Supper", doc: ONE_TASK_BAKE }, new Date());
 for (let turn = 0; ; turn += 1) {
   const [cake, recipe, event] = [`cake-${name}-${turn}`, `recipe-${name}-${turn}`, `event-${name}-${turn}`];
   await addCake(connection, { id: cake, name: cake, doc: cakeFor(1) }, new Date());

@@ -2,7 +2,7 @@ import { mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { afterAll, beforeAll, expect, it } from "vitest";
-import { FIRST_QUESTION, type BakeDoc } from "@/core/cake";
+import { ONE_TASK_BAKE } from "@/core/cake/one-task-bake.test-data";
 import type { BenchEvent } from "@/core/day";
 import { addBake, eventsSince, findBake, giveUpBake, listOpenBakes, tellBake } from ".";
 import { openDatabase, type Connection } from "./connection";
@@ -22,16 +22,11 @@ afterAll(() => {
   rmSync(folder, { recursive: true });
 });
 
-const doc: BakeDoc = {
-  cakes: [{ id: "supper", name: "Supper", doc: { question: FIRST_QUESTION, recipe: null }, kind: "oil", tinsG: [520, 520], ovenC: 177, minutes: { doorShutUntilMin: 22, firstLookMin: 28, likelyMin: 34, notPastMin: 41 }, doneC: 96, slowest: null }],
-  tasks: [{ id: "0.tins", cake: 0, station: "mix", doing: { do: "prepare-tins", tins: 2 }, minutes: 6, needs: ["hands"], after: [], shorter: [] }],
-  plannedFrom: { "0.tins": 600 }, wantedAt: [700], away: [{ from: 0, to: 420 }], endBy: {}, clock: { realMs: 1, bakeMs: 1, speed: 1 },
-};
 const done = (id: string, task: string): BenchEvent => ({ id, at: 5, kind: "done", task });
 
 it("keeps a bake as it began, and finds it with its cakes while it goes on", async () => {
-  await addBake(kitchen, { id: "one", name: "Supper", doc }, NOW);
-  expect(await findBake(kitchen, "one")).toEqual({ id: "one", name: "Supper", doc, startedAt: NOW, endedAt: null });
+  await addBake(kitchen, { id: "one", name: "Supper", doc: ONE_TASK_BAKE }, NOW);
+  expect(await findBake(kitchen, "one")).toEqual({ id: "one", name: "Supper", doc: ONE_TASK_BAKE, startedAt: NOW, endedAt: null });
   expect(await listOpenBakes(kitchen)).toEqual([{ id: "one", name: "Supper", cakeIds: ["supper"] }]);
   expect(await findBake(kitchen, "none")).toBeNull();
 });
@@ -50,7 +45,7 @@ it("keeps each event once, in the order they arrived, and gives what came after 
 it("closes a bake with its last answer, or when it is given up", async () => {
   await tellBake(kitchen, "one", [{ id: "event-end", at: 9, kind: "ended", bakedMin: 34, verdict: "right", change: "" }], NOW);
   expect((await findBake(kitchen, "one"))?.endedAt).toEqual(NOW);
-  await addBake(kitchen, { id: "two", name: "Supper", doc }, NOW);
+  await addBake(kitchen, { id: "two", name: "Supper", doc: ONE_TASK_BAKE }, NOW);
   expect(await giveUpBake(kitchen, "two", NOW)).toBe(true);
   expect(await giveUpBake(kitchen, "two", NOW)).toBe(false);
   expect(await listOpenBakes(kitchen)).toEqual([]);
