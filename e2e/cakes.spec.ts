@@ -1,6 +1,6 @@
 import { join } from "node:path";
 import type { Locator, Page } from "@playwright/test";
-import { expect, expectAccessible, expectNoSideways, test } from "./kitchen";
+import { expect, expectAccessible, expectNoSideways, ownCake, test } from "./kitchen";
 import { holdWriteLock } from "./lock";
 
 const DATABASE = `file:${join(process.env["KITCHEN_FOLDER"] ?? "", "kitchen.db")}`;
@@ -43,6 +43,29 @@ test.describe("cakes", () => {
     await expect(page.getByRole("link", { name: "Harbour supper cake, copy" })).toBeVisible();
     await page.getByRole("button", { name: "Delete Harbour supper cake, copy" }).click();
     await expect(page.getByRole("link", { name: "Harbour supper cake, copy" })).toHaveCount(0);
+  });
+
+  test("mean by a bare figure what it meant when it was kept, and say so to whoever reads it otherwise", async ({ page }) => {
+    await page.goto("/");
+    await page.getByRole("button", { name: "in, cups" }).click();
+    await page.getByRole("button", { name: "°F" }).click();
+    await ownCake(page, "Bare figures", "tins=9 in round&scale=depth&amount=1.5");
+    await page.goto(`${page.url().split("?")[0] ?? ""}?at=fill`);
+    const level = page.getByRole("slider", { name: /^Level of the batter/u });
+    await expect(level).toHaveAttribute("aria-valuenow", "38");
+    await page.getByRole("button", { name: "cm, g" }).click();
+    await page.getByRole("button", { name: "°C" }).click();
+    const line = page.getByText("Figures without a unit were written as inches and °F here, and are read so.");
+    await expect(line).toBeVisible();
+    await expect(level).toHaveAttribute("aria-valuenow", "38");
+    await expectAccessible(page);
+    await page.setViewportSize({ width: 390, height: 844 });
+    await expectNoSideways(page);
+    await page.getByRole("button", { name: "Read them as centimetres and °C" }).click();
+    await expect(line).toHaveCount(0);
+    await expect(level).toHaveAttribute("aria-valuenow", "15");
+    await page.getByRole("button", { name: "Undo" }).click();
+    await expect(line).toBeVisible();
   });
 
   test("that are not there say so", async ({ page }) => {

@@ -219,6 +219,37 @@ test.describe("a recipe under hard use", () => {
     await expect(page.getByRole("textbox", { name: "Line: 110 g plain flour" })).toBeVisible();
   });
 
+  test("offers what was typed and never kept, at the next visit", async ({ page, context }) => {
+    await page.goto("/recipes/salt-pier-squares");
+    await context.setOffline(true);
+    await page.getByRole("textbox", { name: "Line: 110 g plain flour" }).fill("115 g plain flour");
+    await expect(page.getByText("Not saved yet: the kitchen's server can't be reached.")).toBeVisible();
+    await page.close();
+    await context.setOffline(false);
+    const next = await context.newPage();
+    await next.goto("/recipes/salt-pier-squares");
+    const offer = next.getByRole("status").filter({ hasText: "was not kept" });
+    await expect(offer).toBeVisible();
+    await expect(next.getByRole("textbox", { name: "Line: 110 g plain flour" })).toBeVisible();
+    await offer.getByRole("button", { name: "Put it back" }).click();
+    await expect(next.getByRole("textbox", { name: "Line: 115 g plain flour" })).toBeVisible();
+    await expect(saved(next)).toBeVisible();
+    await expect(offer).toHaveCount(0);
+    await next.reload();
+    await expect(next.getByRole("textbox", { name: "Line: 115 g plain flour" })).toBeVisible();
+    await expect(offer).toHaveCount(0);
+  });
+
+  test("is kept in a script of three bytes a letter, as long as any", async ({ page }) => {
+    await page.goto("/recipes/new");
+    const text = `${"蒸".repeat(100)}\n`.repeat(1280);
+    await page.getByRole("textbox", { name: /^The recipe as you found it/u }).fill(text);
+    await expect(page.getByRole("button", { name: "Keep this recipe" })).toBeEnabled({ timeout: 15_000 });
+    await page.getByRole("button", { name: "Keep this recipe" }).click();
+    await page.waitForURL(/\/recipes\/(?!new)/u);
+    await expect(page.getByText("server can't be reached")).toHaveCount(0);
+  });
+
   test("says what keeps it from being saved, and takes it when that is mended", async ({ page }) => {
     await page.goto("/recipes/salt-pier-squares");
     const name = page.getByRole("textbox", { name: "Name of the recipe" });
