@@ -3,7 +3,7 @@
 import type { ReactNode } from "react";
 import { CircleCheck, Info, TriangleAlert } from "lucide-react";
 import { CAUTION_STATIONS, type Caution } from "@/core/caution";
-import { SCALES, SCHOOLS, type CakePlan, type Question } from "@/core/cake";
+import { SCALES, SCHOOLS, type CakePlan, type Question, type Remark } from "@/core/cake";
 import type { Verdict } from "@/core/fill";
 import { FROSTINGS } from "@/core/build";
 import { COVERS, type Cover } from "@/core/finish";
@@ -176,12 +176,24 @@ export function EachTin({ plan, units }: { readonly plan: CakePlan; readonly uni
   );
 }
 
-/**
- * What to beware of first, then what the plan assumes.
- * @param station only what can hurt there; all of it when left out
- */
-export function Notes({ plan, station, units }: { readonly plan: CakePlan; readonly station?: (typeof CAUTION_STATIONS)[Caution["code"]]; readonly units: Units }) {
-  return <NoteList cautions={station === undefined ? plan.cautions : plan.cautions.filter(({ code }) => CAUTION_STATIONS[code] === station)} remarks={plan.remarks} units={units} />;
+type NotesProps = {
+  readonly plan: CakePlan;
+  /** Only what can hurt there; all of it when left out. */
+  readonly station?: (typeof CAUTION_STATIONS)[Caution["code"]];
+  /** Which of the plan's remarks belong there; all of them when left out. */
+  readonly remarks?: readonly Remark["code"][];
+  readonly units: Units;
+};
+
+/** What to beware of first, then what the plan assumes. */
+export function Notes({ plan, station, remarks, units }: NotesProps) {
+  return (
+    <NoteList
+      cautions={station === undefined ? plan.cautions : plan.cautions.filter(({ code }) => CAUTION_STATIONS[code] === station)}
+      remarks={remarks === undefined ? plan.remarks : plan.remarks.filter(({ code }) => remarks.includes(code))}
+      units={units}
+    />
+  );
 }
 
 /** Cautions first, remarks after. */

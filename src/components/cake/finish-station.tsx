@@ -2,12 +2,11 @@
 
 import { useMemo, useRef } from "react";
 import { FROSTINGS } from "@/core/build";
-import { CAUTION_STATIONS } from "@/core/caution";
 import { laidFruit, type CakeDoc, type FinishBoxes, type Question } from "@/core/cake";
 import { COVERS } from "@/core/finish";
 import { FROSTING_NAMES, issueText, percentText, volumeText, weightText } from "@/words";
 import { COVER_NAMES, sheetText, thickText } from "@/words/finishing";
-import { NoteList } from "../bench/figures";
+import { Notes } from "../bench/figures";
 import { Choice, Field } from "../frame/field";
 import { drawnCake, type DrawnCake } from "../section/cake-places";
 import { cutCake } from "../section/cake-shapes";
@@ -111,7 +110,7 @@ export function FinishStation(props: FinishStationProps) {
           {finish.sheets.map((sheet, index) => <p key={index} className="px-6 pt-2 text-[15px] max-sm:px-4">Roll out {sheetText(sheet, units)}.</p>)}
           <QuantityList label="What goes on and between" quantities={finish.quantities} units={units} />
           <FrostingBatch {...props} onFinish={change} />
-          <NoteList cautions={plan.cautions.filter(({ code }) => CAUTION_STATIONS[code] === "finish")} remarks={[]} units={units} />
+          <Notes plan={plan} station="finish" remarks={[]} units={units} />
         </div>
       </section>
     </div>

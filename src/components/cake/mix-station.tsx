@@ -3,11 +3,10 @@
 import Link from "next/link";
 import { useMemo } from "react";
 import { workRecipe, type CakeDoc } from "@/core/cake";
-import { CAUTION_STATIONS } from "@/core/caution";
 import { pantryOf, type Ingredient } from "@/core/pantry";
 import { scaledRow, totalMass, type RecipeDoc } from "@/core/recipe";
 import { eggText, gramsText, ingredientText, kitchenText, KIND_NAMES, METRIC, piecesText, timesText, volumeText, weightText } from "@/words";
-import { NoteList } from "../bench/figures";
+import { Notes } from "../bench/figures";
 import { isGuessed } from "../bench/describe";
 import { RecipeSide } from "../bench/recipe-side";
 import type { RecipeChoice } from "../bench/choices";
@@ -56,7 +55,7 @@ export function MixStation({ question, read, plan, isStale, units, recipe, recip
         ) : (
           <Lines recipe={recipe} pantry={pantry} plan={plan} />
         )}
-        <NoteList cautions={plan.cautions.filter(({ code }) => CAUTION_STATIONS[code] === "mix")} remarks={plan.remarks.filter(({ code }) => code === "main-missing")} units={units} />
+        <Notes plan={plan} station="mix" remarks={["main-missing"]} units={units} />
       </section>
     </div>
   );

@@ -3,11 +3,10 @@
 import { useMemo } from "react";
 import { Printer } from "lucide-react";
 import { serveDetail, type Question, type ServedCake } from "@/core/cake";
-import { CAUTION_STATIONS } from "@/core/caution";
 import { PIECE_SIZES, type CutStyle } from "@/core/serve";
 import { issueText, piecesText, tinText, type Units } from "@/words";
 import { CUT_NAMES, cuttingIssueText, guestsText, keepingLines, knifeSteps, pieceText } from "@/words/serving";
-import { NoteList } from "../bench/figures";
+import { Notes } from "../bench/figures";
 import { Choice, Field } from "../frame/field";
 import { CutDrawing } from "./cut-drawing";
 import type { StationProps } from "./fill-station";
@@ -58,7 +57,7 @@ export function ServeStation({ question, read, plan, isStale, units, onChange }:
               {keepingLines(detail.keeping, units).map((line) => <li key={line}>{line}</li>)}
               <li className="text-ink-2">Local food rules come first; list what it contains for your guests.</li>
             </ul>
-            <NoteList cautions={plan.cautions.filter(({ code }) => CAUTION_STATIONS[code] === "serve")} remarks={[]} units={units} />
+            <Notes plan={plan} station="serve" remarks={[]} units={units} />
           </>
         )}
       </section>

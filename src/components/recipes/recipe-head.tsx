@@ -67,7 +67,7 @@ export function RecipeHead({ doc, worked, facts, times, units, scaleBar, onChang
           <p className="text-[14px] text-ink-2">in its own tins</p>
         </div>
       </div>
-      <NoteList cautions={recipeCautions(worked.holds, facts.bake.source ?? "oven")} remarks={[]} units={units} />
+      <div className="-mx-4 md:-mx-6"><NoteList cautions={recipeCautions(worked.holds, facts.bake.source ?? "oven")} remarks={[]} units={units} /></div>
       <div className="py-2">{scaleBar}</div>
       <details className="no-print border-t-[1.5px] border-line px-1 py-0.5 text-[15px]">
         <summary className="py-1.5 text-ink-2">Change its tins, heat, minutes, portions; its cups, flour and eggs; or weigh its batter</summary>
