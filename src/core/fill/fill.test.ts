@@ -186,4 +186,11 @@ describe("how much of the recipe to make", () => {
     expect(scaleFactor("same-depth", whole, eights, [ring])).toBeCloseTo(expected, 6);
     expect(volumeAt(ring, 0)).toBe(0);
   });
+
+  it("is a number where fruit leaves neither the recipe's own tins nor the wanted ones any room", () => {
+    const buried = [{ where: "in" as const, massG: 0, volumeMl: 10_000 }];
+    const cups = tin({ shape: "well", rimMm: 69, depthMm: 34 });
+    expect(scaleFactor("same-depth", whole, eights, [cups], { onBatter: buried }, buried)).toBeCloseTo(1 / eights.reduce((sum, { count }) => sum + count, 0), 9);
+    expect(scaleFactor("fill-limit", whole, eights, [cups], { onBatter: buried })).toBeGreaterThan(0);
+  });
 });

@@ -4,7 +4,7 @@ import { KIND_FACTS, type Batter, type BatterKind } from "../mix";
 import type { TinGeometry } from "../tin";
 import type { OnBatter } from "./on-batter";
 import type { FillOptions } from "./options";
-import { commonDepth, groupsOf, overTins, shareBasis, volumeBelow, type TinGroup } from "./share";
+import { commonDepth, groupsOf, LEAST_ML, overTins, shareBasis, volumeBelow, type TinGroup } from "./share";
 
 /** Cake to a guest, cooled, mL: a bite after a meal, a slice with coffee, a slice that is the meal. Judgement. */
 export const PORTION_ML = { small: 90, usual: 130, large: 180 } as const;
@@ -36,7 +36,7 @@ export function scaleFactor(scale: Scale, batter: Batter, reference: readonly Ti
     return batterForGuests(batter.kind, scale.guests, scale.portion ?? "usual") / batter.volumeMl;
   }
   const groups = groupsOf(batter.kind, wanted, options);
-  const limits = (of: readonly TinGroup[]): number => overTins(of, ({ limit }) => limit.volumeMl);
+  const limits = (of: readonly TinGroup[]): number => overTins(of, ({ limit }) => Math.max(LEAST_ML, limit.volumeMl));
   switch (scale) {
     case "keep":
       return 1;

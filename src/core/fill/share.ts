@@ -17,7 +17,7 @@ export type TinGroup = { readonly geometry: TinGeometry; readonly limit: FillLim
 const SHARE_TOLERANCE = 1e-9;
 const DEPTH_TOLERANCE_MM = 1e-6;
 /** A tin is never given less than this: a smear, mL. */
-const LEAST_ML = 1;
+export const LEAST_ML = 1;
 
 /** Whether a tin is one of those that bake alike at one depth: layers and sheets. */
 export function isFlat({ tin }: TinGeometry): boolean {
