@@ -1,7 +1,24 @@
-// Arrows point towards the core only; inside the core a station may use those before it, never after.
+// Arrows point towards the core only; inside the core a station may use those before it, never
+// after.
 const stations = [
-  "measure", "pantry", "tin", "recipe", "mix", "fill", "bake", "cool", "build", "finish", "serve",
-  "day", "logbook", "shopping", "caution", "format", "device", "cake",
+  "measure",
+  "pantry",
+  "tin",
+  "recipe",
+  "mix",
+  "fill",
+  "bake",
+  "cool",
+  "build",
+  "finish",
+  "serve",
+  "day",
+  "logbook",
+  "shopping",
+  "caution",
+  "format",
+  "device",
+  "cake",
 ];
 
 const laterStations = stations.slice(0, -1).map((station, index) => ({
@@ -48,12 +65,20 @@ module.exports = {
       to: { path: "^src/(data|cli)/" },
     },
     { name: "no-cycles", severity: "error", from: {}, to: { circular: true } },
-    { name: "no-vague-folders", severity: "error", from: {}, to: { path: "^src/.*/(utils|helpers|lib|common)/" } },
+    {
+      name: "no-vague-folders",
+      severity: "error",
+      from: {},
+      to: { path: "^src/.*/(utils|helpers|lib|common)/" },
+    },
   ],
   options: {
     doNotFollow: { path: "node_modules" },
     tsPreCompilationDeps: true,
     tsConfig: { fileName: "tsconfig.json" },
-    enhancedResolveOptions: { exportsFields: ["exports"], conditionNames: ["import", "require", "node", "default", "types"] },
+    enhancedResolveOptions: {
+      exportsFields: ["exports"],
+      conditionNames: ["import", "require", "node", "default", "types"],
+    },
   },
 };

@@ -5,7 +5,8 @@ import { defineConfig } from "@playwright/test";
 import { CHROMIUM, CHROMIUM_ARGS } from "./scripts/machine.mjs";
 
 const PORT = 3217;
-// Set once by the process that reads this first; workers read the file again and must find the same kitchen.
+// Set once by the process that reads this first; workers read the file again and must find the same
+// kitchen.
 process.env["KITCHEN_FOLDER"] ??= mkdtempSync(join(tmpdir(), "steady-tin-e2e-"));
 const DATABASE_URL = `file:${join(process.env["KITCHEN_FOLDER"], "kitchen.db")}`;
 

@@ -6,11 +6,14 @@ import { expect, expectAccessible, figure, LAYERS, ownCake, plain, station, test
 
 const minute = (page: Page): Locator => page.getByRole("slider", { name: "Minute of the bake" });
 const bake = (page: Page): Locator => page.getByRole("region", { name: "The bake" });
-const minutesOf = async (page: Page, name: string): Promise<number> => Number((await figure(page, name)).replaceAll(/\D/gu, ""));
+const minutesOf = async (page: Page, name: string): Promise<number> =>
+  Number((await figure(page, name)).replaceAll(/\D/gu, ""));
 const SPRINGFORM = `${LAYERS}&tins=23 x 6.5 cm springform`;
 
 test.describe("baking a cake", () => {
-  test("three heats stand side by side, each with what it costs in minutes, crown and colour", async ({ page }) => {
+  test("three heats stand side by side, each with what it costs in minutes, crown and colour", async ({
+    page,
+  }) => {
     await ownCake(page, "Three heats", `${LAYERS}&tins=33 x 23 x 5 cm rectangle`);
     await station(page, "Bake").click();
     await expect(page.getByRole("radio")).toHaveCount(4);
@@ -36,7 +39,9 @@ test.describe("baking a cake", () => {
     await page.keyboard.press("PageUp");
     await expect(bake(page)).toContainText(`Inside at ${from + 6}\u00a0min`);
     await page.keyboard.press("Home");
-    await expect(page.getByRole("img", { name: /^After 0.min the middle is at 21.°C.*none of it is set\.$/u })).toBeVisible();
+    await expect(
+      page.getByRole("img", { name: /^After 0.min the middle is at 21.°C.*none of it is set\.$/u }),
+    ).toBeVisible();
     await page.keyboard.press("End");
     await expect(page.getByRole("img", { name: /all of it is set\.$/u })).toBeVisible();
     const box = await minute(page).boundingBox();
@@ -44,7 +49,9 @@ test.describe("baking a cake", () => {
     await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
     const middle = Number(await minute(page).getAttribute("aria-valuenow"));
     await page.mouse.move(box.x + box.width / 2 + 60, box.y + box.height / 2);
-    await expect.poll(async () => Number(await minute(page).getAttribute("aria-valuenow"))).toBeGreaterThan(middle);
+    await expect
+      .poll(async () => Number(await minute(page).getAttribute("aria-valuenow")))
+      .toBeGreaterThan(middle);
     // The middle is set when the forecast says so.
     const likely = await minutesOf(page, "Likely done");
     await expect(bake(page)).toContainText(`set through, 96\u00a0°C, after ${likely}\u00a0min`);
@@ -55,8 +62,12 @@ test.describe("baking a cake", () => {
     await station(page, "Bake").click();
     const box = page.getByLabel("My own heat, true in the oven");
     await box.fill("quite hot");
-    await expect(page.getByText("“quite hot” can't be read", { exact: false }).first()).toBeVisible();
-    await expect(page.getByText("Something in Bake can't be used yet.", { exact: false })).toBeVisible();
+    await expect(
+      page.getByText("“quite hot” can't be read", { exact: false }).first(),
+    ).toBeVisible();
+    await expect(
+      page.getByText("Something in Bake can't be used yet.", { exact: false }),
+    ).toBeVisible();
     await box.fill("300 C");
     await expect(page.getByText(/Heat 300.°C is too high: 100 to 260.°C/u).first()).toBeVisible();
     await box.fill("158");
@@ -67,7 +78,9 @@ test.describe("baking a cake", () => {
     await expectAccessible(page);
   });
 
-  test("an oven turns the dial by its readings, and is taken anew when it has changed", async ({ page }) => {
+  test("an oven turns the dial by its readings, and is taken anew when it has changed", async ({
+    page,
+  }) => {
     await page.goto("/ovens");
     await page.getByRole("button", { name: "Add an oven" }).click();
     await page.getByRole("textbox", { name: "Name of the oven" }).fill("Pier oven");
@@ -94,9 +107,15 @@ test.describe("baking a cake", () => {
   });
 
   test("several tins come out in order, and each can be cut open", async ({ page }) => {
-    await ownCake(page, "Two kinds", `${LAYERS}&tins=23 x 6.5 cm springform;12 cups 7 x 5.2 x 3.2 cm`);
+    await ownCake(
+      page,
+      "Two kinds",
+      `${LAYERS}&tins=23 x 6.5 cm springform;12 cups 7 x 5.2 x 3.2 cm`,
+    );
     await station(page, "Bake").click();
-    const rows = page.getByRole("table", { name: "The tins in the order they come out" }).getByRole("row");
+    const rows = page
+      .getByRole("table", { name: "The tins in the order they come out" })
+      .getByRole("row");
     await expect(rows.nth(1)).toContainText("1st");
     await expect(rows.nth(1)).toContainText("cups");
     await expect(rows.nth(2)).toContainText("springform");
@@ -119,10 +138,13 @@ test.describe("baking a cake", () => {
     await expect(page.getByText(/^Core 140.°C is too high: 0 to 110.°C\.$/u)).toBeVisible();
   });
 
-  test("other bakes that went well narrow the window, and a wrong one says so", async ({ page }) => {
+  test("other bakes that went well narrow the window, and a wrong one says so", async ({
+    page,
+  }) => {
     await ownCake(page, "Rests on two", SPRINGFORM);
     await station(page, "Bake").click();
-    const window = async (): Promise<number> => (await minutesOf(page, "Not past")) - (await minutesOf(page, "First look"));
+    const window = async (): Promise<number> =>
+      (await minutesOf(page, "Not past")) - (await minutesOf(page, "First look"));
     const before = await window();
     await page.getByText("What the minutes rest on").click();
     await page.getByRole("button", { name: "Another bake that went well" }).click();
@@ -135,57 +157,121 @@ test.describe("baking a cake", () => {
 
   test("without a worker the minutes stand, and it says what is missing", async ({ page }) => {
     await page.addInitScript(() => {
-      Object.defineProperty(globalThis, "Worker", { value: function none() { throw new Error("no workers here"); } });
+      Object.defineProperty(globalThis, "Worker", {
+        value: function none() {
+          throw new Error("no workers here");
+        },
+      });
     });
     await ownCake(page, "No worker", SPRINGFORM);
     await station(page, "Bake").click();
-    await expect(page.getByText("The inside of the cake can't be worked out in this browser.", { exact: false })).toBeVisible();
+    await expect(
+      page.getByText("The inside of the cake can't be worked out in this browser.", {
+        exact: false,
+      }),
+    ).toBeVisible();
     expect(await minutesOf(page, "Likely done")).toBeGreaterThan(20);
   });
 
   test("says the same as the plan file", async ({ page }) => {
     const file = join(process.env["KITCHEN_FOLDER"] ?? "", "bake.json");
-    writeFileSync(file, JSON.stringify({
-      recipe: { batter: { kind: "creamed", massG: 1030, volumeMl: 1200 }, reference: { tins: [{ shape: "round", diameterMm: 203, depthMm: 51, count: 2 }], ovenC: 177, minutes: 34 } },
-      tins: [{ shape: "springform", diameterMm: 230, depthMm: 65 }], heat: { ovenC: 160 }, strips: true,
-    }));
-    const answer = JSON.parse(execFileSync("npm", ["run", "-s", "plan", "--", file], { encoding: "utf8" })) as {
-      bake: { dialC: number; doorShutUntilMin: number; firstLookMin: number; likelyMin: number; notPastMin: number; tins: { solved: { minutes: number; crown: string } }[] }; cool: { tins: { turnOutMin: number }[] };
+    writeFileSync(
+      file,
+      JSON.stringify({
+        recipe: {
+          batter: { kind: "creamed", massG: 1030, volumeMl: 1200 },
+          reference: {
+            tins: [{ shape: "round", diameterMm: 203, depthMm: 51, count: 2 }],
+            ovenC: 177,
+            minutes: 34,
+          },
+        },
+        tins: [{ shape: "springform", diameterMm: 230, depthMm: 65 }],
+        heat: { ovenC: 160 },
+        strips: true,
+      }),
+    );
+    const answer = JSON.parse(
+      execFileSync("npm", ["run", "-s", "plan", "--", file], { encoding: "utf8" }),
+    ) as {
+      bake: {
+        dialC: number;
+        doorShutUntilMin: number;
+        firstLookMin: number;
+        likelyMin: number;
+        notPastMin: number;
+        tins: { solved: { minutes: number; crown: string } }[];
+      };
+      cool: { tins: { turnOutMin: number }[] };
     };
     await ownCake(page, "Like the bake file", SPRINGFORM);
     await station(page, "Bake").click();
     await page.getByLabel("My own heat, true in the oven").fill("160 °C");
     await page.getByRole("button", { name: "Wet strips" }).click();
     const { bake: planned } = answer;
-    for (const [name, minutes] of [["Door shut until", planned.doorShutUntilMin], ["First look", planned.firstLookMin], ["Likely done", planned.likelyMin], ["Not past", planned.notPastMin]] as const) {
+    for (const [name, minutes] of [
+      ["Door shut until", planned.doorShutUntilMin],
+      ["First look", planned.firstLookMin],
+      ["Likely done", planned.likelyMin],
+      ["Not past", planned.notPastMin],
+    ] as const) {
       await expect.poll(() => minutesOf(page, name)).toBe(minutes);
     }
     expect(await figure(page, "Dial to")).toBe(`${planned.dialC} °C`);
     const [solved] = planned.tins;
-    await expect(bake(page)).toContainText(`cell by cell it comes to ${solved?.solved.minutes}\u00a0min`);
+    await expect(bake(page)).toContainText(
+      `cell by cell it comes to ${solved?.solved.minutes}\u00a0min`,
+    );
     expect(solved?.solved.crown).toBe("less");
-    await expect(page.locator("div").filter({ has: page.getByRole("radio", { name: /^My own heat/u }) }).last()).toContainText("flatter, less to trim");
+    await expect(
+      page
+        .locator("div")
+        .filter({ has: page.getByRole("radio", { name: /^My own heat/u }) })
+        .last(),
+    ).toContainText("flatter, less to trim");
     await station(page, "Cool").click();
-    expect(plain(await page.getByRole("list", { name: "Turning out" }).innerText())).toContain(`Out of the tin after ${answer.cool.tins[0]?.turnOutMin} min`);
+    expect(plain(await page.getByRole("list", { name: "Turning out" }).innerText())).toContain(
+      `Out of the tin after ${answer.cool.tins[0]?.turnOutMin} min`,
+    );
   });
 
   test("a heat that never sets the middle says how far it comes", async ({ page }) => {
     await ownCake(page, "Lukewarm", `${LAYERS}&tins=26 x 20 cm springform&scale=fill-limit`);
     await station(page, "Bake").click();
     await page.getByLabel("My own heat, true in the oven").fill("100 °C");
-    await expect(bake(page).getByText(/^At this heat the middle never sets: it is still at \d\d.°C after five hours\./u)).toBeVisible();
+    await expect(
+      bake(page).getByText(
+        /^At this heat the middle never sets: it is still at \d\d.°C after five hours\./u,
+      ),
+    ).toBeVisible();
   });
 
-  test("tins that do not go onto the shelf are named, and more than fit go in loads", async ({ page }) => {
-    await ownCake(page, "Small oven", `${LAYERS}&tins=33 x 23 x 5 cm rectangle;2 x 20 x 5 cm round`);
+  test("tins that do not go onto the shelf are named, and more than fit go in loads", async ({
+    page,
+  }) => {
+    await ownCake(
+      page,
+      "Small oven",
+      `${LAYERS}&tins=33 x 23 x 5 cm rectangle;2 x 20 x 5 cm round`,
+    );
     await station(page, "Bake").click();
-    await page.getByLabel("Oven", { exact: true }).selectOption({ label: "Chapel hall, the small one" });
-    await expect(bake(page).getByText(/^The rectangle 33 × 23 × 5.cm does not go onto this oven's shelf with 25 mm of air around it\.$/u)).toBeVisible();
-    await expect(bake(page)).toContainText("2 loads: with 25 mm of air around each tin not all of them fit at once.");
+    await page
+      .getByLabel("Oven", { exact: true })
+      .selectOption({ label: "Chapel hall, the small one" });
+    await expect(
+      bake(page).getByText(
+        /^The rectangle 33 × 23 × 5.cm does not go onto this oven's shelf with 25 mm of air around it\.$/u,
+      ),
+    ).toBeVisible();
+    await expect(bake(page)).toContainText(
+      "2 loads: with 25 mm of air around each tin not all of them fit at once.",
+    );
     await expect(page.getByText("It always blows.")).toBeVisible();
   });
 
-  test("an oven taken out of the kitchen stays with the cake that was planned for it", async ({ page }) => {
+  test("an oven taken out of the kitchen stays with the cake that was planned for it", async ({
+    page,
+  }) => {
     await page.goto("/ovens");
     await page.getByRole("button", { name: "Add an oven" }).click();
     await page.getByRole("textbox", { name: "Name of the oven" }).fill("Borrowed oven");
@@ -200,15 +286,21 @@ test.describe("baking a cake", () => {
     await page.getByRole("button", { name: "Take out", exact: true }).click();
     await expect(page).toHaveURL(/\/ovens$/u);
     await page.goto(cakePage);
-    await expect(page.getByLabel("Oven", { exact: true }).locator("option:checked")).toHaveText("Borrowed oven, not in the kitchen any more");
+    await expect(page.getByLabel("Oven", { exact: true }).locator("option:checked")).toHaveText(
+      "Borrowed oven, not in the kitchen any more",
+    );
     await expect.poll(() => minutesOf(page, "Likely done")).toBeGreaterThan(20);
   });
 
-  test("twenty kinds of tin are planned and solved at once, and strips are not offered to a loaf", async ({ page }) => {
+  test("twenty kinds of tin are planned and solved at once, and strips are not offered to a loaf", async ({
+    page,
+  }) => {
     const tins = Array.from({ length: 19 }, (_, index) => `${12 + index} x 5 cm round`);
     await ownCake(page, "Twenty tins", `${LAYERS}&tins=${[...tins, "22 x 11 cm loaf"].join(";")}`);
     await station(page, "Bake").click();
-    const rows = page.getByRole("table", { name: "The tins in the order they come out" }).getByRole("row");
+    const rows = page
+      .getByRole("table", { name: "The tins in the order they come out" })
+      .getByRole("row");
     await expect(rows).toHaveCount(21);
     await expect(page.getByText("Strips suit layers and sheets", { exact: false })).toBeVisible();
     await expect(rows.last()).toContainText(/crown|flatter/u, { timeout: 20_000 });
@@ -217,22 +309,40 @@ test.describe("baking a cake", () => {
   test("a worker that can't be fetched is said, and the minutes stand", async ({ page }) => {
     await page.addInitScript(() => {
       const Real = globalThis.Worker;
-      Object.defineProperty(globalThis, "Worker", { value: class extends Real { constructor() { super("/no-such-worker.js"); } } });
+      Object.defineProperty(globalThis, "Worker", {
+        value: class extends Real {
+          constructor() {
+            super("/no-such-worker.js");
+          }
+        },
+      });
     });
     await ownCake(page, "Worker not fetched", SPRINGFORM);
     await station(page, "Bake").click();
-    await expect(page.getByText("The inside of the cake can't be worked out in this browser.", { exact: false })).toBeVisible();
+    await expect(
+      page.getByText("The inside of the cake can't be worked out in this browser.", {
+        exact: false,
+      }),
+    ).toBeVisible();
     expect(await minutesOf(page, "Likely done")).toBeGreaterThan(20);
   });
 
   test("a recipe for the microwave is kept but not carried to a tin", async ({ page }) => {
     await page.goto("/recipes/new");
-    await page.getByRole("textbox").fill("Night watch mug\n\n4 tbsp flour\n3 tbsp sugar\n1 egg\n\n1. Stir everything in a mug.\n2. Microwave on high for 90 seconds.");
+    await page
+      .getByRole("textbox")
+      .fill(
+        "Night watch mug\n\n4 tbsp flour\n3 tbsp sugar\n1 egg\n\n1. Stir everything in a mug.\n2. Microwave on high for 90 seconds.",
+      );
     await page.getByRole("button", { name: /^Keep/u }).first().click();
     await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
     await expect(page.getByText("a microwave").first()).toBeVisible();
-    await expect(page.getByText("Only a mug marked for the microwave", { exact: false })).toBeVisible();
+    await expect(
+      page.getByText("Only a mug marked for the microwave", { exact: false }),
+    ).toBeVisible();
     await page.goto("/?recipe=Night watch mug&source=microwave&heat=&minutes=&from=");
-    await expect(page.getByText("This recipe is for a microwave", { exact: false }).first()).toBeVisible();
+    await expect(
+      page.getByText("This recipe is for a microwave", { exact: false }).first(),
+    ).toBeVisible();
   });
 });

@@ -5,13 +5,28 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { createClient } from "@libsql/client";
 import type { Page } from "@playwright/test";
-import { expect, expectAccessible, expectNoSideways, LAYERS, ownCake, station, test } from "./kitchen";
+import {
+  expect,
+  expectAccessible,
+  expectNoSideways,
+  LAYERS,
+  ownCake,
+  station,
+  test,
+} from "./kitchen";
 
 const step = (page: Page) => page.getByRole("region", { name: "The step" }).getByRole("heading");
-const next = (page: Page) => page.getByRole("navigation", { name: "What to do" }).getByRole("button").first();
+const next = (page: Page) =>
+  page.getByRole("navigation", { name: "What to do" }).getByRole("button").first();
 
 /** A cake of the test's own, wanted on a Saturday; its bake begun at that speed. */
-async function begun(page: Page, name: string, speed: "Start baking" | "60 times as fast" | "300 times as fast", devices = "", cover = "none"): Promise<void> {
+async function begun(
+  page: Page,
+  name: string,
+  speed: "Start baking" | "60 times as fast" | "300 times as fast",
+  devices = "",
+  cover = "none",
+): Promise<void> {
   await ownCake(page, name, `${LAYERS}&tins=2 x 20.3 x 5.1 cm round&cover=${cover}`);
   await station(page, "Day").click();
   await page.getByLabel("Wanted", { exact: true }).fill("2031-12-06T15:00");
@@ -33,33 +48,59 @@ async function onTo(page: Page, title: RegExp): Promise<void> {
   }).toPass({ intervals: [150], timeout: 40_000 });
 }
 
-/** Sets the scale to nothing once the tin stands on it at rest, and waits until batter is going in. */
+/**
+ * Sets the scale to nothing once the tin stands on it at rest, and waits until batter is going in.
+ */
 async function tareAndPour(page: Page): Promise<void> {
   await expect(page.getByText(/It shows [1-9]\d\d.g\.$/u)).toBeVisible();
   await page.keyboard.press("t");
   await expect(page.getByText(/^Pour to the line/u)).toBeVisible();
-  await expect(page.getByRole("list", { name: "Tins" }).getByRole("listitem").first()).toContainText(/^[1-9]\d\d.g\s*first tin, (?:\d+.g to go|full)/u);
+  await expect(
+    page.getByRole("list", { name: "Tins" }).getByRole("listitem").first(),
+  ).toContainText(/^[1-9]\d\d.g\s*first tin, (?:\d+.g to go|full)/u);
 }
 
 /** Nothing in view is too small for a knuckle or to be read from a metre and a half. */
 async function expectForFlour(page: Page): Promise<void> {
-  const small = await page.evaluate(([leastPx, leastTarget]) => [...document.querySelectorAll<HTMLElement | SVGElement>("main *, [role=dialog] *")].flatMap((element) => {
-    const { width, height } = element.getBoundingClientRect();
-    if (width <= 1 || height <= 1) return [];
-    const ownText = [...element.childNodes].filter(({ nodeType }) => nodeType === Node.TEXT_NODE).map(({ textContent }) => textContent?.trim() ?? "").join("");
-    const drawnAt = element instanceof SVGGraphicsElement ? (element.getScreenCTM()?.d ?? 1) : 1;
-    const px = Number.parseFloat(getComputedStyle(element).fontSize) * drawnAt;
-    const isTarget = element.matches("button, a, textarea, label:has(input)") && (height < leastTarget - 0.5 || width < leastTarget - 0.5);
-    return [...(ownText !== "" && px < leastPx - 0.05 ? [`${ownText}: ${px} px`] : []), ...(isTarget ? [`${element.textContent.trim() || (element.ariaLabel ?? "")}: ${width} x ${height}`] : [])];
-  }), [17, 64] as const);
+  const small = await page.evaluate(
+    ([leastPx, leastTarget]) =>
+      [...document.querySelectorAll<HTMLElement | SVGElement>("main *, [role=dialog] *")].flatMap(
+        (element) => {
+          const { width, height } = element.getBoundingClientRect();
+          if (width <= 1 || height <= 1) return [];
+          const ownText = [...element.childNodes]
+            .filter(({ nodeType }) => nodeType === Node.TEXT_NODE)
+            .map(({ textContent }) => textContent?.trim() ?? "")
+            .join("");
+          const drawnAt =
+            element instanceof SVGGraphicsElement ? (element.getScreenCTM()?.d ?? 1) : 1;
+          const px = Number.parseFloat(getComputedStyle(element).fontSize) * drawnAt;
+          const isTarget =
+            element.matches("button, a, textarea, label:has(input)") &&
+            (height < leastTarget - 0.5 || width < leastTarget - 0.5);
+          return [
+            ...(ownText !== "" && px < leastPx - 0.05 ? [`${ownText}: ${px} px`] : []),
+            ...(isTarget
+              ? [`${element.textContent.trim() || (element.ariaLabel ?? "")}: ${width} x ${height}`]
+              : []),
+          ];
+        },
+      ),
+    [17, 64] as const,
+  );
   expect(small).toEqual([]);
 }
 
 /** What the server has been told of a kind, as a page that listens hears it. */
-async function told(page: Page, kind: string): Promise<readonly Readonly<Record<string, unknown>>[]> {
+async function told(
+  page: Page,
+  kind: string,
+): Promise<readonly Readonly<Record<string, unknown>>[]> {
   const events = await page.evaluate(async () => {
     const source = new EventSource(`${location.pathname}/live`);
-    const data = await new Promise<string>((resolve) => source.addEventListener("told", (event) => resolve((event as MessageEvent<string>).data)));
+    const data = await new Promise<string>((resolve) =>
+      source.addEventListener("told", (event) => resolve((event as MessageEvent<string>).data)),
+    );
     source.close();
     return (JSON.parse(data) as { events: Record<string, unknown>[] }).events;
   });
@@ -72,7 +113,9 @@ test.describe("baking along at the bench", () => {
     await begun(page, "Rehearsed", "300 times as fast", "scale,core-probe,oven-thermometer");
     await expect(page.getByText("rehearsal, 300 times as fast")).toBeVisible();
     await onTo(page, /^Pour the first tin to \d+.g$/u);
-    await expect(page.getByText("Put the first tin on the scale, empty, and press Tare.")).toBeVisible();
+    await expect(
+      page.getByText("Put the first tin on the scale, empty, and press Tare."),
+    ).toBeVisible();
     const target = Number(/\d+/u.exec(await step(page).innerText())?.[0]);
     await tareAndPour(page);
     // The second starts by itself, and so does what comes after it; the oven may be due in between.
@@ -80,12 +123,15 @@ test.describe("baking along at the bench", () => {
       if (/^Set the oven/u.test(await step(page).innerText())) await page.keyboard.press(" ");
       const weighed = await told(page, "weighed");
       expect(weighed.map(({ tin }) => tin)).toEqual([0, 1]);
-      for (const { massG } of weighed) expect(Math.abs(Number(massG) - target)).toBeLessThanOrEqual(Math.max(4, target / 100));
+      for (const { massG } of weighed)
+        expect(Math.abs(Number(massG) - target)).toBeLessThanOrEqual(Math.max(4, target / 100));
     }).toPass({ intervals: [300], timeout: 40_000 });
     await onTo(page, /tins into the oven$/u);
     await page.keyboard.press(" ");
     await expect(page.getByRole("timer", { name: "In the oven, door shut" })).toBeVisible();
-    await expect(page.getByRole("img", { name: /^The middle is at/u })).toBeVisible({ timeout: 15_000 });
+    await expect(page.getByRole("img", { name: /^The middle is at/u })).toBeVisible({
+      timeout: 15_000,
+    });
     await expect(step(page)).toHaveText("What do you see in the first tin?", { timeout: 30_000 });
     await expect(page.getByRole("alert").filter({ hasText: "Look at the cake now" })).toBeVisible();
     await expect(page).toHaveTitle(/^Look at the cake now/u);
@@ -104,7 +150,10 @@ test.describe("baking along at the bench", () => {
     await page.keyboard.press(" ");
     // Its neighbour is looked at for itself, with nothing seen yet.
     await expect(step(page)).toHaveText("What do you see in the second tin?", { timeout: 15_000 });
-    await expect(page.getByRole("button", { name: "clean" })).toHaveAttribute("aria-pressed", "false");
+    await expect(page.getByRole("button", { name: "clean" })).toHaveAttribute(
+      "aria-pressed",
+      "false",
+    );
     await page.getByRole("button", { name: "clean" }).click();
     await page.getByRole("button", { name: "springs back" }).click();
     await page.keyboard.press(" ");
@@ -119,7 +168,14 @@ test.describe("baking along at the bench", () => {
     await page.getByRole("button", { name: "Ready already: Cooling on the rack" }).click();
     const record = page.getByRole("region", { name: "For the record" });
     await expect(async () => {
-      if (!(await record.isVisible())) { if (await next(page).isEnabled()) await page.keyboard.press(" "); else await page.getByRole("button", { name: /^Ready already/u }).first().click({ timeout: 500 }); }
+      if (!(await record.isVisible())) {
+        if (await next(page).isEnabled()) await page.keyboard.press(" ");
+        else
+          await page
+            .getByRole("button", { name: /^Ready already/u })
+            .first()
+            .click({ timeout: 500 });
+      }
       expect(await record.isVisible()).toBe(true);
     }).toPass({ intervals: [200], timeout: 20_000 });
     await expect(record.getByLabel("Minutes in the oven")).toHaveValue(/^[2-6]\d$/u);
@@ -137,7 +193,16 @@ test.describe("baking along at the bench", () => {
     await onTo(page, /^Pour the first tin/u);
     const first = page.getByRole("list", { name: "Tins" }).getByRole("listitem").first();
     await tareAndPour(page);
-    const fault = (which: string): Promise<unknown> => page.evaluate(async (name) => fetch(`${location.pathname}/device`, { method: "POST", headers: { "content-type": "application/json" }, body: JSON.stringify({ do: "fault", device: "scale", fault: name }) }).then((answer) => answer.status), which);
+    const fault = (which: string): Promise<unknown> =>
+      page.evaluate(
+        async (name) =>
+          fetch(`${location.pathname}/device`, {
+            method: "POST",
+            headers: { "content-type": "application/json" },
+            body: JSON.stringify({ do: "fault", device: "scale", fault: name }),
+          }).then((answer) => answer.status),
+        which,
+      );
     await fault("unplugged");
     await expect(page.getByRole("alert").filter({ hasText: "Scale is gone" })).toBeVisible();
     await expect(page.getByText(/are in it already/u)).toBeVisible();
@@ -147,10 +212,15 @@ test.describe("baking along at the bench", () => {
     await tareAndPour(page);
     await expect(first).toContainText("first tin, full", { timeout: 15_000 });
     await fault("wrong-unit");
-    await expect(page.getByRole("alert").filter({ hasText: "Scale tells a unit that makes no sense for it" })).toBeVisible();
+    await expect(
+      page.getByRole("alert").filter({ hasText: "Scale tells a unit that makes no sense for it" }),
+    ).toBeVisible();
   });
 
-  test("is the same on a second screen, takes back what was done, and offers to be shorter when it is late", async ({ page, context }) => {
+  test("is the same on a second screen, takes back what was done, and offers to be shorter when it is late", async ({
+    page,
+    context,
+  }) => {
     test.setTimeout(90_000);
     await begun(page, "Two screens", "60 times as fast", "", "top-and-sides");
     await expect(step(page)).toHaveText("Take the butter out");
@@ -160,7 +230,10 @@ test.describe("baking along at the bench", () => {
     await page.keyboard.press(" ");
     await expect(other.getByRole("timer", { name: "Butter, softening" })).toBeVisible();
     const rings = async (on: Page): Promise<number> => {
-      const [, hours, minutes] = /at (\d\d):(\d\d)/u.exec(await on.getByRole("timer", { name: "Butter, softening" }).innerText()) ?? [];
+      const [, hours, minutes] =
+        /at (\d\d):(\d\d)/u.exec(
+          await on.getByRole("timer", { name: "Butter, softening" }).innerText(),
+        ) ?? [];
       return Number(hours) * 60 + Number(minutes);
     };
     const before = await rings(other);
@@ -170,17 +243,28 @@ test.describe("baking along at the bench", () => {
     await expect.poll(() => rings(page)).toBe(before);
     await other.keyboard.press("ArrowLeft");
     await expect(step(page)).toHaveText("Take the butter out");
-    // Ten minutes of the bake are ten seconds: then it is late. Wanted a quarter of an hour later it is not, and then is again.
+    // Ten minutes of the bake are ten seconds: then it is late. Wanted a quarter of an hour later
+    // it is not, and then is again.
     const wanted = page.getByRole("status", { name: /^Ready by 15:00/u });
     await expect(wanted).toBeVisible();
-    await expect(page.getByRole("group", { name: "What could be shorter" })).toBeVisible({ timeout: 20_000 });
+    await expect(page.getByRole("group", { name: "What could be shorter" })).toBeVisible({
+      timeout: 20_000,
+    });
     await page.getByRole("button", { name: "Other ways" }).click();
-    await page.getByRole("dialog").getByRole("button", { name: /^Have it wanted 15.min later$/u }).click();
+    await page
+      .getByRole("dialog")
+      .getByRole("button", { name: /^Have it wanted 15.min later$/u })
+      .click();
     await expect(page.getByRole("status", { name: /^Ready by 15:15/u })).toBeVisible();
     await expect(wanted).toBeHidden();
-    await expect(page.getByRole("group", { name: "What could be shorter" })).toBeVisible({ timeout: 20_000 });
+    await expect(page.getByRole("group", { name: "What could be shorter" })).toBeVisible({
+      timeout: 20_000,
+    });
     await page.getByRole("button", { name: "Other ways" }).click();
-    await page.getByRole("dialog").getByRole("button", { name: /^Cool in the freezer once lukewarm: \d+.min sooner/u }).click();
+    await page
+      .getByRole("dialog")
+      .getByRole("button", { name: /^Cool in the freezer once lukewarm: \d+.min sooner/u })
+      .click();
     await expect(page.getByRole("status", { name: /^Ready by/u })).toContainText("spare");
     await expect(other.getByRole("status", { name: /^Ready by/u })).toContainText("spare");
     await other.close();
@@ -206,20 +290,39 @@ test.describe("baking along at the bench", () => {
     await begun(page, "Taken out", "60 times as fast");
     const id = new URL(page.url()).pathname.split("/").at(-1) ?? "";
     // Gone while its page is open, as after an older copy of the kitchen was put back.
-    const kitchen = createClient({ url: `file:${join(process.env["KITCHEN_FOLDER"] ?? "", "kitchen.db")}` });
+    const kitchen = createClient({
+      url: `file:${join(process.env["KITCHEN_FOLDER"] ?? "", "kitchen.db")}`,
+    });
     await kitchen.execute({ sql: "delete from bakes where id = ?", args: [id] });
     kitchen.close();
     await page.keyboard.press(" ");
-    const said = page.getByRole("alert").filter({ hasText: "The kitchen does not take what is done here" });
-    await expect(said).toContainText("This bake is not in the kitchen. It stays in this browser, 1 so far.");
-    expect(await page.evaluate((key) => localStorage.getItem(key), `steady-tin-unsent-${id}`)).toContain("started");
+    const said = page
+      .getByRole("alert")
+      .filter({ hasText: "The kitchen does not take what is done here" });
+    await expect(said).toContainText(
+      "This bake is not in the kitchen. It stays in this browser, 1 so far.",
+    );
+    expect(
+      await page.evaluate((key) => localStorage.getItem(key), `steady-tin-unsent-${id}`),
+    ).toContain("started");
     await expectAccessible(page);
   });
 
-  for (const size of [{ width: 1280, height: 800 }, { width: 390, height: 844 }]) {
-    test(`is accessible, fits, and has room for a knuckle at ${size.width} px`, async ({ page }) => {
+  for (const size of [
+    { width: 1280, height: 800 },
+    { width: 390, height: 844 },
+  ]) {
+    test(`is accessible, fits, and has room for a knuckle at ${size.width} px`, async ({
+      page,
+    }) => {
       await page.setViewportSize(size);
-      await begun(page, `Bench at ${size.width}`, "60 times as fast", "core-probe", "top-and-sides");
+      await begun(
+        page,
+        `Bench at ${size.width}`,
+        "60 times as fast",
+        "core-probe",
+        "top-and-sides",
+      );
       await expectAccessible(page);
       await expectNoSideways(page);
       await expectForFlour(page);
@@ -238,7 +341,9 @@ test.describe("baking along at the bench", () => {
       await onTo(page, /^Wash the mixer's bowl$/u);
       await page.keyboard.press(" ");
       await onTo(page, /^Make \d+.g of butter and sugar frosting$/u);
-      const sugar = page.getByRole("list", { name: "Ingredients" }).getByRole("button", { name: /^\d+.g icing sugar$/u });
+      const sugar = page
+        .getByRole("list", { name: "Ingredients" })
+        .getByRole("button", { name: /^\d+.g icing sugar$/u });
       await sugar.click();
       await expect(sugar).toHaveAttribute("aria-pressed", "true");
       await expectForFlour(page);
@@ -252,12 +357,22 @@ test.describe("a server that dies in mid-bake", () => {
   test.use({ losesServer: true });
   const PORT = "3218";
   const folder = mkdtempSync(join(tmpdir(), "steady-tin-killed-"));
-  const env = { ...process.env, DATABASE_URL: `file:${join(folder, "kitchen.db")}`, NEXT_TELEMETRY_DISABLED: "1" };
+  const env = {
+    ...process.env,
+    DATABASE_URL: `file:${join(folder, "kitchen.db")}`,
+    NEXT_TELEMETRY_DISABLED: "1",
+  };
   let server: ChildProcess | null = null;
 
   async function start(): Promise<void> {
-    server = spawn("node", ["node_modules/next/dist/bin/next", "start", "-H", "127.0.0.1", "-p", PORT], { env, stdio: "ignore" });
-    await expect(async () => { expect((await fetch(`http://127.0.0.1:${PORT}/icon.svg`)).ok).toBe(true); }).toPass({ timeout: 20_000 });
+    server = spawn(
+      "node",
+      ["node_modules/next/dist/bin/next", "start", "-H", "127.0.0.1", "-p", PORT],
+      { env, stdio: "ignore" },
+    );
+    await expect(async () => {
+      expect((await fetch(`http://127.0.0.1:${PORT}/icon.svg`)).ok).toBe(true);
+    }).toPass({ timeout: 20_000 });
   }
 
   test.afterAll(() => {
@@ -265,16 +380,23 @@ test.describe("a server that dies in mid-bake", () => {
     rmSync(folder, { recursive: true, force: true });
   });
 
-  test("loses nothing: clocks are right to the second, and what was done meanwhile is told when it is back", async ({ page }) => {
+  test("loses nothing: clocks are right to the second, and what was done meanwhile is told when it is back", async ({
+    page,
+  }) => {
     test.setTimeout(90_000);
-    const prepared = spawn("node", ["node_modules/tsx/dist/cli.mjs", "src/cli/prepare.ts"], { env, stdio: "ignore" });
+    const prepared = spawn("node", ["node_modules/tsx/dist/cli.mjs", "src/cli/prepare.ts"], {
+      env,
+      stdio: "ignore",
+    });
     await once(prepared, "exit");
     await start();
     await page.goto(`http://127.0.0.1:${PORT}/cakes/lifeboat-day?at=day`);
     await page.getByRole("button", { name: "Start baking" }).click();
     await page.waitForURL(/\/bakes\//u);
     // Begun days before it has to be.
-    await expect(step(page)).toHaveText(/^Nothing has to be done before 0[89]:\d\d on Saturday 5 December$/u);
+    await expect(step(page)).toHaveText(
+      /^Nothing has to be done before 0[89]:\d\d on Saturday 5 December$/u,
+    );
     await page.keyboard.press(" ");
     await expect(step(page)).toHaveText("Take the butter out");
     await page.keyboard.press(" ");
@@ -285,26 +407,50 @@ test.describe("a server that dies in mid-bake", () => {
     };
     await expect(clock).toBeVisible();
     // The server has to have it before it dies.
-    await expect(async () => { expect(await page.evaluate(() => Object.keys(localStorage).filter((key) => key.includes("unsent")))).toEqual([]); }).toPass();
+    await expect(async () => {
+      expect(
+        await page.evaluate(() =>
+          Object.keys(localStorage).filter((key) => key.includes("unsent")),
+        ),
+      ).toEqual([]);
+    }).toPass();
     const [before, at] = [await seconds(), Date.now()];
     server?.kill("SIGKILL");
-    await expect(page.getByRole("alert").filter({ hasText: "does not answer" })).toBeVisible({ timeout: 15_000 });
+    await expect(page.getByRole("alert").filter({ hasText: "does not answer" })).toBeVisible({
+      timeout: 15_000,
+    });
     // Something is done while nobody hears it, and the clock goes on.
     await page.keyboard.press("n");
     await page.getByLabel("What happened").fill("the lamp went out");
     await page.getByRole("button", { name: "Keep the note" }).click();
     await expect(page.getByText("1 so far")).toBeVisible();
-    expect(Math.abs(before - (await seconds()) - (Date.now() - at) / 1000)).toBeLessThanOrEqual(1.5);
+    expect(Math.abs(before - (await seconds()) - (Date.now() - at) / 1000)).toBeLessThanOrEqual(
+      1.5,
+    );
     await start();
-    await expect(page.getByRole("alert").filter({ hasText: "does not answer" })).toBeHidden({ timeout: 20_000 });
-    await expect(async () => { expect(await page.evaluate(() => Object.keys(localStorage).filter((key) => key.includes("unsent")))).toEqual([]); }).toPass();
+    await expect(page.getByRole("alert").filter({ hasText: "does not answer" })).toBeHidden({
+      timeout: 20_000,
+    });
+    await expect(async () => {
+      expect(
+        await page.evaluate(() =>
+          Object.keys(localStorage).filter((key) => key.includes("unsent")),
+        ),
+      ).toEqual([]);
+    }).toPass();
     await page.reload();
     await expect(clock).toBeVisible();
-    expect(Math.abs(before - (await seconds()) - (Date.now() - at) / 1000)).toBeLessThanOrEqual(1.5);
+    expect(Math.abs(before - (await seconds()) - (Date.now() - at) / 1000)).toBeLessThanOrEqual(
+      1.5,
+    );
     await page.keyboard.press("n");
-    await expect(page.getByRole("list", { name: "Notes so far" })).toContainText("the lamp went out");
+    await expect(page.getByRole("list", { name: "Notes so far" })).toContainText(
+      "the lamp went out",
+    );
     // A server that is told to stop while a page listens does stop.
     server?.kill("SIGTERM");
-    await expect.poll(() => server?.exitCode ?? server?.signalCode ?? null, { timeout: 10_000 }).not.toBeNull();
+    await expect
+      .poll(() => server?.exitCode ?? server?.signalCode ?? null, { timeout: 10_000 })
+      .not.toBeNull();
   });
 });

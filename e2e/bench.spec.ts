@@ -4,23 +4,39 @@ import { expect, expectAccessible, expectNoSideways, figure, test } from "./kitc
 const myTin = { name: "My tin", exact: true } as const;
 
 test.describe("the bench", () => {
-  test("answers the question as it is typed, on screen and in the plan file alike", async ({ page }) => {
+  test("answers the question as it is typed, on screen and in the plan file alike", async ({
+    page,
+  }) => {
     await page.goto("/");
-    await page.getByLabel("Recipe", { exact: true }).selectOption("Blackcurrant and poppy seed layers");
+    await page
+      .getByLabel("Recipe", { exact: true })
+      .selectOption("Blackcurrant and poppy seed layers");
     await page.getByRole("textbox", myTin).fill("33 x 22.9 x 5.1 cm");
     await expect(page.getByText("rectangle 33 × 23 × 5 cm, holds 3.75 L")).toBeVisible();
 
     const request = {
       recipe: {
         batter: { kind: "creamed", massG: 1030, volumeMl: 1200 },
-        reference: { tins: [{ shape: "round", diameterMm: 203, depthMm: 51, count: 2 }], ovenC: 177, minutes: 34 },
+        reference: {
+          tins: [{ shape: "round", diameterMm: 203, depthMm: 51, count: 2 }],
+          ovenC: 177,
+          minutes: 34,
+        },
       },
       tins: [{ shape: "rectangle", lengthMm: 330, widthMm: 229, depthMm: 51 }],
     };
-    const { stdout } = spawnSync("npm", ["run", "-s", "plan", "--", "-"], { input: JSON.stringify(request), encoding: "utf8" });
-    const plan = JSON.parse(stdout) as { bake: { dialC: number; firstLookMin: number; likelyMin: number }; fill: { tins: { fullFraction: number }[] } };
+    const { stdout } = spawnSync("npm", ["run", "-s", "plan", "--", "-"], {
+      input: JSON.stringify(request),
+      encoding: "utf8",
+    });
+    const plan = JSON.parse(stdout) as {
+      bake: { dialC: number; firstLookMin: number; likelyMin: number };
+      fill: { tins: { fullFraction: number }[] };
+    };
     expect(await figure(page, "Batter")).toBe("all, 1 030 g");
-    expect(await figure(page, "Room")).toBe(`${Math.round((plan.fill.tins[0]?.fullFraction ?? 0) * 100)} % full`);
+    expect(await figure(page, "Room")).toBe(
+      `${Math.round((plan.fill.tins[0]?.fullFraction ?? 0) * 100)} % full`,
+    );
     // The dial of an oven nobody named is said to the 5 °C of a usual one.
     expect(await figure(page, "Heat")).toBe(`${Math.round(plan.bake.dialC / 5) * 5} °C`);
     expect(await figure(page, "Look first at")).toBe(`${plan.bake.firstLookMin} min`);
@@ -32,11 +48,17 @@ test.describe("the bench", () => {
     await page.goto("/");
     await page.getByRole("textbox", myTin).fill("15 cm");
     await expect(page.getByRole("status").filter({ hasText: "will pass the rim" })).toBeVisible();
-    await expect(page.getByText(/Put a tray underneath, or take out .* cups of 7 cm/u)).toBeVisible();
-    await expect(page.getByRole("img", { name: /My tins: round 15.*will pass the rim/u })).toBeVisible();
+    await expect(
+      page.getByText(/Put a tray underneath, or take out .* cups of 7 cm/u),
+    ).toBeVisible();
+    await expect(
+      page.getByRole("img", { name: /My tins: round 15.*will pass the rim/u }),
+    ).toBeVisible();
   });
 
-  test("takes tins from the cupboard, several of them, in place of the example", async ({ page }) => {
+  test("takes tins from the cupboard, several of them, in place of the example", async ({
+    page,
+  }) => {
     await page.goto("/");
     await page.getByRole("button", { name: "From the cupboard" }).click();
     await page.getByRole("button", { name: "One Loaf tin more" }).click();
@@ -44,8 +66,12 @@ test.describe("the bench", () => {
     await page.getByRole("button", { name: "One Dozen cups more" }).click();
     await expectAccessible(page);
     await page.getByRole("button", { name: "Use these" }).click();
-    await expect(page.getByRole("textbox", { name: "My tin 1" })).toHaveValue("2 x 21.6 x 11.4 x 6.5 cm loaf");
-    await expect(page.getByRole("textbox", { name: "My tin 2" })).toHaveValue("12 cups 7 x 5.2 x 3.2 cm");
+    await expect(page.getByRole("textbox", { name: "My tin 1" })).toHaveValue(
+      "2 x 21.6 x 11.4 x 6.5 cm loaf",
+    );
+    await expect(page.getByRole("textbox", { name: "My tin 2" })).toHaveValue(
+      "12 cups 7 x 5.2 x 3.2 cm",
+    );
     await expect(page.getByRole("table").getByRole("row")).toHaveCount(3);
   });
 
@@ -78,7 +104,9 @@ test.describe("the bench", () => {
     await expect(page.getByText("round 6 × 2 in, holds")).toBeVisible();
   });
 
-  test("keeps the last answer, dimmed, while a box can't be read, and says what is wrong beside it", async ({ page }) => {
+  test("keeps the last answer, dimmed, while a box can't be read, and says what is wrong beside it", async ({
+    page,
+  }) => {
     await page.goto("/");
     const before = await figure(page, "Look first at");
     const tin = page.getByRole("textbox", myTin);
@@ -97,16 +125,24 @@ test.describe("the bench", () => {
     await page.getByRole("textbox", { name: "Heat" }).fill("90 C");
     await expect(page.getByText("Heat 90 °C is too low: 100 to 260 °C.")).toBeVisible();
     await page.getByRole("button", { name: "Take out tin 1" }).click();
-    await expect(page.getByText("No tin yet. Take one from the cupboard, or write the size of one.")).toBeVisible();
+    await expect(
+      page.getByText("No tin yet. Take one from the cupboard, or write the size of one."),
+    ).toBeVisible();
   });
 
   test("says so when a weight does not suit the kind of batter", async ({ page }) => {
     await page.goto("/?weight=430 g&volume=1 L");
-    await expect(page.getByText("0.43 g per mL does not suit a creamed butter batter, usually 0.8 to 0.92. Check weight and volume, or is it whisked sponge or chiffon?")).toBeVisible();
+    await expect(
+      page.getByText(
+        "0.43 g per mL does not suit a creamed butter batter, usually 0.8 to 0.92. Check weight and volume, or is it whisked sponge or chiffon?",
+      ),
+    ).toBeVisible();
   });
 
   test("survives an address full of rubbish", async ({ page }) => {
-    await page.goto(`/?tins=${"x".repeat(3000)};;;&kind=lumpy&scale=-1&heat=%00%ff&from=<script>alert(1)</script>`);
+    await page.goto(
+      `/?tins=${"x".repeat(3000)};;;&kind=lumpy&scale=-1&heat=%00%ff&from=<script>alert(1)</script>`,
+    );
     await expect(page.getByRole("heading", { name: "Same batter, other tin" })).toBeVisible();
     await expect(page.getByText("Something above can't be used yet.")).toBeVisible();
   });
@@ -117,7 +153,12 @@ test.describe("the bench", () => {
     await expect(page.getByRole("link", { name: "Skip to the work" })).toBeFocused();
     await page.keyboard.press("Enter");
     const tin = page.getByRole("textbox", myTin);
-    for (let step = 0; step < 12 && !(await tin.evaluate((box) => box === document.activeElement)); step += 1) await page.keyboard.press("Tab");
+    for (
+      let step = 0;
+      step < 12 && !(await tin.evaluate((box) => box === document.activeElement));
+      step += 1
+    )
+      await page.keyboard.press("Tab");
     await expect(tin).toBeFocused();
     await page.keyboard.press("Control+A");
     await page.keyboard.type("loaf 22 x 11 x 7 cm");
@@ -130,11 +171,16 @@ test.describe("the bench", () => {
     await expect(page.getByRole("dialog")).toHaveCount(0);
   });
 
-  for (const [width, height] of [[1280, 800], [390, 844]] as const) {
+  for (const [width, height] of [
+    [1280, 800],
+    [390, 844],
+  ] as const) {
     test(`is accessible and fits at ${width} px`, async ({ page }) => {
       await page.setViewportSize({ width, height });
       await page.goto("/?tins=15 cm round;12 cups;fluted ring 25 cm dark");
-      await expect(page.getByText("Put a tray underneath").or(page.getByText("room to rise").first()).first()).toBeVisible();
+      await expect(
+        page.getByText("Put a tray underneath").or(page.getByText("room to rise").first()).first(),
+      ).toBeVisible();
       await expectAccessible(page);
       await expectNoSideways(page);
     });

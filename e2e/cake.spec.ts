@@ -2,17 +2,36 @@ import { execFileSync } from "node:child_process";
 import { writeFileSync } from "node:fs";
 import { join } from "node:path";
 import type { Locator, Page } from "@playwright/test";
-import { expect, expectAccessible, expectNoSideways, LAYERS, ownCake, plain, station, test } from "./kitchen";
+import {
+  expect,
+  expectAccessible,
+  expectNoSideways,
+  LAYERS,
+  ownCake,
+  plain,
+  station,
+  test,
+} from "./kitchen";
 
-const savedMark = (page: Page): Locator => page.getByRole("status").filter({ hasText: /Saved \d\d:\d\d/u });
+const savedMark = (page: Page): Locator =>
+  page.getByRole("status").filter({ hasText: /Saved \d\d:\d\d/u });
 const level = (page: Page): Locator => page.getByRole("slider", { name: /^Level of the batter/u });
-const amounts = (page: Page): Locator => page.getByRole("list", { name: "What goes into each tin" });
+const amounts = (page: Page): Locator =>
+  page.getByRole("list", { name: "What goes into each tin" });
 
 test.describe("a cake's page", () => {
   test("goes from station to station by address, by strip, and back", async ({ page }) => {
     await page.goto("/cakes/harbour-supper");
-    await expect(page.getByRole("table", { name: "The batter, scaled" })).toContainText("poppy seeds");
-    for (const [name, seen] of [["Fill", "From the cupboard for this batter"], ["Bake", "Door shut until"], ["Cool", "out of the tin after"], ["Build", "Slices each layer is split into"], ["Finish", "To spare"]] as const) {
+    await expect(page.getByRole("table", { name: "The batter, scaled" })).toContainText(
+      "poppy seeds",
+    );
+    for (const [name, seen] of [
+      ["Fill", "From the cupboard for this batter"],
+      ["Bake", "Door shut until"],
+      ["Cool", "out of the tin after"],
+      ["Build", "Slices each layer is split into"],
+      ["Finish", "To spare"],
+    ] as const) {
       await station(page, name).click();
       await expect(page).toHaveURL(new RegExp(`at=${name.toLowerCase()}`, "u"));
       await expect(station(page, name)).toHaveAttribute("aria-current", "step");
@@ -22,10 +41,16 @@ test.describe("a cake's page", () => {
     await expect(station(page, "Build")).toHaveAttribute("aria-current", "step");
   });
 
-  test("moves the batter with its level: dragged, then by keys, then undone and redone, and kept", async ({ page }) => {
+  test("moves the batter with its level: dragged, then by keys, then undone and redone, and kept", async ({
+    page,
+  }) => {
     await ownCake(page, "Dragged layers", `${LAYERS}&tins=24 x 6 cm springform`);
     await station(page, "Fill").click();
-    await page.getByText("keep to whole eggs", { exact: false }).or(page.getByLabel("How much to make")).first().waitFor();
+    await page
+      .getByText("keep to whole eggs", { exact: false })
+      .or(page.getByLabel("How much to make"))
+      .first()
+      .waitFor();
     const before = Number(await level(page).getAttribute("aria-valuenow"));
     const handle = await level(page).boundingBox();
     if (handle === null) throw new Error("no handle");
@@ -34,22 +59,31 @@ test.describe("a cake's page", () => {
     await page.mouse.down();
     await page.mouse.move(x, y - 15, { steps: 4 });
     await page.mouse.up();
-    await expect.poll(async () => Number(await level(page).getAttribute("aria-valuenow"))).toBeGreaterThan(before + 3);
+    await expect
+      .poll(async () => Number(await level(page).getAttribute("aria-valuenow")))
+      .toBeGreaterThan(before + 3);
     await expect(page.getByLabel("How much to make")).toHaveValue("times");
     const dragged = await level(page).getAttribute("aria-valuetext");
-    // Without whole eggs each key is a millimetre; with them the level may hold still until the next egg.
+    // Without whole eggs each key is a millimetre; with them the level may hold still until the
+    // next egg.
     await page.getByLabel("keep to whole eggs where the depth allows it").uncheck();
     const from = Number(await level(page).getAttribute("aria-valuenow"));
     await level(page).focus();
     await page.keyboard.press("ArrowDown");
     await page.keyboard.press("ArrowDown");
-    await expect.poll(async () => Number(await level(page).getAttribute("aria-valuenow"))).toBe(from - 2);
+    await expect
+      .poll(async () => Number(await level(page).getAttribute("aria-valuenow")))
+      .toBe(from - 2);
     await page.keyboard.press("Control+z");
-    await expect.poll(async () => Number(await level(page).getAttribute("aria-valuenow"))).toBe(from);
+    await expect
+      .poll(async () => Number(await level(page).getAttribute("aria-valuenow")))
+      .toBe(from);
     await page.getByRole("button", { name: "Undo" }).click();
     await expect(level(page)).toHaveAttribute("aria-valuetext", dragged ?? "");
     await page.getByRole("button", { name: "Undo" }).click();
-    await expect.poll(async () => Number(await level(page).getAttribute("aria-valuenow"))).toBe(before);
+    await expect
+      .poll(async () => Number(await level(page).getAttribute("aria-valuenow")))
+      .toBe(before);
     await page.getByRole("button", { name: "Redo" }).click();
     await expect(level(page)).toHaveAttribute("aria-valuetext", dragged ?? "");
     await expect(savedMark(page)).toBeVisible();
@@ -58,10 +92,18 @@ test.describe("a cake's page", () => {
   });
 
   test("follows a finger, and the slider of the scale", async ({ browser }) => {
-    const context = await browser.newContext({ hasTouch: true, viewport: { width: 390, height: 844 }, isMobile: true });
+    const context = await browser.newContext({
+      hasTouch: true,
+      viewport: { width: 390, height: 844 },
+      isMobile: true,
+    });
     const page = await context.newPage();
     await page.goto("/cakes/harbour-supper?at=fill");
-    await page.waitForFunction(() => [...document.querySelectorAll("main button")].every((control) => Object.keys(control).some((key) => key.startsWith("__react"))));
+    await page.waitForFunction(() =>
+      [...document.querySelectorAll("main button")].every((control) =>
+        Object.keys(control).some((key) => key.startsWith("__react")),
+      ),
+    );
     const touched = page.getByRole("slider", { name: /^Level of the batter/u });
     const before = Number(await touched.getAttribute("aria-valuenow"));
     const box = await touched.boundingBox();
@@ -70,9 +112,15 @@ test.describe("a cake's page", () => {
     const devtools = await context.newCDPSession(page);
     const at = { x: box.x + box.width / 4, y: box.y + box.height / 2 };
     await devtools.send("Input.dispatchTouchEvent", { type: "touchStart", touchPoints: [at] });
-    for (const up of [4, 8, 12]) await devtools.send("Input.dispatchTouchEvent", { type: "touchMove", touchPoints: [{ x: at.x, y: at.y - up }] });
+    for (const up of [4, 8, 12])
+      await devtools.send("Input.dispatchTouchEvent", {
+        type: "touchMove",
+        touchPoints: [{ x: at.x, y: at.y - up }],
+      });
     await devtools.send("Input.dispatchTouchEvent", { type: "touchEnd", touchPoints: [] });
-    await expect.poll(async () => Number(await touched.getAttribute("aria-valuenow"))).toBeGreaterThan(before + 3);
+    await expect
+      .poll(async () => Number(await touched.getAttribute("aria-valuenow")))
+      .toBeGreaterThan(before + 3);
     const scale = page.getByRole("slider", { name: "Scale" });
     await scale.focus();
     await page.keyboard.press("Home");
@@ -84,11 +132,15 @@ test.describe("a cake's page", () => {
     await context.close();
   });
 
-  test("takes tins from the cupboard by best fit, with the reason; says what overflows and what to do with the rest", async ({ page }) => {
+  test("takes tins from the cupboard by best fit, with the reason; says what overflows and what to do with the rest", async ({
+    page,
+  }) => {
     await ownCake(page, "Fitted layers", `${LAYERS}&tins=15 x 5 cm round`);
     await station(page, "Fill").click();
     await expect(page.getByText("will pass the rim").first()).toBeVisible();
-    await expect(page.getByText(/too much for these tins: it makes \d+ cup cakes of/u)).toBeVisible();
+    await expect(
+      page.getByText(/too much for these tins: it makes \d+ cup cakes of/u),
+    ).toBeVisible();
     const first = page.getByRole("listitem").filter({ hasText: "2 × The pair of rounds" }).first();
     await expect(first).toContainText("as deep as in the recipe's own");
     await first.getByRole("button", { name: /^Take/u }).click();
@@ -98,7 +150,9 @@ test.describe("a cake's page", () => {
     await expect(first.getByRole("button", { name: /^taken/u })).toBeDisabled();
   });
 
-  test("scales by depth, by number and by guests, and says what can't be read without losing it", async ({ page }) => {
+  test("scales by depth, by number and by guests, and says what can't be read without losing it", async ({
+    page,
+  }) => {
     await ownCake(page, "Scaled layers", `${LAYERS}&tins=2 x 20.3 x 5.1 cm round`);
     await station(page, "Fill").click();
     const how = page.getByLabel("How much to make");
@@ -107,7 +161,12 @@ test.describe("a cake's page", () => {
     await page.getByLabel("Deep in the first tin").fill("2.2 cm");
     await expect(level(page)).toHaveAttribute("aria-valuenow", "22");
     await page.getByLabel("Deep in the first tin").fill("22 cm");
-    await expect(page.getByText("Depth of the batter 220 mm is too much: 5 to 200 mm.").or(page.getByText(/220 mm is too/u)).first()).toBeVisible();
+    await expect(
+      page
+        .getByText("Depth of the batter 220 mm is too much: 5 to 200 mm.")
+        .or(page.getByText(/220 mm is too/u))
+        .first(),
+    ).toBeVisible();
     await how.selectOption("guests");
     await expect(page.getByLabel("Guests")).toHaveValue("24");
     await page.getByLabel("Guests").fill("some");
@@ -130,7 +189,9 @@ test.describe("a cake's page", () => {
     const bare = Number(await level(page).getAttribute("aria-valuenow"));
     await page.getByText("How full, fruit, dividing").click();
     await page.getByLabel("Fruit on the floors or pressed in").fill("400 g");
-    await expect.poll(async () => Number(await level(page).getAttribute("aria-valuenow"))).toBe(bare + 10);
+    await expect
+      .poll(async () => Number(await level(page).getAttribute("aria-valuenow")))
+      .toBe(bare + 10);
     await page.getByLabel("Fruit on the floors or pressed in").fill("40 kg");
     await expect(page.getByText("Fruit 40000 g is too much: 0 to 10000 g.")).toBeVisible();
     await page.getByLabel("Fruit on the floors or pressed in").fill("");
@@ -138,7 +199,9 @@ test.describe("a cake's page", () => {
     await expect(page.getByText(/Dividing by eye each is likely within 1[12]\d.g/u)).toBeVisible();
   });
 
-  test("keeps its copy of a tin that was taken out of the cupboard, and of a recipe that was changed", async ({ page }) => {
+  test("keeps its copy of a tin that was taken out of the cupboard, and of a recipe that was changed", async ({
+    page,
+  }) => {
     await page.goto("/tins");
     await page.getByLabel("Another tin: write its size").fill("19 x 19 x 5 cm square");
     await page.getByRole("button", { name: "Add", exact: true }).click();
@@ -168,8 +231,12 @@ test.describe("a cake's page", () => {
     await line.fill(was.replace(/^\d+/u, "900"));
     await expect(savedMark(page)).toBeVisible();
     await page.goto(address);
-    await expect(page.getByText("The recipe was changed since this cake copied it.", { exact: false })).toBeVisible();
-    await expect(page.getByRole("table", { name: "The batter, scaled" })).not.toContainText("900 g");
+    await expect(
+      page.getByText("The recipe was changed since this cake copied it.", { exact: false }),
+    ).toBeVisible();
+    await expect(page.getByRole("table", { name: "The batter, scaled" })).not.toContainText(
+      "900 g",
+    );
     await page.getByRole("button", { name: "Take it as it is now" }).click();
     await expect(page.getByRole("table", { name: "The batter, scaled" })).toContainText("900 g");
     await page.goto("/recipes/lantern-sponge");
@@ -177,7 +244,9 @@ test.describe("a cake's page", () => {
     await expect(savedMark(page)).toBeVisible();
   });
 
-  test("left half-written is found half-written, and planned once it is mended", async ({ page }) => {
+  test("left half-written is found half-written, and planned once it is mended", async ({
+    page,
+  }) => {
     await ownCake(page, "Half a cake", `${LAYERS}&tins=23 cm round`);
     await station(page, "Fill").click();
     await page.getByLabel("How much to make").selectOption("times");
@@ -187,7 +256,9 @@ test.describe("a cake's page", () => {
     await expect(level(page)).toBeVisible();
     await expect(savedMark(page)).toBeVisible();
     await page.reload();
-    await expect(page.getByText("This cake was left half-written.", { exact: false })).toBeVisible();
+    await expect(
+      page.getByText("This cake was left half-written.", { exact: false }),
+    ).toBeVisible();
     await expect(page.getByLabel("My tin", { exact: true })).toHaveValue("23 c");
     await expect(page.getByLabel("Times")).toHaveValue("many");
     await expectAccessible(page);
@@ -199,26 +270,60 @@ test.describe("a cake's page", () => {
   });
 
   test("says the same as the plan file", async ({ page }) => {
-    const { folder, request } = { folder: process.env["KITCHEN_FOLDER"] ?? "", request: {
-      recipe: { batter: { kind: "creamed", massG: 1030, volumeMl: 1200 }, eggs: 4, reference: { tins: [{ shape: "round", diameterMm: 203, depthMm: 51, count: 2 }], ovenC: 177, minutes: 34 } },
-      tins: [{ shape: "loaf", lengthMm: 216, widthMm: 114, depthMm: 65, count: 2 }, { shape: "well", rimMm: 70, floorMm: 52, depthMm: 32, count: 6 }],
-      scale: 1.3, eggs: "whole", fill: { fullAtMost: "two-thirds", fruitG: 120 },
-    } };
+    const { folder, request } = {
+      folder: process.env["KITCHEN_FOLDER"] ?? "",
+      request: {
+        recipe: {
+          batter: { kind: "creamed", massG: 1030, volumeMl: 1200 },
+          eggs: 4,
+          reference: {
+            tins: [{ shape: "round", diameterMm: 203, depthMm: 51, count: 2 }],
+            ovenC: 177,
+            minutes: 34,
+          },
+        },
+        tins: [
+          { shape: "loaf", lengthMm: 216, widthMm: 114, depthMm: 65, count: 2 },
+          { shape: "well", rimMm: 70, floorMm: 52, depthMm: 32, count: 6 },
+        ],
+        scale: 1.3,
+        eggs: "whole",
+        fill: { fullAtMost: "two-thirds", fruitG: 120 },
+      },
+    };
     const file = join(folder, "cake.json");
     writeFileSync(file, JSON.stringify(request));
-    const answer = JSON.parse(execFileSync("npm", ["run", "-s", "plan", "--", file], { encoding: "utf8" })) as { scale: number; mix: { eggs: number }; fill: { tins: { batterG: number; depthMm: number; fullFraction: number; limitMl: number }[] } };
-    await ownCake(page, "Like the file", `${LAYERS}&tins=2 x 21.6 x 11.4 x 6.5 cm loaf;6 cups 7 x 5.2 x 3.2 cm`);
+    const answer = JSON.parse(
+      execFileSync("npm", ["run", "-s", "plan", "--", file], { encoding: "utf8" }),
+    ) as {
+      scale: number;
+      mix: { eggs: number };
+      fill: { tins: { batterG: number; depthMm: number; fullFraction: number; limitMl: number }[] };
+    };
+    await ownCake(
+      page,
+      "Like the file",
+      `${LAYERS}&tins=2 x 21.6 x 11.4 x 6.5 cm loaf;6 cups 7 x 5.2 x 3.2 cm`,
+    );
     await station(page, "Fill").click();
     await page.getByLabel("How much to make").selectOption("times");
     await page.getByLabel("Times").fill("1.3");
     await page.getByText("How full, fruit, dividing").click();
     await page.getByLabel("Never fuller than").selectOption("two-thirds");
     await page.getByLabel("Fruit on the floors or pressed in").fill("120 g");
-    await expect(page.getByRole("slider", { name: "Scale" })).toHaveAttribute("aria-valuetext", new RegExp(`× ${Math.round(answer.scale * 100) / 100} of the recipe, ${answer.mix.eggs} eggs`, "u"));
+    await expect(page.getByRole("slider", { name: "Scale" })).toHaveAttribute(
+      "aria-valuetext",
+      new RegExp(
+        `× ${Math.round(answer.scale * 100) / 100} of the recipe, ${answer.mix.eggs} eggs`,
+        "u",
+      ),
+    );
     const shown = plain(await amounts(page).innerText());
     for (const tin of answer.fill.tins) {
       const grams = tin.batterG < 100 ? Math.round(tin.batterG) : 5 * Math.round(tin.batterG / 5);
-      expect(shown).toMatch(new RegExp(`× (?:${grams}|${grams - 5}|${grams + 5}|${grams - 1}|${grams + 1}) g`, "u"));
+      expect(shown).toMatch(
+        new RegExp(`× (?:${grams}|${grams - 5}|${grams + 5}|${grams - 1}|${grams + 1}) g`, "u"),
+      );
       expect(shown).toContain(`${Math.round(tin.depthMm)} mm deep`);
       expect(shown).toContain(`${Math.round(tin.fullFraction * 100)} % of the volume`);
     }

@@ -5,7 +5,8 @@ import { holdWriteLock } from "./lock";
 
 const DATABASE = `file:${join(process.env["KITCHEN_FOLDER"] ?? "", "kitchen.db")}`;
 
-const savedMark = (page: Page): Locator => page.getByRole("status").filter({ hasText: /Saved \d\d:\d\d/u });
+const savedMark = (page: Page): Locator =>
+  page.getByRole("status").filter({ hasText: /Saved \d\d:\d\d/u });
 
 test.describe("cakes", () => {
   test("are kept from the bench, changed, and found again", async ({ page, context }) => {
@@ -25,8 +26,13 @@ test.describe("cakes", () => {
     const other = await context.newPage();
     await other.goto(page.url());
     await expect(other.getByRole("textbox", { name: "Minutes" })).toHaveValue("41 min");
-    await other.getByRole("navigation", { name: "Stations" }).getByRole("button", { name: /^Fill/u }).click();
-    await expect(other.getByRole("textbox", { name: "My tin", exact: true })).toHaveValue("loaf 22 x 11 x 7 cm");
+    await other
+      .getByRole("navigation", { name: "Stations" })
+      .getByRole("button", { name: /^Fill/u })
+      .click();
+    await expect(other.getByRole("textbox", { name: "My tin", exact: true })).toHaveValue(
+      "loaf 22 x 11 x 7 cm",
+    );
   });
 
   test("are renamed, duplicated, deleted, and brought back", async ({ page }) => {
@@ -45,7 +51,9 @@ test.describe("cakes", () => {
     await expect(page.getByRole("link", { name: "Harbour supper cake, copy" })).toHaveCount(0);
   });
 
-  test("mean by a bare figure what it meant when it was kept, and say so to whoever reads it otherwise", async ({ page }) => {
+  test("mean by a bare figure what it meant when it was kept, and say so to whoever reads it otherwise", async ({
+    page,
+  }) => {
     await page.goto("/");
     await page.getByRole("button", { name: "in, cups" }).click();
     await page.getByRole("button", { name: "°F" }).click();
@@ -55,7 +63,9 @@ test.describe("cakes", () => {
     await expect(level).toHaveAttribute("aria-valuenow", "38");
     await page.getByRole("button", { name: "cm, g" }).click();
     await page.getByRole("button", { name: "°C" }).click();
-    const line = page.getByText("Figures without a unit were written as inches and °F here, and are read so.");
+    const line = page.getByText(
+      "Figures without a unit were written as inches and °F here, and are read so.",
+    );
     await expect(line).toBeVisible();
     await expect(level).toHaveAttribute("aria-valuenow", "38");
     await expectAccessible(page);
@@ -74,12 +84,16 @@ test.describe("cakes", () => {
     await expect(page.getByRole("heading", { name: "There is nothing here" })).toBeVisible();
   });
 
-  test("keep what is typed while the data file is held by another program, and save it after", async ({ page }) => {
+  test("keep what is typed while the data file is held by another program, and save it after", async ({
+    page,
+  }) => {
     await page.goto("/cakes/harbour-supper");
     const lock = await holdWriteLock(DATABASE);
     const minutes = page.getByRole("textbox", { name: "Minutes" });
     await minutes.fill("36 min");
-    await expect(page.getByText("Not saved yet: Another program is holding the kitchen's data file.")).toBeVisible({ timeout: 25_000 });
+    await expect(
+      page.getByText("Not saved yet: Another program is holding the kitchen's data file."),
+    ).toBeVisible({ timeout: 25_000 });
     await expect(minutes).toHaveValue("36 min");
     await lock.release();
     await expect(savedMark(page)).toBeVisible({ timeout: 15_000 });
@@ -93,13 +107,20 @@ test.describe("cakes", () => {
     await page.goto("/cakes/harbour-supper");
     await context.setOffline(true);
     await page.getByRole("textbox", { name: "Minutes" }).fill("37 min");
-    await expect(page.getByText("Not saved yet: the kitchen's server can't be reached.")).toBeVisible();
+    await expect(
+      page.getByText("Not saved yet: the kitchen's server can't be reached."),
+    ).toBeVisible();
     await context.setOffline(false);
     await expect(savedMark(page)).toBeVisible({ timeout: 15_000 });
   });
 });
 
-for (const [path, heading] of [["/cakes", "Cakes"], ["/tins", "Tins"], ["/recipes", "Recipes"], ["/cakes/harbour-supper", "Harbour supper cake"]] as const) {
+for (const [path, heading] of [
+  ["/cakes", "Cakes"],
+  ["/tins", "Tins"],
+  ["/recipes", "Recipes"],
+  ["/cakes/harbour-supper", "Harbour supper cake"],
+] as const) {
   for (const width of [1280, 390]) {
     test(`${path} is accessible and fits at ${width} px`, async ({ page }) => {
       await page.setViewportSize({ width, height: 844 });
@@ -115,16 +136,24 @@ test("a tin and a recipe lead to the bench with themselves on it", async ({ page
   await page.goto("/tins");
   await page.getByRole("link", { name: /Glass dish/u }).click();
   await page.getByRole("link", { name: "A recipe into this tin" }).click();
-  await expect(page.getByRole("textbox", { name: "My tin", exact: true })).toHaveValue("33 x 23 x 5 cm rectangle glass");
+  await expect(page.getByRole("textbox", { name: "My tin", exact: true })).toHaveValue(
+    "33 x 23 x 5 cm rectangle glass",
+  );
   await expect(page.getByText("No cold glass into a hot oven")).toBeVisible();
   await page.goto("/recipes");
-  await page.getByRole("listitem").filter({ hasText: "Rhubarb cups" }).getByRole("link", { name: "In another tin" }).click();
+  await page
+    .getByRole("listitem")
+    .filter({ hasText: "Rhubarb cups" })
+    .getByRole("link", { name: "In another tin" })
+    .click();
   await expect(page.getByLabel("Recipe", { exact: true })).toHaveValue("rhubarb-cups");
 });
 
 test("every page carries a strict content policy", async ({ page }) => {
   const headers = (await page.goto("/"))?.headers() ?? {};
-  expect(headers["content-security-policy"]).toMatch(/script-src 'self' 'nonce-[^']+' 'strict-dynamic';/u);
+  expect(headers["content-security-policy"]).toMatch(
+    /script-src 'self' 'nonce-[^']+' 'strict-dynamic';/u,
+  );
   expect(headers["content-security-policy"]).not.toContain("unsafe-eval");
   expect(headers["x-content-type-options"]).toBe("nosniff");
 });

@@ -2,24 +2,35 @@ import AxeBuilder from "@axe-core/playwright";
 import { expect, test as base, type Locator, type Page } from "@playwright/test";
 
 /**
- * Waits until the page listens: every control of its own carries React's mark. A test types within milliseconds of the
- * page's arrival, faster than any hand, and half of it would fall on deaf boxes.
+ * Waits until the page listens: every control of its own carries React's mark. A test types within
+ * milliseconds of the page's arrival, faster than any hand, and half of it would fall on deaf
+ * boxes.
  */
 async function listening(page: Page): Promise<void> {
   await page.waitForFunction(() => {
-    const controls = [...document.querySelectorAll("main button, main input, main textarea, main select, main a, header a")];
-    return controls.length > 0 && controls.every((control) => Object.keys(control).some((key) => key.startsWith("__react")));
+    const controls = [
+      ...document.querySelectorAll(
+        "main button, main input, main textarea, main select, main a, header a",
+      ),
+    ];
+    return (
+      controls.length > 0 &&
+      controls.every((control) => Object.keys(control).some((key) => key.startsWith("__react")))
+    );
   });
 }
 
 /** What a browser says by itself of a line that broke. */
 const LINE_BROKE = /ERR_(?:CONNECTION|INTERNET)|status of 404/u;
-/** What else it says when the server itself is gone: a stream cut off, a worker's script not to be had (the page then ticks by itself). */
+/**
+ * What else it says when the server itself is gone: a stream cut off, a worker's script not to be
+ * had (the page then ticks by itself).
+ */
 const SERVER_GONE = /ERR_INCOMPLETE_CHUNKED|importScripts|status of 503/u;
 
 /**
- * A page that fails its test when anything is refused by the content policy or logged as an error. A test that takes the
- * server away says so with `losesServer`.
+ * A page that fails its test when anything is refused by the content policy or logged as an error.
+ * A test that takes the server away says so with `losesServer`.
  */
 export const test = base.extend<{ losesServer: boolean; quiet: undefined }>({
   losesServer: [false, { option: true }],
@@ -42,7 +53,12 @@ export const test = base.extend<{ losesServer: boolean; quiet: undefined }>({
       const complaints: string[] = [];
       const isOfGoneServer = (text: string): boolean => losesServer && SERVER_GONE.test(text);
       page.on("console", (message) => {
-        if (message.type() === "error" && !LINE_BROKE.test(message.text()) && !isOfGoneServer(message.text())) complaints.push(message.text());
+        if (
+          message.type() === "error" &&
+          !LINE_BROKE.test(message.text()) &&
+          !isOfGoneServer(message.text())
+        )
+          complaints.push(message.text());
       });
       page.on("pageerror", (error) => {
         if (!isOfGoneServer(error.message)) complaints.push(error.message);
@@ -59,12 +75,16 @@ export { expect };
 /** Nothing on the page keeps anybody from using it, as far as a program can tell. */
 export async function expectAccessible(page: Page): Promise<void> {
   const { violations } = await new AxeBuilder({ page }).analyze();
-  expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(" ")}`)).toEqual([]);
+  expect(
+    violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(" ")}`),
+  ).toEqual([]);
 }
 
 /** The page is no wider than its window. */
 export async function expectNoSideways(page: Page): Promise<void> {
-  const over = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
+  const over = await page.evaluate(
+    () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+  );
   expect(over).toBe(0);
 }
 
@@ -78,10 +98,14 @@ export async function figure(page: Page, name: string): Promise<string> {
 export const plain = (text: string): string => text.replaceAll(/[\u00a0\u202f]/gu, " ");
 
 /** A station of a cake's strip. */
-export const station = (page: Page, name: string): Locator => page.getByRole("navigation", { name: "Stations" }).getByRole("button", { name: new RegExp(`^${name}`, "u") });
+export const station = (page: Page, name: string): Locator =>
+  page
+    .getByRole("navigation", { name: "Stations" })
+    .getByRole("button", { name: new RegExp(`^${name}`, "u") });
 
 /** The address of a question most tests ask. */
-export const LAYERS = "recipe=Blackcurrant and poppy seed layers&from=2 x 20.3 x 5.1 cm round&heat=177 °C&minutes=34&weight=1030 g&volume=1200 mL&recipeEggs=4";
+export const LAYERS =
+  "recipe=Blackcurrant and poppy seed layers&from=2 x 20.3 x 5.1 cm round&heat=177 °C&minutes=34&weight=1030 g&volume=1200 mL&recipeEggs=4";
 
 /** A cake of a test's own, so that no test finds what another one changed. */
 export async function ownCake(page: Page, name: string, query: string): Promise<void> {

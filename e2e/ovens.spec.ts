@@ -16,19 +16,27 @@ async function addReading(page: Page, dial: string, trueHeat: string): Promise<v
 }
 
 test.describe("ovens", () => {
-  test("readings become a number, one that disagrees is set aside, and a wrong one is named and kept in its box", async ({ page }) => {
+  test("readings become a number, one that disagrees is set aside, and a wrong one is named and kept in its box", async ({
+    page,
+  }) => {
     await ownOven(page, "Lighthouse oven");
     await expect(page.getByText(/no readings yet/iu)).toBeVisible();
     await addReading(page, "180", "172");
     await addReading(page, "180 C", "174");
     await addReading(page, "350 F", "170");
-    await expect(page.getByText(/^7.°C cooler than its dial says, give or take \d/iu)).toBeVisible();
+    await expect(
+      page.getByText(/^7.°C cooler than its dial says, give or take \d/iu),
+    ).toBeVisible();
     await expect(page.getByText(/a cake of 35 minutes takes 3[78].min here/u)).toBeVisible();
     await addReading(page, "180", "140");
-    await expect(page.getByText("one is far from the others and set aside", { exact: false })).toBeVisible();
+    await expect(
+      page.getByText("one is far from the others and set aside", { exact: false }),
+    ).toBeVisible();
     await expect(page.getByText(/^7.°C cooler than its dial says/iu)).toBeVisible();
     await addReading(page, "180", "lukewarm");
-    await expect(page.getByText("“lukewarm” can't be read: write a heat like 174 °C or 345 °F.")).toBeVisible();
+    await expect(
+      page.getByText("“lukewarm” can't be read: write a heat like 174 °C or 345 °F."),
+    ).toBeVisible();
     await expect(page.getByLabel("Thermometer reads")).toHaveValue("lukewarm");
     await page.getByLabel("Thermometer reads").fill("900");
     await expect(page.getByText(/^Thermometer 900.°C is too high: 30 to 350.°C\.$/u)).toBeVisible();
@@ -45,7 +53,9 @@ test.describe("ovens", () => {
   test("its boxes keep what can't be used and say what would be right", async ({ page }) => {
     await ownOven(page, "Attic oven");
     await page.getByLabel("Shelf across").fill("3 m");
-    await expect(page.getByText("“3 m” can't be read: write a length like 20 cm or 8 in.")).toBeVisible();
+    await expect(
+      page.getByText("“3 m” can't be read: write a length like 20 cm or 8 in."),
+    ).toBeVisible();
     await page.getByLabel("Front to back").fill("3 cm");
     await expect(page.getByText(/is too shallow: 15.* to 1.?00/u)).toBeVisible();
     await page.getByLabel("Warm in").fill("500");
@@ -61,7 +71,9 @@ test.describe("ovens", () => {
     await expect(page.getByLabel("Dial marked in")).toHaveValue("F");
   });
 
-  test("tins stand on its shelf with air around them, in as many loads as it takes", async ({ page }) => {
+  test("tins stand on its shelf with air around them, in as many loads as it takes", async ({
+    page,
+  }) => {
     await page.goto("/ovens/galley");
     const shelf = page.getByRole("region", { name: "On its shelf" });
     await shelf.getByLabel("2 × The pair of rounds").check();
@@ -71,7 +83,9 @@ test.describe("ovens", () => {
     await expect(shelf.getByRole("status")).toContainText("These go in at once");
     await page.goto("/ovens/chapel");
     await page.getByRole("region", { name: "On its shelf" }).getByLabel("Supper rectangle").check();
-    await expect(page.getByRole("region", { name: "On its shelf" }).getByRole("status")).toContainText("Supper rectangle is too large for it.");
+    await expect(
+      page.getByRole("region", { name: "On its shelf" }).getByRole("status"),
+    ).toContainText("Supper rectangle is too large for it.");
   });
 
   test("is taken out, and put back", async ({ page }) => {
@@ -89,9 +103,13 @@ test.describe("ovens", () => {
     await expect(page.getByRole("heading", { name: "How sure is this?", level: 1 })).toBeVisible();
     const rows = page.getByRole("table").first().getByRole("row");
     await expect(rows).toHaveCount(11);
-    const said = plain((await page.getByRole("img", { name: /two 8 in rounds/u }).getAttribute("aria-label")) ?? "");
+    const said = plain(
+      (await page.getByRole("img", { name: /two 8 in rounds/u }).getAttribute("aria-label")) ?? "",
+    );
     const deep = /one deep 8 in: usually 50 to 60, forecast (\d+) minutes/u.exec(said)?.[1];
-    await expect(rows.filter({ hasText: "one deep 8 in" })).toContainText(`${Number(deep) - 60}\u00a0min`);
+    await expect(rows.filter({ hasText: "one deep 8 in" })).toContainText(
+      `${Number(deep) - 60}\u00a0min`,
+    );
   });
 
   for (const path of ["/ovens", "/ovens/kitchen", "/how-sure"]) {

@@ -20,20 +20,25 @@ Method
 3. Bake for 30-35 minutes until a skewer comes out clean.`;
 
 /** The row of a line as it is written. */
-const grams = (page: Page, line: string): Locator => page.getByRole("row").filter({ has: page.getByRole("textbox", { name: `Line: ${line}` }) });
+const grams = (page: Page, line: string): Locator =>
+  page.getByRole("row").filter({ has: page.getByRole("textbox", { name: `Line: ${line}` }) });
 
 test.describe("pasting a recipe", () => {
   test("is read while typing, problems first, survives a reload, and is kept", async ({ page }) => {
     await page.goto("/recipes/new");
     await page.getByRole("textbox").fill(PASTED);
     await expect(page.getByRole("heading", { name: "Gull Rock ginger layers" })).toBeVisible();
-    await expect(page.getByText("The minutes are a range, 30 to 35: the middle is taken.")).toBeVisible();
+    await expect(
+      page.getByText("The minutes are a range, 30 to 35: the middle is taken."),
+    ).toBeVisible();
     await expect(page.getByText("One line has no weight yet")).toBeVisible();
     await expectAccessible(page);
     await page.reload();
     await expect(page.getByRole("textbox")).toHaveValue(PASTED);
     await page.getByRole("button", { name: "Keep this recipe" }).click();
-    await expect(page.getByRole("textbox", { name: "Name of the recipe" })).toHaveValue("Gull Rock ginger layers");
+    await expect(page.getByRole("textbox", { name: "Name of the recipe" })).toHaveValue(
+      "Gull Rock ginger layers",
+    );
     await expect(grams(page, "1 cup caster sugar")).toContainText("220 g");
     await page.getByRole("button", { name: "Original" }).click();
     await expect(page.getByText("Two greased 8-inch round cake tins")).toBeVisible();
@@ -44,17 +49,33 @@ test.describe("pasting a recipe", () => {
   test("refuses what is no text, and keeps what was there", async ({ page }) => {
     await page.goto("/recipes/new");
     await page.getByRole("textbox").fill("200 g flour");
-    await page.locator("input[type=file]").setInputFiles({ name: "huge.txt", mimeType: "text/plain", buffer: Buffer.alloc(10_000_000, "x") });
-    await expect(page.getByRole("alert").filter({ hasText: "“huge.txt” is 10000 kB: at most 1600 kB." })).toBeVisible();
+    await page.locator("input[type=file]").setInputFiles({
+      name: "huge.txt",
+      mimeType: "text/plain",
+      buffer: Buffer.alloc(10_000_000, "x"),
+    });
+    await expect(
+      page.getByRole("alert").filter({ hasText: "“huge.txt” is 10000 kB: at most 1600 kB." }),
+    ).toBeVisible();
     await expect(page.getByRole("textbox")).toHaveValue("200 g flour");
-    await page.locator("input[type=file]").setInputFiles({ name: "photo.txt", mimeType: "text/plain", buffer: Buffer.from(Array.from({ length: 400 }, (_, at) => at % 7)) });
-    await expect(page.getByRole("alert").filter({ hasText: "This is a program's or a picture's file, not a text" })).toBeVisible();
+    await page.locator("input[type=file]").setInputFiles({
+      name: "photo.txt",
+      mimeType: "text/plain",
+      buffer: Buffer.from(Array.from({ length: 400 }, (_, at) => at % 7)),
+    });
+    await expect(
+      page
+        .getByRole("alert")
+        .filter({ hasText: "This is a program's or a picture's file, not a text" }),
+    ).toBeVisible();
   });
 
   test("loads a saved page, and never runs it", async ({ page }) => {
     await page.goto("/recipes/new");
     const html = `<!doctype html><script>document.title = "run"</script><script type="application/ld+json">{"@type":"Recipe","name":"Kelp loaf","recipeIngredient":["200 g flour<img src=x onerror=alert(1)>"],"recipeInstructions":"Bake at 180 °C for 40 minutes."}</script>`;
-    await page.locator("input[type=file]").setInputFiles({ name: "page.html", mimeType: "text/html", buffer: Buffer.from(html) });
+    await page
+      .locator("input[type=file]")
+      .setInputFiles({ name: "page.html", mimeType: "text/html", buffer: Buffer.from(html) });
     await expect(page.getByRole("heading", { name: "Kelp loaf" })).toBeVisible();
     await expect(page.getByText("200 g plain flour")).toBeVisible();
     expect(await page.title()).not.toBe("run");
@@ -62,7 +83,9 @@ test.describe("pasting a recipe", () => {
 });
 
 test.describe("a recipe", () => {
-  test("is changed in place, saved by itself, and taken back a step at a time", async ({ page }) => {
+  test("is changed in place, saved by itself, and taken back a step at a time", async ({
+    page,
+  }) => {
     await page.goto("/recipes/harbour-pound");
     await page.getByRole("textbox", { name: "Line: 200 g plain flour" }).fill("250 g plain flour");
     await expect(grams(page, "250 g plain flour")).toContainText("250 g");
@@ -87,7 +110,9 @@ test.describe("a recipe", () => {
     await expect(grams(page, "200 g plain flour")).toContainText("150 g");
     await page.getByLabel("How much to make").selectOption("tins");
     await page.getByRole("textbox", { name: "My tin" }).fill("zonk");
-    await expect(page.getByText("“zonk” can't be read: write a size like 23 cm, 9 in or 33 x 23 x 5 cm.")).toBeVisible();
+    await expect(
+      page.getByText("“zonk” can't be read: write a size like 23 cm, 9 in or 33 x 23 x 5 cm."),
+    ).toBeVisible();
   });
 
   test("swaps butter for oil, says what that changes, and undoes it", async ({ page }) => {
@@ -99,19 +124,27 @@ test.describe("a recipe", () => {
     await expect(page.getByRole("textbox", { name: "Line: 150 g vegetable oil" })).toBeVisible();
     await expect(page.getByRole("textbox", { name: "Line: 29 g water" })).toBeVisible();
     await page.getByRole("button", { name: "undo" }).first().click();
-    await expect(page.getByRole("textbox", { name: "Line: 180 g unsalted butter, softened" })).toBeVisible();
+    await expect(
+      page.getByRole("textbox", { name: "Line: 180 g unsalted butter, softened" }),
+    ).toBeVisible();
     await expect(page.getByRole("status").filter({ hasText: /Saved \d\d:\d\d/u })).toBeVisible();
   });
 
-  test("learns what a line means, for all recipes, and takes what was weighed", async ({ page }) => {
+  test("learns what a line means, for all recipes, and takes what was weighed", async ({
+    page,
+  }) => {
     await page.goto("/recipes/new");
     await page.getByRole("textbox").fill("Jar cake\n100 g blue jar mix\n100 g flour");
     await page.getByRole("button", { name: "Keep this recipe" }).click();
     await page.getByRole("button", { name: "what is this? : change, weigh or swap" }).click();
     await page.getByRole("textbox", { name: "Find in the pantry" }).fill("demerara");
     await page.getByRole("button", { name: "demerara sugar" }).click();
-    await expect(page.getByText("From now on “blue jar mix” is demerara sugar.", { exact: true })).toBeVisible();
-    await page.getByRole("textbox", { name: "What I weighed, after peeling and trimming" }).fill("93 g");
+    await expect(
+      page.getByText("From now on “blue jar mix” is demerara sugar.", { exact: true }),
+    ).toBeVisible();
+    await page
+      .getByRole("textbox", { name: "What I weighed, after peeling and trimming" })
+      .fill("93 g");
     await page.getByRole("button", { name: "Use", exact: true }).click();
     await page.getByRole("button", { name: "Done" }).click();
     await expect(grams(page, "100 g blue jar mix")).toContainText("95 g");
@@ -129,16 +162,22 @@ test.describe("a recipe", () => {
     await page.getByRole("button", { name: "Versions" }).click();
     const changes = page.getByRole("region", { name: "Versions" });
     await expect(changes.getByText("10 egg whites", { exact: true })).toBeVisible();
-    await expect(changes.getByRole("listitem").filter({ hasText: "+ now" })).toHaveText("+ now9 egg whites");
+    await expect(changes.getByRole("listitem").filter({ hasText: "+ now" })).toHaveText(
+      "+ now9 egg whites",
+    );
     await expectAccessible(page);
     await page.getByRole("button", { name: "Go back to 1" }).click();
-    await expect(page.getByText("Gone back; what it was until now is a version too.", { exact: true })).toBeVisible();
+    await expect(
+      page.getByText("Gone back; what it was until now is a version too.", { exact: true }),
+    ).toBeVisible();
     await expect(page.getByLabel("From version").getByRole("option")).toHaveCount(3);
     await page.getByRole("button", { name: "Recipe", exact: true }).click();
     await expect(page.getByRole("textbox", { name: "Line: 10 egg whites" })).toBeVisible();
   });
 
-  test("is weighed out line by line, the bowl's weight beside it, and ticks survive a reload", async ({ page }) => {
+  test("is weighed out line by line, the bowl's weight beside it, and ticks survive a reload", async ({
+    page,
+  }) => {
     await page.setViewportSize({ width: 390, height: 844 });
     await page.goto("/recipes/rhubarb-cups?view=weigh");
     await page.getByRole("checkbox", { name: /plain flour 190/u }).check();
@@ -152,7 +191,8 @@ test.describe("a recipe", () => {
   });
 
   test("is saved as Markdown, JSON-LD and CSV", async ({ request }) => {
-    const file = async (as: string): Promise<string> => (await request.get(`/recipes/rhubarb-cups/file?as=${as}`)).text();
+    const file = async (as: string): Promise<string> =>
+      (await request.get(`/recipes/rhubarb-cups/file?as=${as}`)).text();
     expect(await file("md")).toContain("# Rhubarb cups");
     expect((JSON.parse(await file("json")) as { name: string }).name).toBe("Rhubarb cups");
     expect(await file("csv")).toContain("Batter,190 g plain flour,plain flour,190.0,100.0");
@@ -160,9 +200,13 @@ test.describe("a recipe", () => {
     expect((await request.get("/recipes/nobody/file?as=md")).status()).toBe(404);
   });
 
-  test("uses a part of another recipe, which stays that recipe's until it is made its own", async ({ page }) => {
+  test("uses a part of another recipe, which stays that recipe's until it is made its own", async ({
+    page,
+  }) => {
     await page.goto("/recipes/lantern-sponge");
-    await page.getByLabel("Use a part of another recipe").selectOption({ label: "Malt frosting, Malt and hazelnut sheet" });
+    await page
+      .getByLabel("Use a part of another recipe")
+      .selectOption({ label: "Malt frosting, Malt and hazelnut sheet" });
     const part = page.getByRole("region", { name: "Malt frosting" });
     await expect(part.getByText("Belongs to Malt and hazelnut sheet")).toBeVisible();
     await expect(part.getByRole("textbox", { name: "Line: 300 g icing sugar" })).toBeDisabled();
@@ -178,7 +222,9 @@ test.describe("a recipe", () => {
     await expect(page.getByRole("status").filter({ hasText: /Saved \d\d:\d\d/u })).toBeVisible();
   });
 
-  test("is offered a usual amount where its own is missing, marked as a suggestion", async ({ page }) => {
+  test("is offered a usual amount where its own is missing, marked as a suggestion", async ({
+    page,
+  }) => {
     await page.goto("/recipes/new");
     await page.getByRole("textbox").fill("Half a cake\n200 g flour\nbaking powder");
     await page.getByRole("button", { name: "Keep this recipe" }).click();
@@ -186,7 +232,9 @@ test.describe("a recipe", () => {
     await page.getByRole("button", { name: "baking powder : change, weigh or swap" }).click();
     await page.getByRole("button", { name: "Take 9 g" }).click();
     await page.getByRole("button", { name: "Done" }).click();
-    await expect(page.getByRole("textbox", { name: "Line: 9 g baking powder (suggested)" })).toBeVisible();
+    await expect(
+      page.getByRole("textbox", { name: "Line: 9 g baking powder (suggested)" }),
+    ).toBeVisible();
     await expect(page.getByRole("status").filter({ hasText: /Saved \d\d:\d\d/u })).toBeVisible();
   });
 
@@ -200,18 +248,29 @@ test.describe("a recipe", () => {
     await page.keyboard.press("ArrowDown");
     await expect(spoken).toContainText("eggs is at place 2 of 5.");
     await page.keyboard.press("Space");
-    await expect(page.getByRole("region", { name: "Batter" }).getByRole("textbox", { name: /^Line: / }).first()).toHaveValue("150 g caster sugar");
+    await expect(
+      page
+        .getByRole("region", { name: "Batter" })
+        .getByRole("textbox", { name: /^Line: / })
+        .first(),
+    ).toHaveValue("150 g caster sugar");
   });
 });
 
 test.describe("a recipe under hard use", () => {
-  const saved = (page: Page): Locator => page.getByRole("status").filter({ hasText: /Saved \d\d:\d\d/u });
+  const saved = (page: Page): Locator =>
+    page.getByRole("status").filter({ hasText: /Saved \d\d:\d\d/u });
 
-  test("keeps what is typed while the server is away, and saves it after", async ({ page, context }) => {
+  test("keeps what is typed while the server is away, and saves it after", async ({
+    page,
+    context,
+  }) => {
     await page.goto("/recipes/salt-pier-squares");
     await context.setOffline(true);
     await page.getByRole("textbox", { name: "Line: 100 g plain flour" }).fill("110 g plain flour");
-    await expect(page.getByText("Not saved yet: the kitchen's server can't be reached.")).toBeVisible();
+    await expect(
+      page.getByText("Not saved yet: the kitchen's server can't be reached."),
+    ).toBeVisible();
     await expect(page.getByRole("textbox", { name: "Line: 110 g plain flour" })).toBeVisible();
     await context.setOffline(false);
     await expect(saved(page)).toBeVisible({ timeout: 15_000 });
@@ -223,7 +282,9 @@ test.describe("a recipe under hard use", () => {
     await page.goto("/recipes/salt-pier-squares");
     await context.setOffline(true);
     await page.getByRole("textbox", { name: "Line: 110 g plain flour" }).fill("115 g plain flour");
-    await expect(page.getByText("Not saved yet: the kitchen's server can't be reached.")).toBeVisible();
+    await expect(
+      page.getByText("Not saved yet: the kitchen's server can't be reached."),
+    ).toBeVisible();
     await page.close();
     await context.setOffline(false);
     const next = await context.newPage();
@@ -244,13 +305,17 @@ test.describe("a recipe under hard use", () => {
     await page.goto("/recipes/new");
     const text = `${"蒸".repeat(100)}\n`.repeat(1280);
     await page.getByRole("textbox", { name: /^The recipe as you found it/u }).fill(text);
-    await expect(page.getByRole("button", { name: "Keep this recipe" })).toBeEnabled({ timeout: 15_000 });
+    await expect(page.getByRole("button", { name: "Keep this recipe" })).toBeEnabled({
+      timeout: 15_000,
+    });
     await page.getByRole("button", { name: "Keep this recipe" }).click();
     await page.waitForURL(/\/recipes\/(?!new)/u);
     await expect(page.getByText("server can't be reached")).toHaveCount(0);
   });
 
-  test("says what keeps it from being saved, and takes it when that is mended", async ({ page }) => {
+  test("says what keeps it from being saved, and takes it when that is mended", async ({
+    page,
+  }) => {
     await page.goto("/recipes/salt-pier-squares");
     const name = page.getByRole("textbox", { name: "Name of the recipe" });
     await name.fill("");
@@ -262,19 +327,30 @@ test.describe("a recipe under hard use", () => {
   test("takes lines nobody could weigh, and weighs the rest", async ({ page }) => {
     await page.goto("/recipes/lighthouse-cheese");
     const base = page.getByRole("region", { name: "Crumb base" });
-    for (const [text, said] of [["200 g", "no ingredient named"], ["99999999 g flour", "a huge amount: check it"], ["-5 g salt", "less than nothing"], ["cups flour", "a unit without a number"], ["3 gulls", "not in the pantry"]] as const) {
+    for (const [text, said] of [
+      ["200 g", "no ingredient named"],
+      ["99999999 g flour", "a huge amount: check it"],
+      ["-5 g salt", "less than nothing"],
+      ["cups flour", "a unit without a number"],
+      ["3 gulls", "not in the pantry"],
+    ] as const) {
       await base.getByRole("button", { name: "Another line" }).click();
       await base.getByRole("textbox", { name: "Line: new" }).fill(text);
       await expect(base.getByText(said).first()).toBeVisible();
     }
-    for (let times = 0; times < 10; times += 1) await page.getByRole("button", { name: "Undo" }).click();
+    for (let times = 0; times < 10; times += 1)
+      await page.getByRole("button", { name: "Undo" }).click();
     await expect(base.getByRole("textbox", { name: /^Line: / })).toHaveCount(2);
     await expect(saved(page)).toBeVisible({ timeout: 15_000 });
   });
 
   test("goes by US cups when it speaks of °F, and by the way flour is filled", async ({ page }) => {
     await page.goto("/recipes/new");
-    await page.getByRole("textbox").fill("Quay biscuits\n2 cups all-purpose flour\n1 stick butter\nBake at 350 °F for 12 minutes.");
+    await page
+      .getByRole("textbox")
+      .fill(
+        "Quay biscuits\n2 cups all-purpose flour\n1 stick butter\nBake at 350 °F for 12 minutes.",
+      );
     await page.getByRole("button", { name: "Keep this recipe" }).click();
     await expect(grams(page, "2 cups all-purpose flour")).toContainText("245 g");
     await expect(page.getByText("244 g to 290 g, spooned and levelled taken")).toBeVisible();
@@ -291,8 +367,18 @@ test.describe("a recipe under hard use", () => {
 
   test("of four hundred lines is read, kept and opened", async ({ page }) => {
     await page.goto("/recipes/new");
-    await page.getByRole("textbox").fill(["Long cake", "Ingredients", ...Array.from({ length: 450 }, (_, line) => `${line + 1} g plain flour`)].join("\n"));
-    await expect(page.getByText("50 lines were not understood; they are kept in the original.")).toBeVisible();
+    await page
+      .getByRole("textbox")
+      .fill(
+        [
+          "Long cake",
+          "Ingredients",
+          ...Array.from({ length: 450 }, (_, line) => `${line + 1} g plain flour`),
+        ].join("\n"),
+      );
+    await expect(
+      page.getByText("50 lines were not understood; they are kept in the original."),
+    ).toBeVisible();
     await expect(page.getByRole("button", { name: "Show all 452 lines" })).toBeVisible();
     await page.getByRole("button", { name: "Keep this recipe" }).click();
     await expect(page.getByRole("textbox", { name: "Line: 400 g plain flour" })).toBeVisible();
@@ -314,11 +400,15 @@ test.describe("a recipe under hard use", () => {
 test("recipes are found by their words, deleted and brought back", async ({ page }) => {
   await page.goto("/recipes");
   await page.getByRole("textbox", { name: "Find a recipe" }).fill("hazelnut malt");
-  await expect(page.getByRole("status").filter({ hasText: "One recipe with “hazelnut malt”" })).toBeVisible();
+  await expect(
+    page.getByRole("status").filter({ hasText: "One recipe with “hazelnut malt”" }),
+  ).toBeVisible();
   await page.getByRole("button", { name: "Delete Malt and hazelnut sheet" }).click();
   await expect(page.getByText("No recipe has all these words.")).toBeVisible();
   await page.getByRole("button", { name: "Undo" }).click();
-  await expect(page.getByRole("link", { name: "Malt and hazelnut sheet", exact: true })).toBeVisible();
+  await expect(
+    page.getByRole("link", { name: "Malt and hazelnut sheet", exact: true }),
+  ).toBeVisible();
 });
 
 for (const width of [1280, 390]) {

@@ -1,21 +1,40 @@
 import { execFileSync } from "node:child_process";
 import { writeFileSync } from "node:fs";
 import { join } from "node:path";
-import { expect, expectAccessible, expectNoSideways, LAYERS, ownCake, plain, station, test } from "./kitchen";
+import {
+  expect,
+  expectAccessible,
+  expectNoSideways,
+  LAYERS,
+  ownCake,
+  plain,
+  station,
+  test,
+} from "./kitchen";
 
 test.describe("serving a cake", () => {
-  test("the cut is drawn to scale with the order of the knife, and a number that can't be is named and shown as near as can be", async ({ page }) => {
+  test("the cut is drawn to scale with the order of the knife, and a number that can't be is named and shown as near as can be", async ({
+    page,
+  }) => {
     await ownCake(page, "For the ferry crew", `${LAYERS}&tins=33 x 22.9 x 5.1 cm rectangle`);
     await station(page, "Serve").click();
     const cut = page.getByRole("region", { name: "The cut" });
-    await expect(cut.getByRole("list", { name: "The order of the knife" })).toContainText("The long lines first");
+    await expect(cut.getByRole("list", { name: "The order of the knife" })).toContainText(
+      "The long lines first",
+    );
     await page.getByLabel("How many to each cake").fill("24");
-    await expect(cut.getByRole("img", { name: /^24 pieces, 8 strokes of the knife/u })).toBeVisible();
+    await expect(
+      cut.getByRole("img", { name: /^24 pieces, 8 strokes of the knife/u }),
+    ).toBeVisible();
     await page.getByLabel("How many to each cake").fill("23");
-    await expect(cut.getByRole("status")).toHaveText("23 pieces only come out as ribbons. Shown cut in 24.");
+    await expect(cut.getByRole("status")).toHaveText(
+      "23 pieces only come out as ribbons. Shown cut in 24.",
+    );
     await page.getByLabel("How many to each cake").fill("a few");
     await expect(page.getByText("“a few” can't be read", { exact: false })).toBeVisible();
-    await expect(page.getByText("Something in Serve can't be used yet.", { exact: false })).toBeVisible();
+    await expect(
+      page.getByText("Something in Serve can't be used yet.", { exact: false }),
+    ).toBeVisible();
     await page.getByLabel("Guests").fill("60");
     await page.getByLabel("How many to each cake").fill("15");
     await expect(cut).toContainText("15 pieces for 60 guests: make it 4 times, or larger.");
@@ -36,7 +55,9 @@ test.describe("serving a cake", () => {
     await expect(cut).toContainText("The upright lines first");
     await page.getByLabel("Size of a piece").selectOption("party");
     await expect(cut.getByRole("img")).toHaveAttribute("aria-label", /^\d+ pieces/u);
-    await expect(cut.getByRole("list", { name: "How long it keeps" })).toContainText("In the freezer");
+    await expect(cut.getByRole("list", { name: "How long it keeps" })).toContainText(
+      "In the freezer",
+    );
   });
 
   test("cups need no knife, and only the cut itself is printed", async ({ page }) => {
@@ -52,11 +73,24 @@ test.describe("serving a cake", () => {
 
   test("says the same as the plan file", async ({ page }) => {
     const file = join(process.env["KITCHEN_FOLDER"] ?? "", "serve.json");
-    writeFileSync(file, JSON.stringify({
-      recipe: { batter: { kind: "creamed", massG: 1030, volumeMl: 1200 }, reference: { tins: [{ shape: "round", diameterMm: 203, depthMm: 51, count: 2 }], ovenC: 177, minutes: 34 } },
-      tins: [{ shape: "springform", diameterMm: 260, depthMm: 70 }], serve: { cut: "wedges", pieces: 14 },
-    }));
-    const { serve } = JSON.parse(execFileSync("npm", ["run", "-s", "plan", "--", file], { encoding: "utf8" })) as { serve: { pieces: number; cakes: { pieceG: number }[]; fridgeDays: number } };
+    writeFileSync(
+      file,
+      JSON.stringify({
+        recipe: {
+          batter: { kind: "creamed", massG: 1030, volumeMl: 1200 },
+          reference: {
+            tins: [{ shape: "round", diameterMm: 203, depthMm: 51, count: 2 }],
+            ovenC: 177,
+            minutes: 34,
+          },
+        },
+        tins: [{ shape: "springform", diameterMm: 260, depthMm: 70 }],
+        serve: { cut: "wedges", pieces: 14 },
+      }),
+    );
+    const { serve } = JSON.parse(
+      execFileSync("npm", ["run", "-s", "plan", "--", file], { encoding: "utf8" }),
+    ) as { serve: { pieces: number; cakes: { pieceG: number }[]; fridgeDays: number } };
     await ownCake(page, "Like the serve file", `${LAYERS}&tins=26 x 7 cm springform`);
     await station(page, "Serve").click();
     await page.getByLabel("How many to each cake").fill("14");

@@ -20,7 +20,10 @@ import { migrateDatabase } from "../src/data/migrate";
 import { addRecipes, answerMs, fillKitchen, FULL } from "./full-kitchen";
 import { withServedKitchen } from "./served.mjs";
 
-/** A fixed piece of arithmetic: what the other figures are compared with, so that the machine's speed drops out. */
+/**
+ * A fixed piece of arithmetic: what the other figures are compared with, so that the machine's
+ * speed drops out.
+ */
 function arithmetic(): number {
   let sum = 0;
   for (let step = 1; step <= 100_000; step += 1) sum += Math.sqrt(step) / (1 + step);
@@ -31,16 +34,29 @@ const ring: Tin = { shape: "fluted", diameterMm: 250, depthMm: 90 };
 const input: CakeInput = {
   recipe: {
     batter: { kind: "creamed", volumeMl: 2400 },
-    reference: { tins: [{ shape: "round", diameterMm: 203, depthMm: 51, count: 2 }], ovenC: 177, minutes: 34 },
+    reference: {
+      tins: [{ shape: "round", diameterMm: 203, depthMm: 51, count: 2 }],
+      ovenC: 177,
+      minutes: 34,
+    },
   },
-  tins: [ring, { shape: "rectangle", lengthMm: 330, widthMm: 229, depthMm: 51, material: "glass" }, { shape: "well", rimMm: 70, depthMm: 32, count: 12 }, { shape: "round", diameterMm: 203, depthMm: 51 }],
+  tins: [
+    ring,
+    { shape: "rectangle", lengthMm: 330, widthMm: 229, depthMm: 51, material: "glass" },
+    { shape: "well", rimMm: 70, depthMm: 32, count: 12 },
+    { shape: "round", diameterMm: 203, depthMm: 51 },
+  ],
   finish: { cover: "top-and-sides" },
 };
 const geometry = tinGeometry(ring);
 if (!geometry.ok) throw new Error("the ring is not a tin");
 
 /** Sixty lines of recipe, and a full kitchen's recipes to search. */
-const SIXTY_LINES = `${DEMO_RECIPE_TEXTS[0]?.[1] ?? ""}\n${DEMO_RECIPE_TEXTS[1]?.[1] ?? ""}`.split("\n").filter((line) => line.trim() !== "").slice(0, 60).join("\n");
+const SIXTY_LINES = `${DEMO_RECIPE_TEXTS[0]?.[1] ?? ""}\n${DEMO_RECIPE_TEXTS[1]?.[1] ?? ""}`
+  .split("\n")
+  .filter((line) => line.trim() !== "")
+  .slice(0, 60)
+  .join("\n");
 const pantry = pantryOf();
 const folder = mkdtempSync(join(tmpdir(), "steady-tin-bench-"));
 const url = `file:${join(folder, "kitchen.db")}`;
@@ -50,13 +66,21 @@ await addRecipes(kitchen, FULL.recipes);
 
 /** Twenty kinds, 37 tins: layers, sheets, loaves, rings, trays of cups. */
 const cupboard: readonly StockTin[] = Array.from({ length: 20 }, (_, index): StockTin => {
-  const spec: Tin = [
-    { shape: "round", diameterMm: 150 + 6 * index, depthMm: 50 } as const,
-    { shape: "square", sideMm: 150 + 5 * index, depthMm: 50 } as const,
-    { shape: "rectangle", lengthMm: 250 + 6 * index, widthMm: 160 + 4 * index, depthMm: index % 2 === 0 ? 50 : 25 } as const,
-    { shape: "loaf", lengthMm: 180 + 4 * index, widthMm: 90 + 2 * index, depthMm: 65 } as const,
-    index % 2 === 0 ? ({ shape: "fluted", diameterMm: 200 + 4 * index, depthMm: 85 } as const) : ({ shape: "well", rimMm: 70, depthMm: 32, count: 12 } as const),
-  ][index % 5] ?? ring;
+  const spec: Tin =
+    [
+      { shape: "round", diameterMm: 150 + 6 * index, depthMm: 50 } as const,
+      { shape: "square", sideMm: 150 + 5 * index, depthMm: 50 } as const,
+      {
+        shape: "rectangle",
+        lengthMm: 250 + 6 * index,
+        widthMm: 160 + 4 * index,
+        depthMm: index % 2 === 0 ? 50 : 25,
+      } as const,
+      { shape: "loaf", lengthMm: 180 + 4 * index, widthMm: 90 + 2 * index, depthMm: 65 } as const,
+      index % 2 === 0
+        ? ({ shape: "fluted", diameterMm: 200 + 4 * index, depthMm: 85 } as const)
+        : ({ shape: "well", rimMm: 70, depthMm: 32, count: 12 } as const),
+    ][index % 5] ?? ring;
   const built = tinGeometry(spec);
   if (!built.ok) throw new Error("not a tin");
   return { id: String(index), geometry: built.value, owned: index < 17 ? 2 : 1 };
@@ -64,42 +88,92 @@ const cupboard: readonly StockTin[] = Array.from({ length: 20 }, (_, index): Sto
 const eight = tinGeometry({ shape: "round", diameterMm: 203, depthMm: 51, count: 2 });
 if (!eight.ok) throw new Error("not a tin");
 const fitted = (volumeMl: number): readonly unknown[] =>
-  bestTinSets({ kind: "creamed", volumeMl, massG: volumeMl * 0.86, piecesMl: 0, volumeRangeMl: [volumeMl, volumeMl], specificGravity: 0.86, basis: "volume" }, [eight.value], 1200, cupboard);
+  bestTinSets(
+    {
+      kind: "creamed",
+      volumeMl,
+      massG: volumeMl * 0.86,
+      piecesMl: 0,
+      volumeRangeMl: [volumeMl, volumeMl],
+      specificGravity: 0.86,
+      basis: "volume",
+    },
+    [eight.value],
+    1200,
+    cupboard,
+  );
 let asked = 0;
 
 /** Four layers with filling, dam, coat, 40 shells, drips, nuts and fruit. */
-const layers = planCake({ ...input, tins: [{ shape: "round", diameterMm: 203, depthMm: 51, count: 2 }] });
+const layers = planCake({
+  ...input,
+  tins: [{ shape: "round", diameterMm: 203, depthMm: 51, count: 2 }],
+});
 if (!layers.ok) throw new Error("no layers");
 function builtAndFinished(): void {
   if (!layers.ok || !eight.ok) return;
-  const build = buildCakes({ standing: "stacked", splits: 2, filling: "jam", damMm: 14, soakMlPerKg: 80 }, layers.value.fill.tins, { kind: "creamed", frosting: "meringue-butter", standing: "stacked", isLevel: true });
+  const build = buildCakes(
+    { standing: "stacked", splits: 2, filling: "jam", damMm: 14, soakMlPerKg: 80 },
+    layers.value.fill.tins,
+    { kind: "creamed", frosting: "meringue-butter", standing: "stacked", isLevel: true },
+  );
   if (!build.ok) throw new Error("not built");
-  finishCakes({ cover: "top-and-sides", borders: [{ at: "top", style: "shell", widthMm: 20 }, { at: "base", style: "pearl", widthMm: 10 }], pour: { what: "pouring-ganache", sides: "drips" }, toppings: [{ what: "nuts", at: "sides", amount: "usual" }] }, build.value);
+  finishCakes(
+    {
+      cover: "top-and-sides",
+      borders: [
+        { at: "top", style: "shell", widthMm: 20 },
+        { at: "base", style: "pearl", widthMm: 10 },
+      ],
+      pour: { what: "pouring-ganache", sides: "drips" },
+      toppings: [{ what: "nuts", at: "sides", amount: "usual" }],
+    },
+    build.value,
+  );
   fruitLayout({ at: "top", pattern: "packed", widthMm: 22 }, eight.value, 40);
 }
 
 /** Three cakes wanted half an hour apart, with long methods: some 120 tasks, one oven, one bowl. */
-const longSteps = Array.from({ length: 23 }, () => ({ text: "", minutes: 2, isWait: false, usesMixer: true, ovenC: null }));
-const threeCakes = (["creamed", "oil", "pound"] as const).flatMap((kind, index) => tasksOf({ ...LAYERS, kind, steps: longSteps }, index, true));
+const longSteps = Array.from({ length: 23 }, () => ({
+  text: "",
+  minutes: 2,
+  isWait: false,
+  usesMixer: true,
+  ovenC: null,
+}));
+const threeCakes = (["creamed", "oil", "pound"] as const).flatMap((kind, index) =>
+  tasksOf({ ...LAYERS, kind, steps: longSteps }, index, true),
+);
 
 const bench = new Bench({ time: 800, warmupTime: 300 });
 bench
   .add("fixed arithmetic", arithmetic)
   .add("whole plan, 4 tins", () => planCake(input))
   .add("build and finish, 4 layers", builtAndFinished)
-  .add(`a day of ${threeCakes.length} tasks`, () => scheduleDay({ tasks: threeCakes, wantedAt: [900, 930, 960] }))
+  .add(`a day of ${threeCakes.length} tasks`, () =>
+    scheduleDay({ tasks: threeCakes, wantedAt: [900, 930, 960] }),
+  )
   .add("level in a fluted ring", () => levelFor(geometry.value, 1100))
-  .add("tins for a batter, 20 kinds", () => { asked += 1; fitted(600 + 17 * (asked % 200)); })
+  .add("tins for a batter, 20 kinds", () => {
+    asked += 1;
+    fitted(600 + 17 * (asked % 200));
+  })
   .add("reading a 60-line recipe", () => readRecipe(SIXTY_LINES, pantry))
-  .add("search in 5000 recipes", async () => { await searchRecipes(kitchen, "hazelnut 123", { limit: 50, offset: 0 }); });
+  .add("search in 5000 recipes", async () => {
+    await searchRecipes(kitchen, "hazelnut 123", { limit: 50, offset: 0 });
+  });
 for (const [name, spec, batterMl] of [
-  ["cup", { shape: "well", rimMm: 70, depthMm: 32 }, 50], ["round", { shape: "round", diameterMm: 203, depthMm: 51 }, 600],
-  ["ring", { shape: "fluted", diameterMm: 254, depthMm: 89 }, 1200], ["rectangle", { shape: "rectangle", lengthMm: 330, widthMm: 229, depthMm: 51 }, 1200],
+  ["cup", { shape: "well", rimMm: 70, depthMm: 32 }, 50],
+  ["round", { shape: "round", diameterMm: 203, depthMm: 51 }, 600],
+  ["ring", { shape: "fluted", diameterMm: 254, depthMm: 89 }, 1200],
+  ["rectangle", { shape: "rectangle", lengthMm: 330, widthMm: 229, depthMm: 51 }, 1200],
   ["heart", { shape: "heart", widthMm: 230, depthMm: 51 }, 800],
 ] as const satisfies readonly (readonly [string, Tin, number])[]) {
   const baked = tinGeometry(spec);
   if (!baked.ok) throw new Error("not a tin");
-  bench.add(`simulated bake, ${name}`, () => bakeInside({ geometry: baked.value, batterMl, ovenC: 177, isFan: false }));
+  bench.add(`simulated bake, ${name}`, () =>
+    bakeInside({ geometry: baked.value, batterMl, ovenC: 177, isFan: false }),
+  );
 }
 await bench.run();
 kitchen.client.close();
@@ -111,23 +185,36 @@ const median = (name: string): number => {
   return result.latency.p50;
 };
 for (const { name } of bench.tasks) {
-  console.log(`${name.padEnd(28)} ${median(name).toFixed(4)} ms   x ${(median(name) / median("fixed arithmetic")).toFixed(3)} of the fixed arithmetic`);
+  console.log(
+    `${name.padEnd(28)} ${median(name).toFixed(4)} ms   x ${(median(name) / median("fixed arithmetic")).toFixed(3)} of the fixed arithmetic`,
+  );
 }
 
 /** The least of three tries each: what the search takes, without the collector's pauses. */
-const fits = Array.from({ length: 200 }, (_, index) => Math.min(...[1, 2, 3].map(() => {
-  const start = performance.now();
-  fitted(600 + 17 * index);
-  return performance.now() - start;
-})));
-console.log(`${"worst of 200 batters".padEnd(28)} ${Math.max(...fits).toFixed(4)} ms   x ${(Math.max(...fits) / median("fixed arithmetic")).toFixed(3)} of the fixed arithmetic`);
+const fits = Array.from({ length: 200 }, (_, index) =>
+  Math.min(
+    ...[1, 2, 3].map(() => {
+      const start = performance.now();
+      fitted(600 + 17 * index);
+      return performance.now() - start;
+    }),
+  ),
+);
+console.log(
+  `${"worst of 200 batters".padEnd(28)} ${Math.max(...fits).toFixed(4)} ms   x ${(Math.max(...fits) / median("fixed arithmetic")).toFixed(3)} of the fixed arithmetic`,
+);
 
-/** How long the worker goes on before a cancel is heard: its longest slice while it solves a large sheet. */
+/**
+ * How long the worker goes on before a cancel is heard: its longest slice while it solves a large
+ * sheet.
+ */
 const slices: number[] = [];
 let sliceFrom = performance.now();
 await new Promise<void>((resolve) => {
   const take = bakeWork({
-    post: ({ name }) => { if (name === "solved") resolve(); },
+    post: ({ name }) => {
+      if (name === "solved") resolve();
+    },
     pause: async () => {
       slices.push(performance.now() - sliceFrom);
       await new Promise((next) => setImmediate(next));
@@ -135,17 +222,38 @@ await new Promise<void>((resolve) => {
     },
     now: () => performance.now(),
   });
-  take({ name: "solve", id: 1, bakes: [{ tin: { shape: "rectangle", lengthMm: 450, widthMm: 320, depthMm: 60 }, batterMl: 3500, ovenC: 165, isFan: false, hasStrips: false, doneC: 96, goesOn: 1.3 }] });
+  take({
+    name: "solve",
+    id: 1,
+    bakes: [
+      {
+        tin: { shape: "rectangle", lengthMm: 450, widthMm: 320, depthMm: 60 },
+        batterMl: 3500,
+        ovenC: 165,
+        isFan: false,
+        hasStrips: false,
+        doneC: 96,
+        goesOn: 1.3,
+      },
+    ],
+  });
 });
-console.log(`${"longest before a cancel".padEnd(28)} ${Math.max(...slices.slice(1)).toFixed(1)} ms   x ${(Math.max(...slices.slice(1)) / median("fixed arithmetic")).toFixed(1)} of the fixed arithmetic, ${slices.length} slices`);
+console.log(
+  `${"longest before a cancel".padEnd(28)} ${Math.max(...slices.slice(1)).toFixed(1)} ms   x ${(Math.max(...slices.slice(1)) / median("fixed arithmetic")).toFixed(1)} of the fixed arithmetic, ${slices.length} slices`,
+);
 
 /** Keystrokes in the browser, each one changing the tin; the first ones warm it up. */
 const KEYSTROKES = 60;
 const WARM_UP = 20;
-/** Long enough for the repainted numbers, short of the pause after which the address follows, ms. */
+/**
+ * Long enough for the repainted numbers, short of the pause after which the address follows, ms.
+ */
 const SETTLED_MS = 150;
 
-/** Gathers the gaps between a page's frames. As text: the runner's own names for functions are not known in the page. */
+/**
+ * Gathers the gaps between a page's frames. As text: the runner's own names for functions are not
+ * known in the page.
+ */
 const FRAMES = `(() => {
   const gaps = (globalThis.frameGaps = []);
   let last = performance.now();
@@ -163,10 +271,16 @@ await withServedKitchen("3219", async (browser, address) => {
   await devtools.send("Performance.enable");
   const scripts = new Set<string>();
   let scriptBytes = 0;
-  devtools.on("Network.responseReceived", ({ requestId, type }) => { if (type === "Script") scripts.add(requestId); });
-  devtools.on("Network.dataReceived", ({ requestId, encodedDataLength }) => { if (scripts.has(requestId)) scriptBytes += encodedDataLength; });
+  devtools.on("Network.responseReceived", ({ requestId, type }) => {
+    if (type === "Script") scripts.add(requestId);
+  });
+  devtools.on("Network.dataReceived", ({ requestId, encodedDataLength }) => {
+    if (scripts.has(requestId)) scriptBytes += encodedDataLength;
+  });
   await page.goto(address, { waitUntil: "networkidle" });
-  console.log(`${"home page, JavaScript".padEnd(28)} ${(scriptBytes / 1000).toFixed(0)} kB gzipped, ${scripts.size} files`);
+  console.log(
+    `${"home page, JavaScript".padEnd(28)} ${(scriptBytes / 1000).toFixed(0)} kB gzipped, ${scripts.size} files`,
+  );
 
   const scripting = async (): Promise<number> => {
     const { metrics } = await devtools.send("Performance.getMetrics");
@@ -196,7 +310,8 @@ await withServedKitchen("3219", async (browser, address) => {
     if (move >= WARM_UP) dragged.push((await scripting()) - before);
   }
   await page.mouse.up();
-  // The coat of a cake of four layers and some fifty shells, dragged at a hand's pace: a frame each.
+  // The coat of a cake of four layers and some fifty shells, dragged at a hand's pace: a frame
+  // each.
   await page.goto(`${address}/cakes/lifeboat-day?at=finish`, { waitUntil: "networkidle" });
   const coat = await page.getByRole("slider", { name: "Frosting on the sides" }).boundingBox();
   if (coat === null) throw new Error("no coat to drag");
@@ -210,8 +325,12 @@ await withServedKitchen("3219", async (browser, address) => {
   }
   const pulled = ((await scripting()) - pulling) / (2 * KEYSTROKES);
   await page.mouse.up();
-  const coatGaps = await page.evaluate(() => (globalThis as unknown as { frameGaps: number[] }).frameGaps);
-  console.log(`${"dragging the coat, a move".padEnd(28)} ${pulled.toFixed(1)} ms   x ${(pulled / median("fixed arithmetic")).toFixed(1)} of the fixed arithmetic; ${coatGaps.filter((gap) => gap > 34).length} of ${coatGaps.length} frames over two frames`);
+  const coatGaps = await page.evaluate(
+    () => (globalThis as unknown as { frameGaps: number[] }).frameGaps,
+  );
+  console.log(
+    `${"dragging the coat, a move".padEnd(28)} ${pulled.toFixed(1)} ms   x ${(pulled / median("fixed arithmetic")).toFixed(1)} of the fixed arithmetic; ${coatGaps.filter((gap) => gap > 34).length} of ${coatGaps.length} frames over two frames`,
+  );
   // The page's frames while the worker solves: heats are changed every 300 ms for three seconds.
   await page.goto(`${address}/cakes/harbour-supper?at=bake`, { waitUntil: "networkidle" });
   await page.getByRole("slider", { name: "Minute of the bake" }).waitFor();
@@ -221,23 +340,48 @@ await withServedKitchen("3219", async (browser, address) => {
     await own.fill(`${150 + 3 * change}`);
     await new Promise((resolve) => setTimeout(resolve, 300));
   }
-  const gaps = await page.evaluate(() => (globalThis as unknown as { frameGaps: number[] }).frameGaps);
+  const gaps = await page.evaluate(
+    () => (globalThis as unknown as { frameGaps: number[] }).frameGaps,
+  );
   const late = gaps.filter((gap) => gap > 34).length;
-  console.log(`${"frames while it solves".padEnd(28)} longest ${Math.max(...gaps).toFixed(0)} ms, ${late} of ${gaps.length} over two frames`);
+  console.log(
+    `${"frames while it solves".padEnd(28)} longest ${Math.max(...gaps).toFixed(0)} ms, ${late} of ${gaps.length} over two frames`,
+  );
   const drag = dragged.toSorted((a, b) => a - b)[Math.floor(dragged.length / 2)] ?? Number.NaN;
-  console.log(`${"dragging the level, a move".padEnd(28)} ${drag.toFixed(1)} ms   x ${(drag / median("fixed arithmetic")).toFixed(1)} of the fixed arithmetic`);
+  console.log(
+    `${"dragging the level, a move".padEnd(28)} ${drag.toFixed(1)} ms   x ${(drag / median("fixed arithmetic")).toFixed(1)} of the fixed arithmetic`,
+  );
   const middle = spent.toSorted((a, b) => a - b)[Math.floor(spent.length / 2)] ?? Number.NaN;
-  console.log(`${"keystroke, scripting".padEnd(28)} ${middle.toFixed(1)} ms   x ${(middle / median("fixed arithmetic")).toFixed(1)} of the fixed arithmetic`);
+  console.log(
+    `${"keystroke, scripting".padEnd(28)} ${middle.toFixed(1)} ms   x ${(middle / median("fixed arithmetic")).toFixed(1)} of the fixed arithmetic`,
+  );
 });
 
 /** The lists of a full kitchen, against the page that reads nothing of it. */
-const LISTS = ["/", "/recipes", "/cakes", "/cakes?page=20", "/tins", "/ovens", "/cakes/c7", "/day?on=2024-01-08"] as const;
+const LISTS = [
+  "/",
+  "/recipes",
+  "/cakes",
+  "/cakes?page=20",
+  "/tins",
+  "/ovens",
+  "/cakes/c7",
+  "/day?on=2024-01-08",
+] as const;
 const BARE = "/tins/new";
-await withServedKitchen("3221", async (_, address) => {
-  const bare = await answerMs(`${address}${BARE}`, 15);
-  console.log(`${"a bare page".padEnd(28)} ${bare.toFixed(1)} ms, in a kitchen of ${FULL.recipes} recipes, ${FULL.cakes} cakes, ${FULL.bakes} bakes of ${FULL.events} events`);
-  for (const path of LISTS) {
-    const taken = await answerMs(`${address}${path}`, 15);
-    console.log(`${path.padEnd(28)} ${taken.toFixed(1)} ms   x ${(taken / bare).toFixed(1)} of the bare page`);
-  }
-}, fillKitchen);
+await withServedKitchen(
+  "3221",
+  async (_, address) => {
+    const bare = await answerMs(`${address}${BARE}`, 15);
+    console.log(
+      `${"a bare page".padEnd(28)} ${bare.toFixed(1)} ms, in a kitchen of ${FULL.recipes} recipes, ${FULL.cakes} cakes, ${FULL.bakes} bakes of ${FULL.events} events`,
+    );
+    for (const path of LISTS) {
+      const taken = await answerMs(`${address}${path}`, 15);
+      console.log(
+        `${path.padEnd(28)} ${taken.toFixed(1)} ms   x ${(taken / bare).toFixed(1)} of the bare page`,
+      );
+    }
+  },
+  fillKitchen,
+);

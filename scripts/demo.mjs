@@ -1,4 +1,5 @@
-// Everything a fresh clone needs: installs, brings the data up to date, builds, starts, prints the address.
+// Everything a fresh clone needs: installs, brings the data up to date, builds, starts, prints the
+// address.
 import { createServer } from "node:net";
 import { build, checkNode, fail, install, prepare, startNext } from "./machine.mjs";
 
@@ -8,7 +9,8 @@ const isDev = process.argv.includes("--dev");
 function chosenPort() {
   const text = process.env.PORT ?? "3000";
   const port = Number(text);
-  if (!Number.isInteger(port) || port < 1 || port > 65_535) fail(`PORT is "${text}": a whole number from 1 to 65535 is needed.`);
+  if (!Number.isInteger(port) || port < 1 || port > 65_535)
+    fail(`PORT is "${text}": a whole number from 1 to 65535 is needed.`);
   return port;
 }
 
@@ -16,8 +18,12 @@ function checkPort(port) {
   return new Promise((resolve) => {
     const server = createServer();
     server.once("error", (error) => {
-      if (error.code === "EADDRINUSE") fail(`Port ${port} is in use. Close what uses it, or choose another: PORT=${port + 1} npm run demo`);
-      if (error.code === "EACCES") fail(`Port ${port} may not be used by this user. Choose another: PORT=3000 npm run demo`);
+      if (error.code === "EADDRINUSE")
+        fail(
+          `Port ${port} is in use. Close what uses it, or choose another: PORT=${port + 1} npm run demo`,
+        );
+      if (error.code === "EACCES")
+        fail(`Port ${port} may not be used by this user. Choose another: PORT=3000 npm run demo`);
       fail(`Port ${port} can't be used: ${error.message}`);
     });
     server.listen(port, HOST, () => server.close(resolve));
@@ -36,6 +42,8 @@ server.stdout.on("data", (chunk) => {
   if (isDev) process.stdout.write(chunk);
   if (isReady || !/ready/i.test(String(chunk))) return;
   isReady = true;
-  console.log(`\nSteady Tin is on the bench: http://${HOST}:${port}\nCtrl-C stops it. Your data stays in data/.`);
+  console.log(
+    `\nSteady Tin is on the bench: http://${HOST}:${port}\nCtrl-C stops it. Your data stays in data/.`,
+  );
 });
 server.once("exit", (code) => process.exit(isReady ? 0 : (code ?? 1)));

@@ -12,7 +12,12 @@ export const TSX = join("node_modules", "tsx", "dist", "cli.mjs");
 /** Debian's browser, and what it needs to run here without looking for a network. */
 export const CHROMIUM = "/usr/bin/chromium";
 export const CHROMIUM_ARGS = [
-  "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update",
+  "--no-sandbox",
+  "--disable-gpu",
+  "--disable-quic",
+  "--no-first-run",
+  "--disable-background-networking",
+  "--disable-component-update",
   "--disable-sync",
 ];
 
@@ -33,12 +38,18 @@ export function fail(message) {
 
 /** Runs a command in the project and ends when it fails. */
 export function run(command, args, env = {}) {
-  const result = spawnSync(command, args, { cwd: ROOT, stdio: "inherit", env: { ...process.env, NEXT_TELEMETRY_DISABLED: "1", ...env } });
+  const result = spawnSync(command, args, {
+    cwd: ROOT,
+    stdio: "inherit",
+    env: { ...process.env, NEXT_TELEMETRY_DISABLED: "1", ...env },
+  });
   if (result.error !== undefined) fail(`${command} can't be run: ${result.error.message}`);
   if (result.status !== 0) fail(`${[command, ...args].join(" ")} failed.`);
 }
 
-/** Hash of the contents of files and folders; equal contents, equal hash, whatever their times say. */
+/**
+ * Hash of the contents of files and folders; equal contents, equal hash, whatever their times say.
+ */
 export function contentHash(paths) {
   const hash = createHash("sha256");
   const add = (path) => {
@@ -65,15 +76,29 @@ export function whenChanged(mark, paths, work) {
   return true;
 }
 
-/** Installs what the lock file names, when it is missing or was installed from another lock file. */
+/**
+ * Installs what the lock file names, when it is missing or was installed from another lock file.
+ */
 export function install() {
   whenChanged(join("node_modules", ".steady-tin-lock"), ["package-lock.json"], () => {
     console.log("Installing what Steady Tin needs; this takes about a minute.");
-    run(process.platform === "win32" ? "npm.cmd" : "npm", ["ci", "--include=dev", "--no-audit", "--no-fund"]);
+    run(process.platform === "win32" ? "npm.cmd" : "npm", [
+      "ci",
+      "--include=dev",
+      "--no-audit",
+      "--no-fund",
+    ]);
   });
 }
 
-const SOURCES = ["src", "package.json", "package-lock.json", "next.config.ts", "postcss.config.mjs", "tsconfig.json"];
+const SOURCES = [
+  "src",
+  "package.json",
+  "package-lock.json",
+  "next.config.ts",
+  "postcss.config.mjs",
+  "tsconfig.json",
+];
 
 /** Builds the application when its sources changed. */
 export function build() {
@@ -95,10 +120,13 @@ export function startNext(args, env = {}) {
     stdio: ["ignore", "pipe", "inherit"],
     env: { ...process.env, NEXT_TELEMETRY_DISABLED: "1", ...env },
   });
-  for (const signal of ["SIGINT", "SIGTERM", "SIGHUP"]) process.once(signal, () => child.kill("SIGTERM"));
+  for (const signal of ["SIGINT", "SIGTERM", "SIGHUP"])
+    process.once(signal, () => child.kill("SIGTERM"));
   const parent = process.ppid;
   // Killed hard, npm leaves this script behind; it then stops by itself.
-  const watch = setInterval(() => { if (process.ppid !== parent) child.kill("SIGTERM"); }, 1000);
+  const watch = setInterval(() => {
+    if (process.ppid !== parent) child.kill("SIGTERM");
+  }, 1000);
   child.once("exit", () => clearInterval(watch));
   return child;
 }

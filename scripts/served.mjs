@@ -1,8 +1,17 @@
-// A built server on a kitchen of its own, laid in with the demo data, for scripts that look at pages.
+// A built server on a kitchen of its own, laid in with the demo data, for scripts that look at
+// pages.
 import { mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
-import { build, checkNode, CHROMIUM, CHROMIUM_ARGS, install, prepare, startNext } from "./machine.mjs";
+import {
+  build,
+  checkNode,
+  CHROMIUM,
+  CHROMIUM_ARGS,
+  install,
+  prepare,
+  startNext,
+} from "./machine.mjs";
 
 /**
  * Runs `work` with a browser and the address of a fresh demo kitchen; closes both after.
@@ -23,8 +32,14 @@ export async function withServedKitchen(port, work, fill) {
   const ended = new Promise((resolve) => server.once("exit", resolve));
   try {
     await Promise.race([
-      new Promise((resolve) => server.stdout.on("data", (chunk) => { if (/ready/i.test(String(chunk))) resolve(undefined); })),
-      ended.then(() => { throw new Error(`the server did not start on port ${port}`); }),
+      new Promise((resolve) =>
+        server.stdout.on("data", (chunk) => {
+          if (/ready/i.test(String(chunk))) resolve(undefined);
+        }),
+      ),
+      ended.then(() => {
+        throw new Error(`the server did not start on port ${port}`);
+      }),
     ]);
     const browser = await chromium.launch({ executablePath: CHROMIUM, args: CHROMIUM_ARGS });
     await work(browser, `http://127.0.0.1:${port}`);

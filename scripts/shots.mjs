@@ -59,7 +59,11 @@ async function pourSecondTin(page) {
 
 /** One picture of each main view. */
 const VIEWS = [
-  { name: "bench", path: "/?recipe=Blackcurrant and poppy seed layers&from=2 x 20.3 x 5.1 cm round&heat=177 °C&weight=1030 g&volume=1200 mL", size: DESK },
+  {
+    name: "bench",
+    path: "/?recipe=Blackcurrant and poppy seed layers&from=2 x 20.3 x 5.1 cm round&heat=177 °C&weight=1030 g&volume=1200 mL",
+    size: DESK,
+  },
   { name: "bench-phone", path: "/", size: PHONE },
   { name: "cakes", path: "/cakes", size: DESK },
   { name: "cake-mix", path: "/cakes/harbour-supper", size: DESK },
@@ -76,7 +80,11 @@ const VIEWS = [
   { name: "tin", path: "/tins/tube", size: DESK },
   { name: "recipes", path: "/recipes", size: DESK },
   { name: "recipe", path: "/recipes/blackcurrant-poppy", size: DESK },
-  { name: "recipe-weigh-phone", path: "/recipes/rhubarb-cups?view=weigh&make=portions&of=18", size: PHONE },
+  {
+    name: "recipe-weigh-phone",
+    path: "/recipes/rhubarb-cups?view=weigh&make=portions&of=18",
+    size: PHONE,
+  },
   { name: "paste", path: "/recipes/new", size: DESK, prepare: paste },
 ];
 
@@ -84,7 +92,9 @@ const only = process.argv[2];
 const target = join(ROOT, "docs", "screenshots");
 mkdirSync(target, { recursive: true });
 await withServedKitchen("3218", async (browser, address) => {
-  for (const { name, path, size, prepare } of VIEWS.filter((view) => only === undefined || view.name === only)) {
+  for (const { name, path, size, prepare } of VIEWS.filter(
+    (view) => only === undefined || view.name === only,
+  )) {
     const page = await browser.newPage({ viewport: size, reducedMotion: "reduce" });
     await page.goto(`${address}${path}`, { waitUntil: "networkidle" });
     await prepare?.(page);

@@ -1,10 +1,17 @@
 import { NextResponse, type NextRequest } from "next/server";
 import { turnedAway } from "./app/who-may";
 
-/** Turns away who may not ask. A strict content policy with a nonce of its own for every page, and the usual security headers. */
+/**
+ * Turns away who may not ask. A strict content policy with a nonce of its own for every page, and
+ * the usual security headers.
+ */
 export function proxy(request: NextRequest): NextResponse {
   const away = turnedAway(request.method, request.headers);
-  if (away !== null) return new NextResponse(away.message, { status: away.status, headers: { "content-type": "text/plain; charset=utf-8" } });
+  if (away !== null)
+    return new NextResponse(away.message, {
+      status: away.status,
+      headers: { "content-type": "text/plain; charset=utf-8" },
+    });
   const nonce = Buffer.from(crypto.randomUUID()).toString("base64");
   const isDev = process.env.NODE_ENV === "development";
   const policy = [

@@ -1,5 +1,12 @@
 import fc from "fast-check";
-import { type CakeRequest, planAnswer, planCake, parseCakeInput, serveDetail, workRequest } from "../../src/core/cake";
+import {
+  type CakeRequest,
+  planAnswer,
+  planCake,
+  parseCakeInput,
+  serveDetail,
+  workRequest,
+} from "../../src/core/cake";
 import { pantryOf } from "../../src/core/pantry";
 import { cautionText, issueText, METRIC, remarkText } from "../../src/words";
 import { doingText } from "../../src/words/day";
@@ -19,7 +26,10 @@ export type FuzzFigures = {
   readonly faults: readonly { readonly what: string; readonly input: string }[];
 };
 
-/** The whole answer solves the heat in every tin, seconds for a big one: one tin's is asked for so many plans. */
+/**
+ * The whole answer solves the heat in every tin, seconds for a big one: one tin's is asked for so
+ * many plans.
+ */
 const PLANS_TO_AN_ANSWER = 50;
 const MOST_FAULTS = 12;
 const WORDS = {
@@ -40,9 +50,16 @@ function noNumber(value: unknown, path = ""): string | null {
   return null;
 }
 
-/** Whether the request for its first tin alone has an answer. @throws RangeError when a figure of it is no number */
+/**
+ * Whether the request for its first tin alone has an answer.
+ * @throws RangeError when a figure of it is no number
+ */
 function answers({ input, formula, made }: CakeRequest): boolean {
-  const request = { input: { ...input, recipe: { ...input.recipe, alsoBaked: [] }, tins: input.tins.slice(0, 1) }, formula, made };
+  const request = {
+    input: { ...input, recipe: { ...input.recipe, alsoBaked: [] }, tins: input.tins.slice(0, 1) },
+    formula,
+    made,
+  };
   const plan = planCake(request.input);
   const answer = plan.ok ? planAnswer(plan.value, request, WORDS) : plan;
   if (!answer.ok) {
@@ -54,7 +71,10 @@ function answers({ input, formula, made }: CakeRequest): boolean {
   return true;
 }
 
-/** Plans as many requests as are needed for so many to reach planning, and counts what came of them. @param seed the same seed makes the same requests */
+/**
+ * Plans as many requests as are needed for so many to reach planning, and counts what came of them.
+ * @param seed the same seed makes the same requests
+ */
 export function fuzz(reaching: number, seed: number, tell: (done: number) => void): FuzzFigures {
   const pantry = pantryOf();
   const faults: { what: string; input: string }[] = [];
@@ -84,7 +104,13 @@ export function fuzz(reaching: number, seed: number, tell: (done: number) => voi
         serveDetail(request.input, plan.value);
         if (planned % PLANS_TO_AN_ANSWER === 1) answered += answers(request) ? 1 : 0;
       } catch (error) {
-        faults.push({ what: error instanceof Error ? (error.stack ?? error.message).split("\n").slice(0, 4).join(" | ") : String(error), input: JSON.stringify(input) });
+        faults.push({
+          what:
+            error instanceof Error
+              ? (error.stack ?? error.message).split("\n").slice(0, 4).join(" | ")
+              : String(error),
+          input: JSON.stringify(input),
+        });
       }
     }
   }

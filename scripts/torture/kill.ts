@@ -9,16 +9,28 @@ import { openDatabase, type Connection } from "../../src/data/connection";
 import { migrateDatabase } from "../../src/data/migrate";
 
 /** A write that was acknowledged: what of which is then in the kitchen. */
-export type Acknowledged = { readonly kind: "cake" | "recipe" | "event"; readonly id: string; readonly holds: string };
+export type Acknowledged = {
+  readonly kind: "cake" | "recipe" | "event";
+  readonly id: string;
+  readonly holds: string;
+};
 
-export type KillFigures = { readonly kills: number; readonly acknowledged: number; readonly lost: readonly Acknowledged[]; readonly damaged: number };
+export type KillFigures = {
+  readonly kills: number;
+  readonly acknowledged: number;
+  readonly lost: readonly Acknowledged[];
+  readonly damaged: number;
+};
 
 const TSX = fileURLToPath(new URL("../../node_modules/tsx/dist/cli.mjs", import.meta.url));
 const WRITER = fileURLToPath(new URL("writer.ts", import.meta.url));
 /** The writer lives up to so long after its first acknowledged write, ms. */
 const LIVES_MS = 250;
 
-/** Kills a program that writes to a kitchen so many times, at any moment, and looks each time whether all it was told is there. */
+/**
+ * Kills a program that writes to a kitchen so many times, at any moment, and looks each time
+ * whether all it was told is there.
+ */
 export async function killOften(kills: number, tell: (done: number) => void): Promise<KillFigures> {
   const folder = mkdtempSync(join(tmpdir(), "steady-tin-torture-"));
   const url = `file:${join(folder, "kitchen.db")}`;
@@ -46,7 +58,10 @@ export async function killOften(kills: number, tell: (done: number) => void): Pr
 
 /** What the writer had acknowledged when it was killed without warning. */
 async function writesUntilKilled(url: string, name: string): Promise<readonly Acknowledged[]> {
-  const writer = spawn(process.execPath, [TSX, WRITER, url, name], { stdio: ["ignore", "pipe", "inherit"], detached: true });
+  const writer = spawn(process.execPath, [TSX, WRITER, url, name], {
+    stdio: ["ignore", "pipe", "inherit"],
+    detached: true,
+  });
   const told: Acknowledged[] = [];
   const dies = (): void => {
     // The program runs under its loader: both go at once.
@@ -62,7 +77,10 @@ async function writesUntilKilled(url: string, name: string): Promise<readonly Ac
   return told;
 }
 
-/** Whether what was acknowledged is in the kitchen; the second write to the same may stand in the first's place, acknowledged or not. */
+/**
+ * Whether what was acknowledged is in the kitchen; the second write to the same may stand in the
+ * first's place, acknowledged or not.
+ */
 async function isThere(kitchen: Connection, { kind, id, holds }: Acknowledged): Promise<boolean> {
   switch (kind) {
     case "cake": {

@@ -1,4 +1,5 @@
-// Writes cakes, recipes and a bake's events one after another for as long as it lives, and says of each write once it is acknowledged.
+// Writes cakes, recipes and a bake's events one after another for as long as it lives, and says of
+// each write once it is acknowledged.
 import { FIRST_QUESTION, recipeFacts, workRecipe, type CakeDoc } from "../../src/core/cake";
 import { ONE_TASK_BAKE } from "../../src/core/cake/one-task-bake.test-data";
 import { pantryOf } from "../../src/core/pantry";
@@ -9,15 +10,30 @@ import type { Acknowledged } from "./kill";
 
 const [url = "", name = ""] = process.argv.slice(2);
 const connection = openDatabase(url);
-const say = (what: Acknowledged): void => { process.stdout.write(`${JSON.stringify(what)}\n`); };
-const cakeFor = (guests: number): CakeDoc => ({ question: { ...FIRST_QUESTION, guests: String(guests) }, recipe: null });
-const recipeOf = (id: string, notes: string): ReturnType<typeof emptyRecipe> => ({ ...emptyRecipe(id), notes });
-const index = { facts: recipeFacts(emptyRecipe("x"), workRecipe(emptyRecipe("x"), pantryOf())), search: "x" };
+const say = (what: Acknowledged): void => {
+  process.stdout.write(`${JSON.stringify(what)}\n`);
+};
+const cakeFor = (guests: number): CakeDoc => ({
+  question: { ...FIRST_QUESTION, guests: String(guests) },
+  recipe: null,
+});
+const recipeOf = (id: string, notes: string): ReturnType<typeof emptyRecipe> => ({
+  ...emptyRecipe(id),
+  notes,
+});
+const index = {
+  facts: recipeFacts(emptyRecipe("x"), workRecipe(emptyRecipe("x"), pantryOf())),
+  search: "x",
+};
 
 const bake = `bake-${name}`;
 await addBake(connection, { id: bake, name: "Supper", doc: ONE_TASK_BAKE }, new Date());
 for (let turn = 0; ; turn += 1) {
-  const [cake, recipe, event] = [`cake-${name}-${turn}`, `recipe-${name}-${turn}`, `event-${name}-${turn}`];
+  const [cake, recipe, event] = [
+    `cake-${name}-${turn}`,
+    `recipe-${name}-${turn}`,
+    `event-${name}-${turn}`,
+  ];
   await addCake(connection, { id: cake, name: cake, doc: cakeFor(1) }, new Date());
   say({ kind: "cake", id: cake, holds: "1" });
   await saveCake(connection, cake, cakeFor(2), 1, new Date());
@@ -26,6 +42,11 @@ for (let turn = 0; ; turn += 1) {
   say({ kind: "recipe", id: recipe, holds: "first" });
   await saveRecipe(connection, recipe, recipeOf(recipe, "second"), index, 1, new Date(), true);
   say({ kind: "recipe", id: recipe, holds: "second" });
-  await tellBake(connection, bake, [{ id: event, at: turn, kind: "done", task: "0.tins" }], new Date());
+  await tellBake(
+    connection,
+    bake,
+    [{ id: event, at: turn, kind: "done", task: "0.tins" }],
+    new Date(),
+  );
   say({ kind: "event", id: bake, holds: event });
 }

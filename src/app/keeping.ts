@@ -11,7 +11,11 @@ type ListPage = "/" | "/cakes" | "/recipes" | "/tins" | "/ovens";
  * @param gone what to say when the thing was not there any more
  * @param page the list that has to be drawn anew
  */
-export async function keeping(work: () => Promise<boolean>, gone: string, page: ListPage | null = null): Promise<Outcome> {
+export async function keeping(
+  work: () => Promise<boolean>,
+  gone: string,
+  page: ListPage | null = null,
+): Promise<Outcome> {
   const result = await stored(work);
   if (!result.ok) return { ok: false, message: storageText(result.issue) };
   if (page !== null) revalidatePath(page);
@@ -19,13 +23,21 @@ export async function keeping(work: () => Promise<boolean>, gone: string, page: 
 }
 
 /** What the data layer says of a save. */
-type Saved<T> = { readonly kind: "kept"; readonly version: number } | { readonly kind: "gone" } | { readonly kind: "changed-elsewhere"; readonly theirs: T };
+type Saved<T> =
+  | { readonly kind: "kept"; readonly version: number }
+  | { readonly kind: "gone" }
+  | { readonly kind: "changed-elsewhere"; readonly theirs: T };
 
 /**
- * Stores a change of something that other pages may change too. The page that saves knows what it saved: nothing is drawn anew.
+ * Stores a change of something that other pages may change too. The page that saves knows what it
+ * saved: nothing is drawn anew.
  * @param theirsOf what another page kept, as this one shows it; null when it can't be read
  */
-export async function keepingChange<Row, Value>(work: () => Promise<Saved<Row>>, theirsOf: (row: Row) => Theirs<Value> | null, gone: string): Promise<SaveOutcome<Value>> {
+export async function keepingChange<Row, Value>(
+  work: () => Promise<Saved<Row>>,
+  theirsOf: (row: Row) => Theirs<Value> | null,
+  gone: string,
+): Promise<SaveOutcome<Value>> {
   const result = await stored(work);
   if (!result.ok) return { ok: false, message: storageText(result.issue) };
   switch (result.value.kind) {
@@ -35,7 +47,11 @@ export async function keepingChange<Row, Value>(work: () => Promise<Saved<Row>>,
       return { ok: false, message: gone };
     case "changed-elsewhere": {
       const theirs = theirsOf(result.value.theirs);
-      return { ok: false, message: "Changed on another page", ...(theirs === null ? {} : { theirs }) };
+      return {
+        ok: false,
+        message: "Changed on another page",
+        ...(theirs === null ? {} : { theirs }),
+      };
     }
   }
 }

@@ -8,12 +8,16 @@ import { UnitsProvider } from "@/components/frame/units";
 import { UNITS_COOKIE, unitsFromCookie } from "@/components/frame/units-cookie";
 import "./globals.css";
 
-/** Every page carries its own nonce and the kitchen's own data, so none can be made ahead of the request. */
+/**
+ * Every page carries its own nonce and the kitchen's own data, so none can be made ahead of the
+ * request.
+ */
 export const dynamic = "force-dynamic";
 
 export const metadata: Metadata = {
   title: { default: "Steady Tin", template: "%s · Steady Tin" },
-  description: "The recipe's tin to your tin: how much batter, how hot, how long, and will it overflow?",
+  description:
+    "The recipe's tin to your tin: how much batter, how hot, how long, and will it overflow?",
 };
 
 export const viewport: Viewport = { width: "device-width", initialScale: 1, themeColor: "#12304a" };
@@ -23,7 +27,10 @@ export default async function RootLayout({ children }: { readonly children: Reac
   return (
     <html lang="en">
       <body>
-        <a href="#work" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-white focus:p-3">
+        <a
+          href="#work"
+          className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-white focus:p-3"
+        >
           Skip to the work
         </a>
         <NuqsAdapter>

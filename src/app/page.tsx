@@ -12,13 +12,23 @@ const RECENT = 3;
 export default async function BenchPage() {
   const kitchen = await stored(async () => {
     const database = kitchenDatabase();
-    return { cakes: (await listCakes(database, { limit: RECENT })).cakes, recipes: await listBenchRecipes(database), cupboard: await listTins(database) };
+    return {
+      cakes: (await listCakes(database, { limit: RECENT })).cakes,
+      recipes: await listBenchRecipes(database),
+      cupboard: await listTins(database),
+    };
   });
-  const { cakes, recipes, cupboard } = kitchen.ok ? kitchen.value : { cakes: [], recipes: [], cupboard: [] };
+  const { cakes, recipes, cupboard } = kitchen.ok
+    ? kitchen.value
+    : { cakes: [], recipes: [], cupboard: [] };
   return (
     <div className="space-y-5">
       <FreshList />
-      {!kitchen.ok && <Trouble text={`${storageText(kitchen.issue)} The bench works all the same; cakes can't be kept meanwhile.`} />}
+      {!kitchen.ok && (
+        <Trouble
+          text={`${storageText(kitchen.issue)} The bench works all the same; cakes can't be kept meanwhile.`}
+        />
+      )}
       <BenchInAddress recipes={recipes} cupboard={cupboard} keep={keepCake} />
       {cakes.length > 0 && (
         <section aria-labelledby="kept" className="no-print">

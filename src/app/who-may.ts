@@ -5,18 +5,36 @@ export type TurnedAway = { readonly status: 403 | 421; readonly message: string 
 const OWN_NAMES = ["localhost", "127.0.0.1", "[::1]"];
 const READING = ["GET", "HEAD", "OPTIONS"];
 
-/** The names a kitchen answers to: this machine's own, and those its owner lists in `STEADY_TIN_HOSTS`, parted by commas. */
+/**
+ * The names a kitchen answers to: this machine's own, and those its owner lists in
+ * `STEADY_TIN_HOSTS`, parted by commas.
+ */
 export function hostsAllowed(listed = process.env["STEADY_TIN_HOSTS"] ?? ""): readonly string[] {
-  return [...OWN_NAMES, ...listed.split(",").map((host) => host.trim().toLowerCase()).filter((host) => host !== "")];
+  return [
+    ...OWN_NAMES,
+    ...listed
+      .split(",")
+      .map((host) => host.trim().toLowerCase())
+      .filter((host) => host !== ""),
+  ];
 }
 
 /**
- * Whether a request may pass: only under a name the kitchen answers to, since any website can give itself a name that leads to this
- * machine; and what changes anything only from a page of the kitchen itself. Null for one that may.
+ * Whether a request may pass: only under a name the kitchen answers to, since any website can give
+ * itself a name that leads to this machine; and what changes anything only from a page of the
+ * kitchen itself. Null for one that may.
  */
-export function turnedAway(method: string, headers: Pick<Headers, "get">, allowed = hostsAllowed()): TurnedAway | null {
+export function turnedAway(
+  method: string,
+  headers: Pick<Headers, "get">,
+  allowed = hostsAllowed(),
+): TurnedAway | null {
   const host = (headers.get("host") ?? "").toLowerCase();
-  if (!allowed.includes(nameOf(host))) return { status: 421, message: `This kitchen does not answer to “${host.slice(0, 100)}”. Open it at the address its start printed.` };
+  if (!allowed.includes(nameOf(host)))
+    return {
+      status: 421,
+      message: `This kitchen does not answer to “${host.slice(0, 100)}”. Open it at the address its start printed.`,
+    };
   if (READING.includes(method)) return null;
   const origin = headers.get("origin");
   const isOwn = origin !== null && URL.canParse(origin) && new URL(origin).host === host;

@@ -6,7 +6,8 @@ export function planSchemaText(): string {
   const schema = {
     $schema: "https://json-schema.org/draft/2020-12/schema",
     title: "Planning a cake from a file",
-    description: "Lengths in mm, volumes in mL, weights in g, temperatures in °C, times in minutes.",
+    description:
+      "Lengths in mm, volumes in mL, weights in g, temperatures in °C, times in minutes.",
     $defs: { request: bare(CakeInputSchema), answer: bare(AnswerSchema) },
     $ref: "#/$defs/request",
   };
@@ -14,5 +15,7 @@ export function planSchemaText(): string {
 }
 
 function bare(schema: z.ZodMiniType): object {
-  return Object.fromEntries(Object.entries(z.toJSONSchema(schema)).filter(([key]) => key !== "$schema"));
+  return Object.fromEntries(
+    Object.entries(z.toJSONSchema(schema)).filter(([key]) => key !== "$schema"),
+  );
 }

@@ -33,21 +33,37 @@ function readRequest(file: string): string {
 }
 
 function parseJson(text: string): unknown {
-  if (text.length > MOST_BYTES) return fail("too-large", "", `The request is ${text.length} characters long: at most ${MOST_BYTES}.`);
+  if (text.length > MOST_BYTES)
+    return fail(
+      "too-large",
+      "",
+      `The request is ${text.length} characters long: at most ${MOST_BYTES}.`,
+    );
   try {
     return JSON.parse(text) as unknown;
   } catch (error) {
-    return fail("damaged", "", `The request is not JSON: ${error instanceof Error ? error.message : "it can't be read"}.`);
+    return fail(
+      "damaged",
+      "",
+      `The request is not JSON: ${error instanceof Error ? error.message : "it can't be read"}.`,
+    );
   }
 }
 
 const [file] = process.argv.slice(2);
-if (file === undefined) fail("usage", "", "Name a request file, or - for standard input: npm run -s plan -- request.json");
+if (file === undefined)
+  fail(
+    "usage",
+    "",
+    "Name a request file, or - for standard input: npm run -s plan -- request.json",
+  );
 const request = workRequest(settled(parseCakeInput(parseJson(readRequest(file)))));
-const answer = settled(planAnswer(settled(planCake(request.input)), request, {
-  caution: (caution) => cautionText(caution, METRIC),
-  built: (remark) => buildRemarkText(remark, METRIC),
-  remark: (remark) => remarkText(remark, METRIC),
-  doing: (doing) => doingText(doing, METRIC),
-}));
+const answer = settled(
+  planAnswer(settled(planCake(request.input)), request, {
+    caution: (caution) => cautionText(caution, METRIC),
+    built: (remark) => buildRemarkText(remark, METRIC),
+    remark: (remark) => remarkText(remark, METRIC),
+    doing: (doing) => doingText(doing, METRIC),
+  }),
+);
 process.stdout.write(`${JSON.stringify(answer, null, 2)}\n`);

@@ -4,14 +4,18 @@ import { seedDemoKitchen } from "@/data/seed";
 import { loggable, storageIssue } from "@/data/storage-issue";
 import { storageText } from "@/words";
 
-/** Brings the kitchen's database up to date before the server starts, and lays in the demo kitchen the first time. */
+/**
+ * Brings the kitchen's database up to date before the server starts, and lays in the demo kitchen
+ * the first time.
+ */
 const url = databaseUrl();
 try {
   const connection = openDatabase(url);
   const now = new Date();
   const copy = await migrateDatabase(connection, url, now);
   if (copy !== null) console.log(`Kept a copy of your data before updating it: ${copy}`);
-  if (await seedDemoKitchen(connection, now)) console.log("Laid in the demo kitchen of Lantern Row.");
+  if (await seedDemoKitchen(connection, now))
+    console.log("Laid in the demo kitchen of Lantern Row.");
   connection.client.close();
 } catch (error) {
   const issue = storageIssue(error);
@@ -23,5 +27,7 @@ try {
 /** An address without user, password, token or query. */
 function withoutKeys(address: string): string {
   if (address.startsWith("file:")) return address.replace(/\?.*$/u, "");
-  return URL.canParse(address) ? `${new URL(address).protocol}//${new URL(address).host}` : "DATABASE_URL";
+  return URL.canParse(address)
+    ? `${new URL(address).protocol}//${new URL(address).host}`
+    : "DATABASE_URL";
 }

@@ -26,24 +26,41 @@ const done = (id: string, task: string): BenchEvent => ({ id, at: 5, kind: "done
 
 it("keeps a bake as it began, and finds it with its cakes while it goes on", async () => {
   await addBake(kitchen, { id: "one", name: "Supper", doc: ONE_TASK_BAKE }, NOW);
-  expect(await findBake(kitchen, "one")).toEqual({ id: "one", name: "Supper", doc: ONE_TASK_BAKE, startedAt: NOW, endedAt: null });
-  expect(await listOpenBakes(kitchen)).toEqual([{ id: "one", name: "Supper", cakeIds: ["supper"] }]);
+  expect(await findBake(kitchen, "one")).toEqual({
+    id: "one",
+    name: "Supper",
+    doc: ONE_TASK_BAKE,
+    startedAt: NOW,
+    endedAt: null,
+  });
+  expect(await listOpenBakes(kitchen)).toEqual([
+    { id: "one", name: "Supper", cakeIds: ["supper"] },
+  ]);
   expect(await findBake(kitchen, "none")).toBeNull();
 });
 
 it("keeps each event once, in the order they arrived, and gives what came after one", async () => {
-  expect(await tellBake(kitchen, "one", [done("event-one", "0.tins"), done("event-two", "0.tins")], NOW)).toBe(true);
+  expect(
+    await tellBake(kitchen, "one", [done("event-one", "0.tins"), done("event-two", "0.tins")], NOW),
+  ).toBe(true);
   const { events, seq } = await eventsSince(kitchen, "one", 0);
   expect(events.map(({ id }) => id)).toEqual(["event-one", "event-two"]);
   await tellBake(kitchen, "one", [done("event-two", "0.tins"), done("event-six", "0.tins")], NOW);
-  expect((await eventsSince(kitchen, "one", seq)).events.map(({ id }) => id)).toEqual(["event-six"]);
+  expect((await eventsSince(kitchen, "one", seq)).events.map(({ id }) => id)).toEqual([
+    "event-six",
+  ]);
   expect((await eventsSince(kitchen, "one", 0)).events).toHaveLength(3);
   expect(await tellBake(kitchen, "none", [done("event-one", "0.tins")], NOW)).toBe(false);
   expect((await eventsSince(kitchen, "none", 0)).events).toEqual([]);
 });
 
 it("closes a bake with its last answer, or when it is given up", async () => {
-  await tellBake(kitchen, "one", [{ id: "event-end", at: 9, kind: "ended", bakedMin: 34, verdict: "right", change: "" }], NOW);
+  await tellBake(
+    kitchen,
+    "one",
+    [{ id: "event-end", at: 9, kind: "ended", bakedMin: 34, verdict: "right", change: "" }],
+    NOW,
+  );
   expect((await findBake(kitchen, "one"))?.endedAt).toEqual(NOW);
   await addBake(kitchen, { id: "two", name: "Supper", doc: ONE_TASK_BAKE }, NOW);
   expect(await giveUpBake(kitchen, "two", NOW)).toBe(true);

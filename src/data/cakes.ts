@@ -5,11 +5,25 @@ import { parsedJson } from "./parsed-json";
 import type { Saved } from "./saved";
 import { cakes } from "./schema";
 
-/** A cake as lists need it. A question that no longer parses is null: the row is shown, and never thrown away. */
-export type ListedCake = { readonly id: string; readonly name: string; readonly question: Question | null; readonly updatedAt: Date };
+/**
+ * A cake as lists need it. A question that no longer parses is null: the row is shown, and never
+ * thrown away.
+ */
+export type ListedCake = {
+  readonly id: string;
+  readonly name: string;
+  readonly question: Question | null;
+  readonly updatedAt: Date;
+};
 
 /** A cake opened. What no longer parses is null. */
-export type Cake = { readonly id: string; readonly name: string; readonly doc: CakeDoc | null; readonly version: number; readonly updatedAt: Date };
+export type Cake = {
+  readonly id: string;
+  readonly name: string;
+  readonly doc: CakeDoc | null;
+  readonly version: number;
+  readonly updatedAt: Date;
+};
 
 function docFrom(row: typeof cakes.$inferSelect): CakeDoc | null {
   const recipe = row.recipe === null ? null : parsedJson(row.recipe);
@@ -20,43 +34,102 @@ function docFrom(row: typeof cakes.$inferSelect): CakeDoc | null {
 }
 
 function cakeFrom(row: typeof cakes.$inferSelect): Cake {
-  return { id: row.id, name: row.name, doc: docFrom(row), version: row.version, updatedAt: new Date(row.updatedAt) };
+  return {
+    id: row.id,
+    name: row.name,
+    doc: docFrom(row),
+    version: row.version,
+    updatedAt: new Date(row.updatedAt),
+  };
 }
 
 /** The columns of a cake's document. */
-export function cakeColumns({ question, recipe }: CakeDoc): { readonly question: string; readonly recipe: string | null; readonly wantedOn: string } {
-  return { question: JSON.stringify(question), recipe: recipe === null ? null : JSON.stringify(recipe), wantedOn: /^\d{4}-\d{2}-\d{2}/u.exec(question.day.wantedAt)?.[0] ?? "" };
+export function cakeColumns({ question, recipe }: CakeDoc): {
+  readonly question: string;
+  readonly recipe: string | null;
+  readonly wantedOn: string;
+} {
+  return {
+    question: JSON.stringify(question),
+    recipe: recipe === null ? null : JSON.stringify(recipe),
+    wantedOn: /^\d{4}-\d{2}-\d{2}/u.exec(question.day.wantedAt)?.[0] ?? "",
+  };
 }
 
-const LISTED = { id: cakes.id, name: cakes.name, question: cakes.question, updatedAt: cakes.updatedAt };
+const LISTED = {
+  id: cakes.id,
+  name: cakes.name,
+  question: cakes.question,
+  updatedAt: cakes.updatedAt,
+};
 
-function listedFrom(row: { readonly id: string; readonly name: string; readonly question: string; readonly updatedAt: number }): ListedCake {
+function listedFrom(row: {
+  readonly id: string;
+  readonly name: string;
+  readonly question: string;
+  readonly updatedAt: number;
+}): ListedCake {
   const question = parseQuestion(parsedJson(row.question));
-  return { id: row.id, name: row.name, question: question.ok ? question.value : null, updatedAt: new Date(row.updatedAt) };
+  return {
+    id: row.id,
+    name: row.name,
+    question: question.ok ? question.value : null,
+    updatedAt: new Date(row.updatedAt),
+  };
 }
 
 /**
  * The cakes that are not deleted, last changed first.
  * @param page from `offset`, at most `limit`
  */
-export async function listCakes({ db }: Connection, page: { readonly limit: number; readonly offset?: number }): Promise<{ readonly cakes: readonly ListedCake[]; readonly total: number }> {
+export async function listCakes(
+  { db }: Connection,
+  page: { readonly limit: number; readonly offset?: number },
+): Promise<{ readonly cakes: readonly ListedCake[]; readonly total: number }> {
   const where = isNull(cakes.deletedAt);
-  const rows = await db.select(LISTED).from(cakes).where(where).orderBy(desc(cakes.updatedAt), cakes.id).limit(page.limit).offset(page.offset ?? 0);
+  const rows = await db
+    .select(LISTED)
+    .from(cakes)
+    .where(where)
+    .orderBy(desc(cakes.updatedAt), cakes.id)
+    .limit(page.limit)
+    .offset(page.offset ?? 0);
   const [counted] = await db.select({ total: count() }).from(cakes).where(where);
   return { cakes: rows.map(listedFrom), total: counted?.total ?? 0 };
 }
 
 /**
- * Other cakes that a cake may have something to do with: the last changed ones, and whenever they were changed those whose frosting is
- * made along with its own and those wanted on its day.
+ * Other cakes that a cake may have something to do with: the last changed ones, and whenever they
+ * were changed those whose frosting is made along with its own and those wanted on its day.
  * @param limit of the last changed ones
  */
-export async function listOthers({ db }: Connection, { id, doc }: Cake, limit: number): Promise<readonly ListedCake[]> {
+export async function listOthers(
+  { db }: Connection,
+  { id, doc }: Cake,
+  limit: number,
+): Promise<readonly ListedCake[]> {
   const isOther = and(ne(cakes.id, id), isNull(cakes.deletedAt));
-  const recent = await db.select(LISTED).from(cakes).where(isOther).orderBy(desc(cakes.updatedAt), cakes.id).limit(limit);
+  const recent = await db
+    .select(LISTED)
+    .from(cakes)
+    .where(isOther)
+    .orderBy(desc(cakes.updatedAt), cakes.id)
+    .limit(limit);
   if (doc === null) return recent.map(listedFrom);
   const { wantedOn } = cakeColumns(doc);
-  const bound = await db.select(LISTED).from(cakes).where(and(isOther, or(inArray(cakes.id, [...doc.question.finish.alsoFor]), wantedOn === "" ? undefined : eq(cakes.wantedOn, wantedOn)))).orderBy(desc(cakes.updatedAt), cakes.id);
+  const bound = await db
+    .select(LISTED)
+    .from(cakes)
+    .where(
+      and(
+        isOther,
+        or(
+          inArray(cakes.id, [...doc.question.finish.alsoFor]),
+          wantedOn === "" ? undefined : eq(cakes.wantedOn, wantedOn),
+        ),
+      ),
+    )
+    .orderBy(desc(cakes.updatedAt), cakes.id);
   const known = new Set(recent.map((row) => row.id));
   return [...recent, ...bound.filter((row) => !known.has(row.id))].map(listedFrom);
 }
@@ -66,43 +139,85 @@ const MOST_OF_A_DAY = 40;
 
 /** The cakes that are wanted on a date, opened, last changed first. @param on `2026-12-05` */
 export async function listCakesOf({ db }: Connection, on: string): Promise<readonly Cake[]> {
-  const rows = await db.select().from(cakes).where(and(eq(cakes.wantedOn, on), isNull(cakes.deletedAt))).orderBy(desc(cakes.updatedAt), cakes.id).limit(MOST_OF_A_DAY);
+  const rows = await db
+    .select()
+    .from(cakes)
+    .where(and(eq(cakes.wantedOn, on), isNull(cakes.deletedAt)))
+    .orderBy(desc(cakes.updatedAt), cakes.id)
+    .limit(MOST_OF_A_DAY);
   return rows.map(cakeFrom);
 }
 
 /** One cake that is not deleted; null when there is none of that id. */
 export async function findCake({ db }: Connection, id: string): Promise<Cake | null> {
-  const [row] = await db.select().from(cakes).where(and(eq(cakes.id, id), isNull(cakes.deletedAt)));
+  const [row] = await db
+    .select()
+    .from(cakes)
+    .where(and(eq(cakes.id, id), isNull(cakes.deletedAt)));
   return row === undefined ? null : cakeFrom(row);
 }
 
 /** Keeps a new cake. */
-export async function addCake(connection: Connection, cake: { id: string; name: string; doc: CakeDoc }, now: Date): Promise<void> {
+export async function addCake(
+  connection: Connection,
+  cake: { id: string; name: string; doc: CakeDoc },
+  now: Date,
+): Promise<void> {
   const at = now.getTime();
-  await connection.write((db) => db.insert(cakes).values({ id: cake.id, name: cake.name, ...cakeColumns(cake.doc), createdAt: at, updatedAt: at }));
+  await connection.write((db) =>
+    db.insert(cakes).values({
+      id: cake.id,
+      name: cake.name,
+      ...cakeColumns(cake.doc),
+      createdAt: at,
+      updatedAt: at,
+    }),
+  );
 }
 
 /**
- * Keeps a changed cake, unless another page has kept another change of it since: then nothing is written.
+ * Keeps a changed cake, unless another page has kept another change of it since: then nothing is
+ * written.
  * @param base the version that was changed
  */
-export async function saveCake(connection: Connection, id: string, doc: CakeDoc, base: number, now: Date): Promise<Saved<Cake>> {
+export async function saveCake(
+  connection: Connection,
+  id: string,
+  doc: CakeDoc,
+  base: number,
+  now: Date,
+): Promise<Saved<Cake>> {
   return connection.write((db) =>
     db.transaction(async (tx): Promise<Saved<Cake>> => {
-      const [row] = await tx.select().from(cakes).where(and(eq(cakes.id, id), isNull(cakes.deletedAt)));
+      const [row] = await tx
+        .select()
+        .from(cakes)
+        .where(and(eq(cakes.id, id), isNull(cakes.deletedAt)));
       if (row === undefined) return { kind: "gone" };
       if (row.version !== base) return { kind: "changed-elsewhere", theirs: cakeFrom(row) };
       const version = base + 1;
-      await tx.update(cakes).set({ ...cakeColumns(doc), version, updatedAt: now.getTime() }).where(eq(cakes.id, id));
+      await tx
+        .update(cakes)
+        .set({ ...cakeColumns(doc), version, updatedAt: now.getTime() })
+        .where(eq(cakes.id, id));
       return { kind: "kept", version };
     }),
   );
 }
 
 /** Gives a cake another name. @returns whether the cake is still there */
-export async function nameCake(connection: Connection, id: string, name: string, now: Date): Promise<boolean> {
+export async function nameCake(
+  connection: Connection,
+  id: string,
+  name: string,
+  now: Date,
+): Promise<boolean> {
   const rows = await connection.write((db) =>
-    db.update(cakes).set({ name, updatedAt: now.getTime() }).where(and(eq(cakes.id, id), isNull(cakes.deletedAt))).returning({ id: cakes.id }),
+    db
+      .update(cakes)
+      .set({ name, updatedAt: now.getTime() })
+      .where(and(eq(cakes.id, id), isNull(cakes.deletedAt)))
+      .returning({ id: cakes.id }),
   );
   return rows.length > 0;
 }
@@ -110,7 +225,11 @@ export async function nameCake(connection: Connection, id: string, name: string,
 /** Deletes a cake so that {@link restoreCake} can bring it back. @returns whether it was there */
 export async function deleteCake(connection: Connection, id: string, now: Date): Promise<boolean> {
   const rows = await connection.write((db) =>
-    db.update(cakes).set({ deletedAt: now.getTime() }).where(and(eq(cakes.id, id), isNull(cakes.deletedAt))).returning({ id: cakes.id }),
+    db
+      .update(cakes)
+      .set({ deletedAt: now.getTime() })
+      .where(and(eq(cakes.id, id), isNull(cakes.deletedAt)))
+      .returning({ id: cakes.id }),
   );
   return rows.length > 0;
 }
@@ -118,19 +237,38 @@ export async function deleteCake(connection: Connection, id: string, now: Date):
 /** Brings a deleted cake back as it was. @returns whether there was one */
 export async function restoreCake(connection: Connection, id: string): Promise<boolean> {
   const rows = await connection.write((db) =>
-    db.update(cakes).set({ deletedAt: null }).where(and(eq(cakes.id, id), isNotNull(cakes.deletedAt))).returning({ id: cakes.id }),
+    db
+      .update(cakes)
+      .set({ deletedAt: null })
+      .where(and(eq(cakes.id, id), isNotNull(cakes.deletedAt)))
+      .returning({ id: cakes.id }),
   );
   return rows.length > 0;
 }
 
 /** A copy of a cake under a new id and name. @returns whether there was one to copy */
-export async function duplicateCake(connection: Connection, id: string, copy: { id: string; name: string }, now: Date): Promise<boolean> {
+export async function duplicateCake(
+  connection: Connection,
+  id: string,
+  copy: { id: string; name: string },
+  now: Date,
+): Promise<boolean> {
   return connection.write(async (db) => {
-    const [row] = await db.select().from(cakes).where(and(eq(cakes.id, id), isNull(cakes.deletedAt)));
+    const [row] = await db
+      .select()
+      .from(cakes)
+      .where(and(eq(cakes.id, id), isNull(cakes.deletedAt)));
     if (row === undefined) return false;
     const at = now.getTime();
     // What it was planned from is copied as it stands, even when it no longer parses.
-    await db.insert(cakes).values({ ...copy, question: row.question, recipe: row.recipe, wantedOn: row.wantedOn, createdAt: at, updatedAt: at });
+    await db.insert(cakes).values({
+      ...copy,
+      question: row.question,
+      recipe: row.recipe,
+      wantedOn: row.wantedOn,
+      createdAt: at,
+      updatedAt: at,
+    });
     return true;
   });
 }

@@ -16,18 +16,29 @@ export type Connection = {
 };
 
 /**
- * How long one statement waits for another process's lock, ms: the client waits inside the library and holds up the whole server, so
- * it hardly waits, and a write that was turned away is tried again after a pause that blocks nobody, for so long in all.
+ * How long one statement waits for another process's lock, ms: the client waits inside the library
+ * and holds up the whole server, so it hardly waits, and a write that was turned away is tried
+ * again after a pause that blocks nobody, for so long in all.
  */
 const BUSY_TIMEOUT_MS = 40;
 const PAUSE_MS = { first: 20, most: 250 } as const;
 const BUSY_FOR_MS = 6000;
-/** A write that has no answer for this long is given up, so that those behind it get their turn, ms. */
+/**
+ * A write that has no answer for this long is given up, so that those behind it get their turn, ms.
+ */
 const ANSWER_MS = 20_000;
 
 /** How patient a connection is, ms. */
-type Patience = { readonly statementMs: number; readonly busyMs: number; readonly answerMs: number };
-const PATIENCE: Patience = { statementMs: BUSY_TIMEOUT_MS, busyMs: BUSY_FOR_MS, answerMs: ANSWER_MS };
+type Patience = {
+  readonly statementMs: number;
+  readonly busyMs: number;
+  readonly answerMs: number;
+};
+const PATIENCE: Patience = {
+  statementMs: BUSY_TIMEOUT_MS,
+  busyMs: BUSY_FOR_MS,
+  answerMs: ANSWER_MS,
+};
 
 /** The path of a database that is a file on this machine; null for a server. */
 export function databaseFile(url: string): string | null {
@@ -40,11 +51,18 @@ class NoAnswer extends Error {
   readonly code = "NO_ANSWER";
 }
 
-const paused = (ms: number): Promise<void> => new Promise((resolve) => { setTimeout(resolve, ms); });
+const paused = (ms: number): Promise<void> =>
+  new Promise((resolve) => {
+    setTimeout(resolve, ms);
+  });
 
 async function answered<T>(work: Promise<T>, withinMs: number): Promise<T> {
   let timer: NodeJS.Timeout | undefined;
-  const late = new Promise<never>((_, reject) => { timer = setTimeout(() => { reject(new NoAnswer(`no answer in ${withinMs} ms`)); }, withinMs); });
+  const late = new Promise<never>((_, reject) => {
+    timer = setTimeout(() => {
+      reject(new NoAnswer(`no answer in ${withinMs} ms`));
+    }, withinMs);
+  });
   try {
     return await Promise.race([work, late]);
   } finally {
@@ -53,9 +71,10 @@ async function answered<T>(work: Promise<T>, withinMs: number): Promise<T> {
 }
 
 /**
- * Opens a database. Every write has to go through `write`: after one SQLITE_BUSY the client keeps a statement open, and
- * later writes then report success without reaching the disk. Hence one queue, and after each BUSY a fresh connection, a pause and
- * another try, until it has been busy for too long.
+ * Opens a database. Every write has to go through `write`: after one SQLITE_BUSY the client keeps a
+ * statement open, and later writes then report success without reaching the disk. Hence one queue,
+ * and after each BUSY a fresh connection, a pause and another try, until it has been busy for too
+ * long.
  * @param url `file:path` or the address of a libSQL server
  */
 export function openDatabase(url: string, patience: Partial<Patience> = {}): Connection {
@@ -73,7 +92,8 @@ export function openDatabase(url: string, patience: Partial<Patience> = {}): Con
         return await answered(work(db), answerMs);
       } catch (error) {
         const isBusy = hasCode(error, "SQLITE_BUSY");
-        // Left as it is, the connection would swallow the next write, or go on with one that was given up.
+        // Left as it is, the connection would swallow the next write, or go on with one that was
+        // given up.
         if (isBusy || hasCode(error, "NO_ANSWER")) client.reconnect();
         if (!isBusy || performance.now() + pauseMs > until) throw error;
         await paused(pauseMs);

@@ -3,62 +3,237 @@ import { FIRST_QUESTION, type Question } from "@/core/cake";
 import type { Tin } from "@/core/tin";
 
 /** The demo kitchen: Lantern Row, a small harbour town, its suppers and its ferry crews. */
-type DemoTin = { readonly id: string; readonly name: string; readonly owned: number; readonly spec: Tin };
+type DemoTin = {
+  readonly id: string;
+  readonly name: string;
+  readonly owned: number;
+  readonly spec: Tin;
+};
 /** A cake by its recipe and by what its question says otherwise than the recipe. */
-type DemoCake = { readonly id: string; readonly name: string; readonly recipe: string; /** The oven it is for. */ readonly oven?: string; readonly question: Partial<Question> };
+type DemoCake = {
+  readonly id: string;
+  readonly name: string;
+  readonly recipe: string;
+  /** The oven it is for. */ readonly oven?: string;
+  readonly question: Partial<Question>;
+};
 type DemoOven = { readonly id: string; readonly name: string; readonly spec: KitchenOven };
 
 export const DEMO_OVENS: readonly DemoOven[] = [
   {
-    id: "kitchen", name: "Kitchen oven",
+    id: "kitchen",
+    name: "Kitchen oven",
     spec: {
-      source: "electric", air: "either", dial: { scale: "C", step: 5 }, shelf: { widthMm: 595, depthMm: 400, atOnce: 1, clearMm: 320 }, warmUpMin: 17,
-      readings: [{ dialC: 150, trueC: 147 }, { dialC: 160, trueC: 156 }, { dialC: 170, trueC: 164 }, { dialC: 180, trueC: 172 }, { dialC: 180, trueC: 174 }, { dialC: 180, trueC: 148 }, { dialC: 190, trueC: 182 }, { dialC: 200, trueC: 190 }, { dialC: 220, trueC: 208 }],
+      source: "electric",
+      air: "either",
+      dial: { scale: "C", step: 5 },
+      shelf: { widthMm: 595, depthMm: 400, atOnce: 1, clearMm: 320 },
+      warmUpMin: 17,
+      readings: [
+        { dialC: 150, trueC: 147 },
+        { dialC: 160, trueC: 156 },
+        { dialC: 170, trueC: 164 },
+        { dialC: 180, trueC: 172 },
+        { dialC: 180, trueC: 174 },
+        { dialC: 180, trueC: 148 },
+        { dialC: 190, trueC: 182 },
+        { dialC: 200, trueC: 190 },
+        { dialC: 220, trueC: 208 },
+      ],
     },
   },
   {
-    id: "galley", name: "Ferry galley",
-    spec: { source: "gas", air: "still", dial: { scale: "gas", step: 1 }, shelf: { widthMm: 430, depthMm: 345, atOnce: 1, clearMm: 260 }, warmUpMin: 25, readings: [{ dialC: 177, trueC: 188 }, { dialC: 165, trueC: 173 }] },
+    id: "galley",
+    name: "Ferry galley",
+    spec: {
+      source: "gas",
+      air: "still",
+      dial: { scale: "gas", step: 1 },
+      shelf: { widthMm: 430, depthMm: 345, atOnce: 1, clearMm: 260 },
+      warmUpMin: 25,
+      readings: [
+        { dialC: 177, trueC: 188 },
+        { dialC: 165, trueC: 173 },
+      ],
+    },
   },
   {
-    id: "chapel", name: "Chapel hall, the small one",
-    spec: { source: "countertop", air: "fan", dial: { scale: "C", step: 10 }, shelf: { widthMm: 300, depthMm: 290, atOnce: 1, clearMm: 180 }, warmUpMin: 8, readings: [] },
+    id: "chapel",
+    name: "Chapel hall, the small one",
+    spec: {
+      source: "countertop",
+      air: "fan",
+      dial: { scale: "C", step: 10 },
+      shelf: { widthMm: 300, depthMm: 290, atOnce: 1, clearMm: 180 },
+      warmUpMin: 8,
+      readings: [],
+    },
   },
 ];
 
 export const DEMO_TINS: readonly DemoTin[] = [
-  { id: "rounds", name: "The pair of rounds", owned: 2, spec: { shape: "round", diameterMm: 203, depthMm: 51 } },
-  { id: "small-rounds", name: "Three small rounds", owned: 3, spec: { shape: "round", diameterMm: 152, depthMm: 51 } },
-  { id: "springform", name: "Springform, dark", owned: 1, spec: { shape: "springform", diameterMm: 230, depthMm: 65, material: "dark", looseBase: true } },
-  { id: "big-rectangle", name: "Supper rectangle", owned: 1, spec: { shape: "rectangle", lengthMm: 330, widthMm: 229, depthMm: 51 } },
-  { id: "glass-dish", name: "Glass dish", owned: 1, spec: { shape: "rectangle", lengthMm: 330, widthMm: 230, depthMm: 50, material: "glass" } },
-  { id: "square", name: "Chapel hall square", owned: 1, spec: { shape: "square", sideMm: 200, depthMm: 50 } },
-  { id: "tray", name: "Shallow tray", owned: 2, spec: { shape: "rectangle", lengthMm: 380, widthMm: 255, depthMm: 25 } },
-  { id: "loaf", name: "Loaf tin", owned: 2, spec: { shape: "loaf", lengthMm: 216, widthMm: 114, depthMm: 65 } },
-  { id: "fluted", name: "Fluted ring", owned: 1, spec: { shape: "fluted", diameterMm: 250, depthMm: 90, material: "dark" } },
-  { id: "tube", name: "Tall tube tin", owned: 1, spec: { shape: "tube", diameterMm: 250, depthMm: 105, brimMl: 4300 } },
+  {
+    id: "rounds",
+    name: "The pair of rounds",
+    owned: 2,
+    spec: { shape: "round", diameterMm: 203, depthMm: 51 },
+  },
+  {
+    id: "small-rounds",
+    name: "Three small rounds",
+    owned: 3,
+    spec: { shape: "round", diameterMm: 152, depthMm: 51 },
+  },
+  {
+    id: "springform",
+    name: "Springform, dark",
+    owned: 1,
+    spec: { shape: "springform", diameterMm: 230, depthMm: 65, material: "dark", looseBase: true },
+  },
+  {
+    id: "big-rectangle",
+    name: "Supper rectangle",
+    owned: 1,
+    spec: { shape: "rectangle", lengthMm: 330, widthMm: 229, depthMm: 51 },
+  },
+  {
+    id: "glass-dish",
+    name: "Glass dish",
+    owned: 1,
+    spec: { shape: "rectangle", lengthMm: 330, widthMm: 230, depthMm: 50, material: "glass" },
+  },
+  {
+    id: "square",
+    name: "Chapel hall square",
+    owned: 1,
+    spec: { shape: "square", sideMm: 200, depthMm: 50 },
+  },
+  {
+    id: "tray",
+    name: "Shallow tray",
+    owned: 2,
+    spec: { shape: "rectangle", lengthMm: 380, widthMm: 255, depthMm: 25 },
+  },
+  {
+    id: "loaf",
+    name: "Loaf tin",
+    owned: 2,
+    spec: { shape: "loaf", lengthMm: 216, widthMm: 114, depthMm: 65 },
+  },
+  {
+    id: "fluted",
+    name: "Fluted ring",
+    owned: 1,
+    spec: { shape: "fluted", diameterMm: 250, depthMm: 90, material: "dark" },
+  },
+  {
+    id: "tube",
+    name: "Tall tube tin",
+    owned: 1,
+    spec: { shape: "tube", diameterMm: 250, depthMm: 105, brimMl: 4300 },
+  },
   { id: "fish", name: "The fish", owned: 1, spec: { shape: "odd", brimMl: 1850 } },
-  { id: "stepped", name: "Net mender's stepped tin", owned: 1, spec: { shape: "drawn", depthMm: 70, profile: [{ heightMm: 0, widthMm: 150 }, { heightMm: 30, widthMm: 158 }, { heightMm: 32, widthMm: 200 }, { heightMm: 70, widthMm: 208 }] } },
-  { id: "cups", name: "Dozen cups", owned: 2, spec: { shape: "well", rimMm: 70, floorMm: 52, depthMm: 32, count: 12 } },
-  { id: "small-cups", name: "Small cups", owned: 1, spec: { shape: "well", rimMm: 46, floorMm: 34, depthMm: 20, count: 24 } },
+  {
+    id: "stepped",
+    name: "Net mender's stepped tin",
+    owned: 1,
+    spec: {
+      shape: "drawn",
+      depthMm: 70,
+      profile: [
+        { heightMm: 0, widthMm: 150 },
+        { heightMm: 30, widthMm: 158 },
+        { heightMm: 32, widthMm: 200 },
+        { heightMm: 70, widthMm: 208 },
+      ],
+    },
+  },
+  {
+    id: "cups",
+    name: "Dozen cups",
+    owned: 2,
+    spec: { shape: "well", rimMm: 70, floorMm: 52, depthMm: 32, count: 12 },
+  },
+  {
+    id: "small-cups",
+    name: "Small cups",
+    owned: 1,
+    spec: { shape: "well", rimMm: 46, floorMm: 34, depthMm: 20, count: 24 },
+  },
 ];
 
 export const DEMO_CAKES: readonly DemoCake[] = [
-  { id: "harbour-supper", name: "Harbour supper cake", recipe: "blackcurrant-poppy", oven: "kitchen", question: { tins: ["33 x 22.9 x 5.1 cm rectangle"], scale: "same-depth" } },
-  { id: "ferry-morning", name: "Ferry crew, Sunday morning", recipe: "stout-gingerbread", oven: "galley", question: { tins: ["2 x 21.6 x 11.4 x 6.5 cm loaf"], cover: "none" } },
   {
-    id: "lifeboat-day", name: "Lifeboat day, four layers", recipe: "blackcurrant-poppy", oven: "kitchen",
+    id: "harbour-supper",
+    name: "Harbour supper cake",
+    recipe: "blackcurrant-poppy",
+    oven: "kitchen",
+    question: { tins: ["33 x 22.9 x 5.1 cm rectangle"], scale: "same-depth" },
+  },
+  {
+    id: "ferry-morning",
+    name: "Ferry crew, Sunday morning",
+    recipe: "stout-gingerbread",
+    oven: "galley",
+    question: { tins: ["2 x 21.6 x 11.4 x 6.5 cm loaf"], cover: "none" },
+  },
+  {
+    id: "lifeboat-day",
+    name: "Lifeboat day, four layers",
+    recipe: "blackcurrant-poppy",
+    oven: "kitchen",
     question: {
-      tins: ["2 x 20.3 x 5.1 cm round"], scale: "times", amount: "1.25", cover: "top-and-sides", frosting: "meringue-butter",
-      day: { ...FIRST_QUESTION.day, wantedAt: "2026-12-05T15:00", outFrom: "12:00", outTo: "12:45" },
-      build: { ...FIRST_QUESTION.build, splits: 2, filling: "jam", fillingMm: "5 mm", damMm: "14 mm" },
+      tins: ["2 x 20.3 x 5.1 cm round"],
+      scale: "times",
+      amount: "1.25",
+      cover: "top-and-sides",
+      frosting: "meringue-butter",
+      day: {
+        ...FIRST_QUESTION.day,
+        wantedAt: "2026-12-05T15:00",
+        outFrom: "12:00",
+        outTo: "12:45",
+      },
+      build: {
+        ...FIRST_QUESTION.build,
+        splits: 2,
+        filling: "jam",
+        fillingMm: "5 mm",
+        damMm: "14 mm",
+      },
       finish: {
         ...FIRST_QUESTION.finish,
-        borders: [{ at: "top", style: "shell", widthMm: "16 mm" }, { at: "base", style: "pearl", widthMm: "10 mm" }],
-        fruit: { at: "top", pattern: "rings", widthMm: "22 mm", overlap: "", each: "1", syrup: false },
-        colours: [{ name: "plain", share: "3" }, { name: "plum", share: "1" }],
+        borders: [
+          { at: "top", style: "shell", widthMm: "16 mm" },
+          { at: "base", style: "pearl", widthMm: "10 mm" },
+        ],
+        fruit: {
+          at: "top",
+          pattern: "rings",
+          widthMm: "22 mm",
+          overlap: "",
+          each: "1",
+          syrup: false,
+        },
+        colours: [
+          { name: "plain", share: "3" },
+          { name: "plum", share: "1" },
+        ],
       },
     },
   },
-  { id: "lantern-night", name: "Lantern night cups", recipe: "cardamom-pear", question: { tins: ["12 cups 7 x 5.2 x 3.2 cm"], frosting: "cream-cheese", finish: { ...FIRST_QUESTION.finish, swirl: "low", toppings: [{ what: "nuts", at: "top", amount: "light" }] } } },
+  {
+    id: "lantern-night",
+    name: "Lantern night cups",
+    recipe: "cardamom-pear",
+    question: {
+      tins: ["12 cups 7 x 5.2 x 3.2 cm"],
+      frosting: "cream-cheese",
+      finish: {
+        ...FIRST_QUESTION.finish,
+        swirl: "low",
+        toppings: [{ what: "nuts", at: "top", amount: "light" }],
+      },
+    },
+  },
 ];

@@ -6,8 +6,16 @@ import { migrateDatabase } from "./migrate";
 
 export const NOW = new Date("2026-11-28T15:00:00Z");
 
-/** A kitchen of a test's own, empty, in a folder that goes with it. It does not wait long for a lock. */
-export type FreshKitchen = { readonly folder: string; readonly url: string; readonly connection: Connection; readonly remove: () => void };
+/**
+ * A kitchen of a test's own, empty, in a folder that goes with it. It does not wait long for a
+ * lock.
+ */
+export type FreshKitchen = {
+  readonly folder: string;
+  readonly url: string;
+  readonly connection: Connection;
+  readonly remove: () => void;
+};
 
 export async function freshKitchen(): Promise<FreshKitchen> {
   const folder = mkdtempSync(join(tmpdir(), "kitchen-"));
@@ -15,7 +23,9 @@ export async function freshKitchen(): Promise<FreshKitchen> {
   const connection = openDatabase(url, { busyMs: 600 });
   await migrateDatabase(connection, url, NOW);
   return {
-    folder, url, connection,
+    folder,
+    url,
+    connection,
     remove: () => {
       connection.client.close();
       rmSync(folder, { recursive: true });

@@ -1,10 +1,54 @@
 export { addBake, eventsSince, findBake, giveUpBake, listOpenBakes, tellBake } from "./bakes";
-export { addCake, deleteCake, duplicateCake, findCake, listCakes, listCakesOf, listOthers, nameCake, restoreCake, saveCake, type Cake } from "./cakes";
+export {
+  addCake,
+  deleteCake,
+  duplicateCake,
+  findCake,
+  listCakes,
+  listCakesOf,
+  listOthers,
+  nameCake,
+  restoreCake,
+  saveCake,
+  type Cake,
+} from "./cakes";
 export { kitchenDatabase } from "./connection";
-export { addTin, changeTin, countTin, deleteTin, findTin, listTins, restoreTin, type CupboardTin, type OpenedTin } from "./cupboard";
-export { addOven, changeOven, deleteOven, findOven, listOvens, restoreOven, type OpenedOven } from "./ovens";
+export {
+  addTin,
+  changeTin,
+  countTin,
+  deleteTin,
+  findTin,
+  listTins,
+  restoreTin,
+  type CupboardTin,
+  type OpenedTin,
+} from "./cupboard";
+export {
+  addOven,
+  changeOven,
+  deleteOven,
+  findOven,
+  listOvens,
+  restoreOven,
+  type OpenedOven,
+} from "./ovens";
 export { findPantry, keepIngredient, learnName } from "./pantry";
 export {
-  addRecipe, addVersion, deleteRecipe, findRecipe, findVersion, listBenchRecipes, listSharableParts, listVersions, markBaked, reindexRecipes, restoreRecipe, saveRecipe, searchRecipes, type KeptRecipe, type RecipeIndex,
+  addRecipe,
+  addVersion,
+  deleteRecipe,
+  findRecipe,
+  findVersion,
+  listBenchRecipes,
+  listSharableParts,
+  listVersions,
+  markBaked,
+  reindexRecipes,
+  restoreRecipe,
+  saveRecipe,
+  searchRecipes,
+  type KeptRecipe,
+  type RecipeIndex,
 } from "./recipes";
 export { loggable, stored, storageIssue, type StorageIssue } from "./storage-issue";

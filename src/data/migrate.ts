@@ -13,14 +13,22 @@ class NewerKitchen extends Error {
 const MIGRATIONS = fileURLToPath(new URL("./migrations", import.meta.url));
 
 /**
- * Brings a database up to date, all steps in one transaction: either every one of them happens or none. When there is
- * something to do and the database is a file that already holds data, a copy of it is kept beside it first. One that a newer version
- * has brought further is refused, untouched.
+ * Brings a database up to date, all steps in one transaction: either every one of them happens or
+ * none. When there is something to do and the database is a file that already holds data, a copy of
+ * it is kept beside it first. One that a newer version has brought further is refused, untouched.
  * @param now for the copy's name
  * @returns the path of the copy, or null when none was needed
  */
-export async function migrateDatabase(connection: Connection, url: string, now: Date, folder = MIGRATIONS): Promise<string | null> {
-  const [applied, known] = [await appliedMigrations(connection), readMigrationFiles({ migrationsFolder: folder }).length];
+export async function migrateDatabase(
+  connection: Connection,
+  url: string,
+  now: Date,
+  folder = MIGRATIONS,
+): Promise<string | null> {
+  const [applied, known] = [
+    await appliedMigrations(connection),
+    readMigrationFiles({ migrationsFolder: folder }).length,
+  ];
   if (applied > known) throw new NewerKitchen(`${applied} steps were taken, ${known} are known`);
   if (applied === known) return null;
   const copy = await copyBefore(connection, url, now);
@@ -31,7 +39,9 @@ export async function migrateDatabase(connection: Connection, url: string, now: 
 async function appliedMigrations({ db }: Connection): Promise<number> {
   const tables = await db.all(sql`select 1 from sqlite_master where name = '__drizzle_migrations'`);
   if (tables.length === 0) return 0;
-  const rows = await db.all<{ count: number }>(sql`select count(*) as count from __drizzle_migrations`);
+  const rows = await db.all<{ count: number }>(
+    sql`select count(*) as count from __drizzle_migrations`,
+  );
   return rows[0]?.count ?? 0;
 }
 

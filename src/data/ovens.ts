@@ -11,9 +11,16 @@ export type OvenRow = { readonly id: string; readonly name: string; readonly spe
 /** An oven opened: when it was last changed, and as which version. */
 export type OpenedOven = OvenRow & { readonly version: number; readonly updatedAt: Date };
 
-/** The ovens of the kitchen, the oldest first. A row that no longer reads as an oven is left out and named in the log. */
+/**
+ * The ovens of the kitchen, the oldest first. A row that no longer reads as an oven is left out and
+ * named in the log.
+ */
 export async function listOvens({ db }: Connection): Promise<readonly OvenRow[]> {
-  const rows = await db.select().from(ovens).where(isNull(ovens.deletedAt)).orderBy(asc(ovens.createdAt), asc(ovens.id));
+  const rows = await db
+    .select()
+    .from(ovens)
+    .where(isNull(ovens.deletedAt))
+    .orderBy(asc(ovens.createdAt), asc(ovens.id));
   return rows.flatMap(ovenFrom);
 }
 
@@ -25,34 +32,57 @@ function ovenFrom(row: typeof ovens.$inferSelect): readonly OvenRow[] {
 
 /** One oven, with when it was last changed; null when there is none of that id. */
 export async function findOven({ db }: Connection, id: string): Promise<OpenedOven | null> {
-  const [row] = await db.select().from(ovens).where(and(eq(ovens.id, id), isNull(ovens.deletedAt)));
+  const [row] = await db
+    .select()
+    .from(ovens)
+    .where(and(eq(ovens.id, id), isNull(ovens.deletedAt)));
   return row === undefined ? null : openedFrom(row);
 }
 
 function openedFrom(row: typeof ovens.$inferSelect): OpenedOven | null {
   const [oven] = ovenFrom(row);
-  return oven === undefined ? null : { ...oven, version: row.version, updatedAt: new Date(row.updatedAt) };
+  return oven === undefined
+    ? null
+    : { ...oven, version: row.version, updatedAt: new Date(row.updatedAt) };
 }
 
 /** Keeps a new oven. */
-export async function addOven(connection: Connection, { id, name, spec }: OvenRow, now: Date): Promise<void> {
+export async function addOven(
+  connection: Connection,
+  { id, name, spec }: OvenRow,
+  now: Date,
+): Promise<void> {
   const at = now.getTime();
-  await connection.write((db) => db.insert(ovens).values({ id, name, spec: JSON.stringify(spec), createdAt: at, updatedAt: at }));
+  await connection.write((db) =>
+    db.insert(ovens).values({ id, name, spec: JSON.stringify(spec), createdAt: at, updatedAt: at }),
+  );
 }
 
 /**
- * Changes an oven, unless another page has kept another change of it since. Cakes planned for it keep their own copy.
+ * Changes an oven, unless another page has kept another change of it since. Cakes planned for it
+ * keep their own copy.
  * @param base the version that was changed
  */
-export async function changeOven(connection: Connection, { id, name, spec }: OvenRow, base: number, now: Date): Promise<Saved<OpenedOven>> {
+export async function changeOven(
+  connection: Connection,
+  { id, name, spec }: OvenRow,
+  base: number,
+  now: Date,
+): Promise<Saved<OpenedOven>> {
   return connection.write((db) =>
     db.transaction(async (tx): Promise<Saved<OpenedOven>> => {
-      const [row] = await tx.select().from(ovens).where(and(eq(ovens.id, id), isNull(ovens.deletedAt)));
+      const [row] = await tx
+        .select()
+        .from(ovens)
+        .where(and(eq(ovens.id, id), isNull(ovens.deletedAt)));
       if (row === undefined) return { kind: "gone" };
       const theirs = row.version === base ? null : openedFrom(row);
       if (theirs !== null) return { kind: "changed-elsewhere", theirs };
       const version = row.version + 1;
-      await tx.update(ovens).set({ name, spec: JSON.stringify(spec), version, updatedAt: now.getTime() }).where(eq(ovens.id, id));
+      await tx
+        .update(ovens)
+        .set({ name, spec: JSON.stringify(spec), version, updatedAt: now.getTime() })
+        .where(eq(ovens.id, id));
       return { kind: "kept", version };
     }),
   );
@@ -61,7 +91,11 @@ export async function changeOven(connection: Connection, { id, name, spec }: Ove
 /** Takes an oven out so that {@link restoreOven} can put it back. @returns whether it was there */
 export async function deleteOven(connection: Connection, id: string, now: Date): Promise<boolean> {
   const rows = await connection.write((db) =>
-    db.update(ovens).set({ deletedAt: now.getTime() }).where(and(eq(ovens.id, id), isNull(ovens.deletedAt))).returning({ id: ovens.id }),
+    db
+      .update(ovens)
+      .set({ deletedAt: now.getTime() })
+      .where(and(eq(ovens.id, id), isNull(ovens.deletedAt)))
+      .returning({ id: ovens.id }),
   );
   return rows.length > 0;
 }
@@ -69,7 +103,11 @@ export async function deleteOven(connection: Connection, id: string, now: Date):
 /** Puts an oven back that was taken out. @returns whether there was one */
 export async function restoreOven(connection: Connection, id: string): Promise<boolean> {
   const rows = await connection.write((db) =>
-    db.update(ovens).set({ deletedAt: null }).where(and(eq(ovens.id, id), isNotNull(ovens.deletedAt))).returning({ id: ovens.id }),
+    db
+      .update(ovens)
+      .set({ deletedAt: null })
+      .where(and(eq(ovens.id, id), isNotNull(ovens.deletedAt)))
+      .returning({ id: ovens.id }),
   );
   return rows.length > 0;
 }

@@ -1,4 +1,16 @@
-import { and, asc, count, desc, eq, inArray, isNotNull, isNull, like, or, type SQL } from "drizzle-orm";
+import {
+  and,
+  asc,
+  count,
+  desc,
+  eq,
+  inArray,
+  isNotNull,
+  isNull,
+  like,
+  or,
+  type SQL,
+} from "drizzle-orm";
 import { RecipeFactsSchema, type RecipeFacts } from "@/core/cake";
 import { foldName } from "@/core/pantry";
 import { parseRecipeDoc, withSharedPart, type Part, type RecipeDoc } from "@/core/recipe";
@@ -16,8 +28,18 @@ export type ListedRecipe = {
   readonly lastBakedAt: Date | null;
 };
 
-/** A recipe opened. A document that no longer parses is null: the row is shown, and never thrown away. */
-export type KeptRecipe = { readonly id: string; readonly name: string; readonly doc: RecipeDoc | null; readonly revision: number; readonly updatedAt: Date; readonly lastBakedAt: Date | null };
+/**
+ * A recipe opened. A document that no longer parses is null: the row is shown, and never thrown
+ * away.
+ */
+export type KeptRecipe = {
+  readonly id: string;
+  readonly name: string;
+  readonly doc: RecipeDoc | null;
+  readonly revision: number;
+  readonly updatedAt: Date;
+  readonly lastBakedAt: Date | null;
+};
 
 /** A state a recipe was in before; its document is asked for by itself. */
 export type RecipeVersion = { readonly version: number; readonly savedAt: Date };
@@ -40,91 +62,213 @@ function docFrom(text: string): RecipeDoc | null {
  * Recipes whose words hold all the words typed, by name; all of them for an empty text.
  * @param page from `offset`, at most `limit`
  */
-export async function searchRecipes({ db }: Connection, text: string, page: { readonly limit: number; readonly offset: number }): Promise<{ readonly recipes: readonly ListedRecipe[]; readonly total: number }> {
-  const words = foldName(text).split(" ").filter((word) => word !== "");
-  const matches = words.map((word): SQL => like(recipes.search, `%${word.replaceAll(/[%_]/gu, "")}%`));
+export async function searchRecipes(
+  { db }: Connection,
+  text: string,
+  page: { readonly limit: number; readonly offset: number },
+): Promise<{ readonly recipes: readonly ListedRecipe[]; readonly total: number }> {
+  const words = foldName(text)
+    .split(" ")
+    .filter((word) => word !== "");
+  const matches = words.map((word): SQL =>
+    like(recipes.search, `%${word.replaceAll(/[%_]/gu, "")}%`),
+  );
   const where = and(isNull(recipes.deletedAt), ...matches);
-  const columns = { id: recipes.id, name: recipes.name, facts: recipes.facts, updatedAt: recipes.updatedAt, lastBakedAt: recipes.lastBakedAt };
-  const rows = await db.select(columns).from(recipes).where(where).orderBy(asc(recipes.name), asc(recipes.id)).limit(page.limit).offset(page.offset);
+  const columns = {
+    id: recipes.id,
+    name: recipes.name,
+    facts: recipes.facts,
+    updatedAt: recipes.updatedAt,
+    lastBakedAt: recipes.lastBakedAt,
+  };
+  const rows = await db
+    .select(columns)
+    .from(recipes)
+    .where(where)
+    .orderBy(asc(recipes.name), asc(recipes.id))
+    .limit(page.limit)
+    .offset(page.offset);
   const [counted] = await db.select({ total: count() }).from(recipes).where(where);
   return { recipes: rows.map(listed), total: counted?.total ?? 0 };
 }
 
-type ListedRow = { readonly id: string; readonly name: string; readonly facts: string; readonly updatedAt: number; readonly lastBakedAt: number | null };
+type ListedRow = {
+  readonly id: string;
+  readonly name: string;
+  readonly facts: string;
+  readonly updatedAt: number;
+  readonly lastBakedAt: number | null;
+};
 
 function listed(row: ListedRow): ListedRecipe {
   const facts = RecipeFactsSchema.safeParse(parsedJson(row.facts));
   return {
-    id: row.id, name: row.name, facts: facts.success ? facts.data : NO_FACTS, updatedAt: new Date(row.updatedAt), lastBakedAt: row.lastBakedAt === null ? null : new Date(row.lastBakedAt),
-  };
-}
-
-/** The last changed recipes, by name, for choosing one at the bench; all others are one step away in the list of recipes. */
-export async function listBenchRecipes({ db }: Connection): Promise<readonly ListedRecipe[]> {
-  const columns = { id: recipes.id, name: recipes.name, facts: recipes.facts, updatedAt: recipes.updatedAt, lastBakedAt: recipes.lastBakedAt };
-  const rows = await db.select(columns).from(recipes).where(isNull(recipes.deletedAt)).orderBy(desc(recipes.updatedAt)).limit(BENCH_RECIPES);
-  return rows.map(listed).filter(({ facts }) => facts.bake.tins.length > 0).sort((a, b) => a.name.localeCompare(b.name));
-}
-
-/** One recipe that is not deleted, the parts it shares with others as they are there; null when there is none of that id. */
-export async function findRecipe(connection: Connection, id: string): Promise<KeptRecipe | null> {
-  const [row] = await connection.db.select().from(recipes).where(and(eq(recipes.id, id), isNull(recipes.deletedAt)));
-  return row === undefined ? null : keptFrom(connection, row);
-}
-
-async function keptFrom(connection: Pick<Connection, "db">, row: typeof recipes.$inferSelect): Promise<KeptRecipe> {
-  return {
-    id: row.id, name: row.name, doc: await withSharedParts(connection, docFrom(row.recipe)), revision: row.revision, updatedAt: new Date(row.updatedAt),
+    id: row.id,
+    name: row.name,
+    facts: facts.success ? facts.data : NO_FACTS,
+    updatedAt: new Date(row.updatedAt),
     lastBakedAt: row.lastBakedAt === null ? null : new Date(row.lastBakedAt),
   };
 }
 
-async function withSharedParts({ db }: Pick<Connection, "db">, doc: RecipeDoc | null): Promise<RecipeDoc | null> {
+/**
+ * The last changed recipes, by name, for choosing one at the bench; all others are one step away in
+ * the list of recipes.
+ */
+export async function listBenchRecipes({ db }: Connection): Promise<readonly ListedRecipe[]> {
+  const columns = {
+    id: recipes.id,
+    name: recipes.name,
+    facts: recipes.facts,
+    updatedAt: recipes.updatedAt,
+    lastBakedAt: recipes.lastBakedAt,
+  };
+  const rows = await db
+    .select(columns)
+    .from(recipes)
+    .where(isNull(recipes.deletedAt))
+    .orderBy(desc(recipes.updatedAt))
+    .limit(BENCH_RECIPES);
+  return rows
+    .map(listed)
+    .filter(({ facts }) => facts.bake.tins.length > 0)
+    .sort((a, b) => a.name.localeCompare(b.name));
+}
+
+/**
+ * One recipe that is not deleted, the parts it shares with others as they are there; null when
+ * there is none of that id.
+ */
+export async function findRecipe(connection: Connection, id: string): Promise<KeptRecipe | null> {
+  const [row] = await connection.db
+    .select()
+    .from(recipes)
+    .where(and(eq(recipes.id, id), isNull(recipes.deletedAt)));
+  return row === undefined ? null : keptFrom(connection, row);
+}
+
+async function keptFrom(
+  connection: Pick<Connection, "db">,
+  row: typeof recipes.$inferSelect,
+): Promise<KeptRecipe> {
+  return {
+    id: row.id,
+    name: row.name,
+    doc: await withSharedParts(connection, docFrom(row.recipe)),
+    revision: row.revision,
+    updatedAt: new Date(row.updatedAt),
+    lastBakedAt: row.lastBakedAt === null ? null : new Date(row.lastBakedAt),
+  };
+}
+
+async function withSharedParts(
+  { db }: Pick<Connection, "db">,
+  doc: RecipeDoc | null,
+): Promise<RecipeDoc | null> {
   const owners = doc?.parts.flatMap(({ from }) => (from === undefined ? [] : [from.recipe])) ?? [];
   if (doc === null || owners.length === 0) return doc;
-  const rows = await db.select({ id: recipes.id, recipe: recipes.recipe }).from(recipes).where(and(inArray(recipes.id, owners), isNull(recipes.deletedAt)));
+  const rows = await db
+    .select({ id: recipes.id, recipe: recipes.recipe })
+    .from(recipes)
+    .where(and(inArray(recipes.id, owners), isNull(recipes.deletedAt)));
   const byId = new Map(rows.map((row) => [row.id, docFrom(row.recipe)]));
-  return { ...doc, parts: doc.parts.map((part) => withSharedPart(part, byId.get(part.from?.recipe ?? "") ?? null)) };
+  return {
+    ...doc,
+    parts: doc.parts.map((part) => withSharedPart(part, byId.get(part.from?.recipe ?? "") ?? null)),
+  };
 }
 
 /** A part that another recipe could use. */
-export type SharablePart = { readonly recipe: string; readonly recipeName: string; readonly part: Part };
+export type SharablePart = {
+  readonly recipe: string;
+  readonly recipeName: string;
+  readonly part: Part;
+};
 
-/** Parts of other recipes that this one could use: its frostings, fillings and the like, not its batters or what it borrowed itself. */
-export async function listSharableParts({ db }: Connection, exceptId: string): Promise<readonly SharablePart[]> {
-  const rows = await db.select({ id: recipes.id, name: recipes.name, recipe: recipes.recipe }).from(recipes).where(isNull(recipes.deletedAt)).orderBy(desc(recipes.updatedAt)).limit(BENCH_RECIPES);
+/**
+ * Parts of other recipes that this one could use: its frostings, fillings and the like, not its
+ * batters or what it borrowed itself.
+ */
+export async function listSharableParts(
+  { db }: Connection,
+  exceptId: string,
+): Promise<readonly SharablePart[]> {
+  const rows = await db
+    .select({ id: recipes.id, name: recipes.name, recipe: recipes.recipe })
+    .from(recipes)
+    .where(isNull(recipes.deletedAt))
+    .orderBy(desc(recipes.updatedAt))
+    .limit(BENCH_RECIPES);
   return rows
     .filter(({ id }) => id !== exceptId)
-    .flatMap(({ id, name, recipe }) => (docFrom(recipe)?.parts ?? []).filter(({ role, from }) => role !== "batter" && from === undefined).map((part) => ({ recipe: id, recipeName: name, part })))
+    .flatMap(({ id, name, recipe }) =>
+      (docFrom(recipe)?.parts ?? [])
+        .filter(({ role, from }) => role !== "batter" && from === undefined)
+        .map((part) => ({ recipe: id, recipeName: name, part })),
+    )
     .sort((a, b) => a.part.name.localeCompare(b.part.name));
 }
 
 /** Keeps a new recipe. */
-export async function addRecipe(connection: Connection, id: string, doc: RecipeDoc, index: RecipeIndex, now: Date): Promise<void> {
+export async function addRecipe(
+  connection: Connection,
+  id: string,
+  doc: RecipeDoc,
+  index: RecipeIndex,
+  now: Date,
+): Promise<void> {
   await connection.write((db) => db.insert(recipes).values(recipeRow(id, doc, index, now)));
 }
 
 /** The row of a new recipe. */
-export function recipeRow(id: string, doc: RecipeDoc, index: RecipeIndex, now: Date): typeof recipes.$inferInsert {
+export function recipeRow(
+  id: string,
+  doc: RecipeDoc,
+  index: RecipeIndex,
+  now: Date,
+): typeof recipes.$inferInsert {
   const at = now.getTime();
-  return { id, name: doc.name, recipe: JSON.stringify(doc), facts: JSON.stringify(index.facts), search: index.search, versionAt: at, updatedAt: at };
+  return {
+    id,
+    name: doc.name,
+    recipe: JSON.stringify(doc),
+    facts: JSON.stringify(index.facts),
+    search: index.search,
+    versionAt: at,
+    updatedAt: at,
+  };
 }
 
 /**
- * Keeps a changed recipe, unless another page has kept another change of it since: then nothing is written. The state before is kept as a
- * version, unless this change belongs to the one begun within the last ten minutes. The text it was read from never changes: a
- * document that comes without it keeps it.
+ * Keeps a changed recipe, unless another page has kept another change of it since: then nothing is
+ * written. The state before is kept as a version, unless this change belongs to the one begun
+ * within the last ten minutes. The text it was read from never changes: a document that comes
+ * without it keeps it.
  * @param base the revision that was changed
  * @param isNewVersion keep the state before as a version in any case
  */
-export async function saveRecipe(connection: Connection, id: string, changed: RecipeDoc, index: RecipeIndex, base: number, now: Date, isNewVersion = false): Promise<Saved<KeptRecipe>> {
+export async function saveRecipe(
+  connection: Connection,
+  id: string,
+  changed: RecipeDoc,
+  index: RecipeIndex,
+  base: number,
+  now: Date,
+  isNewVersion = false,
+): Promise<Saved<KeptRecipe>> {
   const saved = await connection.write((db) =>
     db.transaction(async (tx): Promise<Saved<typeof recipes.$inferSelect>> => {
-      const [row] = await tx.select().from(recipes).where(and(eq(recipes.id, id), isNull(recipes.deletedAt)));
+      const [row] = await tx
+        .select()
+        .from(recipes)
+        .where(and(eq(recipes.id, id), isNull(recipes.deletedAt)));
       if (row === undefined) return { kind: "gone" };
       if (row.revision !== base) return { kind: "changed-elsewhere", theirs: row };
       const at = now.getTime();
-      const doc = changed.original === "" ? { ...changed, original: docFrom(row.recipe)?.original ?? "" } : changed;
+      const doc =
+        changed.original === ""
+          ? { ...changed, original: docFrom(row.recipe)?.original ?? "" }
+          : changed;
       const recipe = JSON.stringify(doc);
       if (recipe === row.recipe) return { kind: "kept", version: row.revision };
       const begins = isNewVersion || at - row.versionAt > SAME_VERSION_MS;
@@ -132,37 +276,80 @@ export async function saveRecipe(connection: Connection, id: string, changed: Re
       const revision = row.revision + 1;
       await tx
         .update(recipes)
-        .set({ name: doc.name, recipe, facts: JSON.stringify(index.facts), search: index.search, revision, updatedAt: at, ...(begins ? { version: row.version + 1, versionAt: at } : {}) })
+        .set({
+          name: doc.name,
+          recipe,
+          facts: JSON.stringify(index.facts),
+          search: index.search,
+          revision,
+          updatedAt: at,
+          ...(begins ? { version: row.version + 1, versionAt: at } : {}),
+        })
         .where(eq(recipes.id, id));
       return { kind: "kept", version: revision };
     }),
   );
-  return saved.kind === "changed-elsewhere" ? { kind: saved.kind, theirs: await keptFrom(connection, saved.theirs) } : saved;
+  return saved.kind === "changed-elsewhere"
+    ? { kind: saved.kind, theirs: await keptFrom(connection, saved.theirs) }
+    : saved;
 }
 
 /** A recipe's state as a version: without the text it was read from, which all of them share. */
 function versionRow(row: typeof recipes.$inferSelect): typeof recipeVersions.$inferInsert {
   const doc = docFrom(row.recipe);
-  return { recipeId: row.id, version: row.version, recipe: doc === null ? row.recipe : JSON.stringify({ ...doc, original: "" }), savedAt: row.updatedAt };
+  return {
+    recipeId: row.id,
+    version: row.version,
+    recipe: doc === null ? row.recipe : JSON.stringify({ ...doc, original: "" }),
+    savedAt: row.updatedAt,
+  };
 }
 
-/** Keeps a state of a recipe that was not chosen among its versions, so that choosing the other loses nothing. @returns whether the recipe is there */
-export async function addVersion(connection: Connection, id: string, doc: RecipeDoc, now: Date): Promise<boolean> {
+/**
+ * Keeps a state of a recipe that was not chosen among its versions, so that choosing the other
+ * loses nothing.
+ * @returns whether the recipe is there
+ */
+export async function addVersion(
+  connection: Connection,
+  id: string,
+  doc: RecipeDoc,
+  now: Date,
+): Promise<boolean> {
   return connection.write((db) =>
     db.transaction(async (tx) => {
-      const [row] = await tx.select().from(recipes).where(and(eq(recipes.id, id), isNull(recipes.deletedAt)));
+      const [row] = await tx
+        .select()
+        .from(recipes)
+        .where(and(eq(recipes.id, id), isNull(recipes.deletedAt)));
       if (row === undefined) return false;
-      await tx.insert(recipeVersions).values({ recipeId: id, version: row.version, recipe: JSON.stringify({ ...doc, original: "" }), savedAt: now.getTime() });
-      await tx.update(recipes).set({ version: row.version + 1, versionAt: now.getTime() }).where(eq(recipes.id, id));
+      await tx.insert(recipeVersions).values({
+        recipeId: id,
+        version: row.version,
+        recipe: JSON.stringify({ ...doc, original: "" }),
+        savedAt: now.getTime(),
+      });
+      await tx
+        .update(recipes)
+        .set({ version: row.version + 1, versionAt: now.getTime() })
+        .where(eq(recipes.id, id));
       return true;
     }),
   );
 }
 
 /** The states a recipe was in before, newest first. */
-export async function listVersions({ db }: Connection, id: string): Promise<readonly RecipeVersion[]> {
+export async function listVersions(
+  { db }: Connection,
+  id: string,
+): Promise<readonly RecipeVersion[]> {
   const columns = { version: recipeVersions.version, savedAt: recipeVersions.savedAt };
-  const rows = await db.select(columns).from(recipeVersions).where(eq(recipeVersions.recipeId, id)).orderBy(desc(recipeVersions.version)).limit(MOST_VERSIONS);
+  const rows = await db
+    .select(columns)
+    .from(recipeVersions)
+    .where(eq(recipeVersions.recipeId, id))
+    .orderBy(desc(recipeVersions.version))
+    .limit(MOST_VERSIONS);
   return rows.map(({ version, savedAt }) => ({ version, savedAt: new Date(savedAt) }));
 }
 
@@ -170,15 +357,33 @@ export async function listVersions({ db }: Connection, id: string): Promise<read
 const MOST_VERSIONS = 200;
 
 /** One state a recipe was in before; null when there is none, or it can't be read. */
-export async function findVersion({ db }: Connection, id: string, version: number): Promise<RecipeDoc | null> {
-  const [row] = await db.select().from(recipeVersions).where(and(eq(recipeVersions.recipeId, id), eq(recipeVersions.version, version)));
+export async function findVersion(
+  { db }: Connection,
+  id: string,
+  version: number,
+): Promise<RecipeDoc | null> {
+  const [row] = await db
+    .select()
+    .from(recipeVersions)
+    .where(and(eq(recipeVersions.recipeId, id), eq(recipeVersions.version, version)));
   return row === undefined ? null : docFrom(row.recipe);
 }
 
-/** Deletes a recipe so that {@link restoreRecipe} can bring it back. @returns whether it was there */
-export async function deleteRecipe(connection: Connection, id: string, now: Date): Promise<boolean> {
+/**
+ * Deletes a recipe so that {@link restoreRecipe} can bring it back.
+ * @returns whether it was there
+ */
+export async function deleteRecipe(
+  connection: Connection,
+  id: string,
+  now: Date,
+): Promise<boolean> {
   const rows = await connection.write((db) =>
-    db.update(recipes).set({ deletedAt: now.getTime() }).where(and(eq(recipes.id, id), isNull(recipes.deletedAt))).returning({ id: recipes.id }),
+    db
+      .update(recipes)
+      .set({ deletedAt: now.getTime() })
+      .where(and(eq(recipes.id, id), isNull(recipes.deletedAt)))
+      .returning({ id: recipes.id }),
   );
   return rows.length > 0;
 }
@@ -186,7 +391,11 @@ export async function deleteRecipe(connection: Connection, id: string, now: Date
 /** Brings a deleted recipe back. @returns whether there was one */
 export async function restoreRecipe(connection: Connection, id: string): Promise<boolean> {
   const rows = await connection.write((db) =>
-    db.update(recipes).set({ deletedAt: null }).where(and(eq(recipes.id, id), isNotNull(recipes.deletedAt))).returning({ id: recipes.id }),
+    db
+      .update(recipes)
+      .set({ deletedAt: null })
+      .where(and(eq(recipes.id, id), isNotNull(recipes.deletedAt)))
+      .returning({ id: recipes.id }),
   );
   return rows.length > 0;
 }
@@ -194,7 +403,11 @@ export async function restoreRecipe(connection: Connection, id: string): Promise
 /** Notes that a recipe was baked. @returns whether it was there */
 export async function markBaked(connection: Connection, id: string, now: Date): Promise<boolean> {
   const rows = await connection.write((db) =>
-    db.update(recipes).set({ lastBakedAt: now.getTime() }).where(and(eq(recipes.id, id), isNull(recipes.deletedAt))).returning({ id: recipes.id }),
+    db
+      .update(recipes)
+      .set({ lastBakedAt: now.getTime() })
+      .where(and(eq(recipes.id, id), isNull(recipes.deletedAt)))
+      .returning({ id: recipes.id }),
   );
   return rows.length > 0;
 }
@@ -203,16 +416,29 @@ export async function markBaked(connection: Connection, id: string, now: Date): 
 const AT_ONCE = 20;
 
 /**
- * Works the index of recipes out anew, after what some names mean has changed: of those whose words hold one of them, a few at a time so that
- * the server answers others meanwhile.
+ * Works the index of recipes out anew, after what some names mean has changed: of those whose words
+ * hold one of them, a few at a time so that the server answers others meanwhile.
  */
-export async function reindexRecipes(connection: Connection, names: readonly string[], indexOf: (doc: RecipeDoc) => RecipeIndex): Promise<void> {
-  const held = names.map(foldName).filter((name) => name !== "").map((name): SQL => like(recipes.search, `%${name.replaceAll(/[%_]/gu, "")}%`));
+export async function reindexRecipes(
+  connection: Connection,
+  names: readonly string[],
+  indexOf: (doc: RecipeDoc) => RecipeIndex,
+): Promise<void> {
+  const held = names
+    .map(foldName)
+    .filter((name) => name !== "")
+    .map((name): SQL => like(recipes.search, `%${name.replaceAll(/[%_]/gu, "")}%`));
   if (held.length === 0) return;
-  const ids = await connection.db.select({ id: recipes.id }).from(recipes).where(or(...held));
+  const ids = await connection.db
+    .select({ id: recipes.id })
+    .from(recipes)
+    .where(or(...held));
   for (let from = 0; from < ids.length; from += AT_ONCE) {
     const some = ids.slice(from, from + AT_ONCE).map(({ id }) => id);
-    const rows = await connection.db.select({ id: recipes.id, recipe: recipes.recipe, facts: recipes.facts }).from(recipes).where(inArray(recipes.id, some));
+    const rows = await connection.db
+      .select({ id: recipes.id, recipe: recipes.recipe, facts: recipes.facts })
+      .from(recipes)
+      .where(inArray(recipes.id, some));
     const changed = rows.flatMap(({ id, recipe, facts: before }) => {
       const doc = docFrom(recipe);
       const index = doc === null ? null : indexOf(doc);
@@ -222,10 +448,13 @@ export async function reindexRecipes(connection: Connection, names: readonly str
     if (changed.length > 0) {
       await connection.write((db) =>
         db.transaction(async (tx) => {
-          for (const { id, ...index } of changed) await tx.update(recipes).set(index).where(eq(recipes.id, id));
+          for (const { id, ...index } of changed)
+            await tx.update(recipes).set(index).where(eq(recipes.id, id));
         }),
       );
     }
-    await new Promise((resolve) => { setImmediate(resolve); });
+    await new Promise((resolve) => {
+      setImmediate(resolve);
+    });
   }
 }

@@ -1,6 +1,16 @@
-import { index, integer, primaryKey, sqliteTable, text, uniqueIndex } from "drizzle-orm/sqlite-core";
+import {
+  index,
+  integer,
+  primaryKey,
+  sqliteTable,
+  text,
+  uniqueIndex,
+} from "drizzle-orm/sqlite-core";
 
-/** Instants are milliseconds since 1970; JSON columns are parsed with the core's schemas on the way out. */
+/**
+ * Instants are milliseconds since 1970; JSON columns are parsed with the core's schemas on the way
+ * out.
+ */
 export const tins = sqliteTable("tins", {
   id: text("id").primaryKey(),
   name: text("name").notNull(),
@@ -22,7 +32,10 @@ export const recipes = sqliteTable(
     name: text("name").notNull(),
     /** A `RecipeDoc` of the core as JSON. */
     recipe: text("recipe").notNull(),
-    /** Its `RecipeFacts` as JSON, worked out when it was kept, so that lists need not read every recipe. */
+    /**
+     * Its `RecipeFacts` as JSON, worked out when it was kept, so that lists need not read every
+     * recipe.
+     */
     facts: text("facts").notNull().default("{}"),
     /** Folded words it is found by. */
     search: text("search").notNull().default(""),
@@ -35,7 +48,10 @@ export const recipes = sqliteTable(
     lastBakedAt: integer("last_baked_at"),
     deletedAt: integer("deleted_at"),
   },
-  (table) => [index("recipes_by_name").on(table.deletedAt, table.name), index("recipes_by_change").on(table.deletedAt, table.updatedAt)],
+  (table) => [
+    index("recipes_by_name").on(table.deletedAt, table.name),
+    index("recipes_by_change").on(table.deletedAt, table.updatedAt),
+  ],
 );
 
 /** Recipes as they were before. */
@@ -51,7 +67,10 @@ export const recipeVersions = sqliteTable(
   (table) => [primaryKey({ columns: [table.recipeId, table.version] })],
 );
 
-/** The kitchen's own ingredients, which stand over the catalogue's of the same id: an `Ingredient` of the core as JSON. */
+/**
+ * The kitchen's own ingredients, which stand over the catalogue's of the same id: an `Ingredient`
+ * of the core as JSON.
+ */
 export const ingredients = sqliteTable("ingredients", {
   id: text("id").primaryKey(),
   spec: text("spec").notNull(),
@@ -94,7 +113,10 @@ export const cakes = sqliteTable(
     /** Set while a cake is deleted and can still be brought back. */
     deletedAt: integer("deleted_at"),
   },
-  (table) => [index("cakes_by_change").on(table.deletedAt, table.updatedAt), index("cakes_by_day").on(table.wantedOn)],
+  (table) => [
+    index("cakes_by_change").on(table.deletedAt, table.updatedAt),
+    index("cakes_by_day").on(table.wantedOn),
+  ],
 );
 
 /** A day's baking, from its first step on. */
@@ -109,9 +131,16 @@ export const bakes = sqliteTable("bakes", {
 });
 
 /** The cakes of a bake. */
-export const bakeCakes = sqliteTable("bake_cakes", { bakeId: text("bake_id").notNull(), cakeId: text("cake_id").notNull() }, (table) => [primaryKey({ columns: [table.bakeId, table.cakeId] })]);
+export const bakeCakes = sqliteTable(
+  "bake_cakes",
+  { bakeId: text("bake_id").notNull(), cakeId: text("cake_id").notNull() },
+  (table) => [primaryKey({ columns: [table.bakeId, table.cakeId] })],
+);
 
-/** What happened at the bench, in the order it arrived: a `BenchEvent` of the core as JSON. Only ever added to. */
+/**
+ * What happened at the bench, in the order it arrived: a `BenchEvent` of the core as JSON. Only
+ * ever added to.
+ */
 export const bakeEvents = sqliteTable(
   "bake_events",
   {

@@ -1,6 +1,14 @@
 import { eq } from "drizzle-orm";
 import type { Connection } from "./connection";
-import { askAboutRecipe, FIRST_QUESTION, recipeFacts, recipeSearchText, workRecipe, type CakeDoc, type Question } from "@/core/cake";
+import {
+  askAboutRecipe,
+  FIRST_QUESTION,
+  recipeFacts,
+  recipeSearchText,
+  workRecipe,
+  type CakeDoc,
+  type Question,
+} from "@/core/cake";
 import { pantryOf } from "@/core/pantry";
 import { readRecipe } from "@/core/recipe";
 import { cakeColumns } from "./cakes";
@@ -12,8 +20,8 @@ import { cakes, kitchen, ovens, recipes, tins } from "./schema";
 const SEEDED = "demo-laid-in";
 
 /**
- * Lays the demo kitchen in, once: a database that has had it, or that already holds anything of the baker's, is left
- * alone. All of it arrives together or none of it.
+ * Lays the demo kitchen in, once: a database that has had it, or that already holds anything of the
+ * baker's, is left alone. All of it arrives together or none of it.
  * @returns whether anything was laid in
  */
 export async function seedDemoKitchen(connection: Connection, now: Date): Promise<boolean> {
@@ -26,14 +34,37 @@ export async function seedDemoKitchen(connection: Connection, now: Date): Promis
         await tx.select().from(cakes).limit(1),
         await tx.select().from(ovens).limit(1),
       ];
-      if ([marked, anyTin, anyRecipe, anyCake, anyOven].some((rows) => rows.length > 0)) return false;
-      await tx.insert(tins).values(DEMO_TINS.map(({ spec, ...tin }) => ({ ...tin, spec: JSON.stringify(spec), updatedAt: now.getTime() })));
+      if ([marked, anyTin, anyRecipe, anyCake, anyOven].some((rows) => rows.length > 0))
+        return false;
+      await tx.insert(tins).values(
+        DEMO_TINS.map(({ spec, ...tin }) => ({
+          ...tin,
+          spec: JSON.stringify(spec),
+          updatedAt: now.getTime(),
+        })),
+      );
       await tx.insert(recipes).values([...demoRecipes(now)]);
       const at = now.getTime();
-      await tx.insert(ovens).values(DEMO_OVENS.map(({ spec, ...oven }, index) => ({ ...oven, spec: JSON.stringify(spec), createdAt: at + index, updatedAt: at })));
+      await tx.insert(ovens).values(
+        DEMO_OVENS.map(({ spec, ...oven }, index) => ({
+          ...oven,
+          spec: JSON.stringify(spec),
+          createdAt: at + index,
+          updatedAt: at,
+        })),
+      );
       await tx.insert(cakes).values(
         DEMO_CAKES.map(({ id, name, recipe, oven, question }, index) => ({
-          id, name, ...cakeColumns(demoCake(recipe, { oven: DEMO_OVENS.find((each) => each.id === oven) ?? null, ...question })), createdAt: at - index, updatedAt: at - index,
+          id,
+          name,
+          ...cakeColumns(
+            demoCake(recipe, {
+              oven: DEMO_OVENS.find((each) => each.id === oven) ?? null,
+              ...question,
+            }),
+          ),
+          createdAt: at - index,
+          updatedAt: at - index,
         })),
       );
       await tx.insert(kitchen).values({ key: SEEDED, value: now.toISOString() });
@@ -49,7 +80,11 @@ function demoCake(id: string, changes: Partial<Question>): CakeDoc {
   const read = readRecipe(text, pantry);
   if (!read.ok) throw new RangeError(`the demo recipe ${id} can't be read`);
   const { doc } = read.value;
-  const question = askAboutRecipe(FIRST_QUESTION, doc.name, recipeFacts(doc, workRecipe(doc, pantry)));
+  const question = askAboutRecipe(
+    FIRST_QUESTION,
+    doc.name,
+    recipeFacts(doc, workRecipe(doc, pantry)),
+  );
   return { question: { ...question, eggs: "whole", ...changes }, recipe: { id, doc } };
 }
 
@@ -62,6 +97,14 @@ function demoRecipes(now: Date): readonly ReturnType<typeof recipeRow>[] {
     const { doc } = read.value;
     const worked = workRecipe(doc, pantry);
     // Long ago, so that the first change keeps the recipe as it came.
-    return { ...recipeRow(id, doc, { facts: recipeFacts(doc, worked), search: recipeSearchText(doc, worked) }, now), versionAt: 0 };
+    return {
+      ...recipeRow(
+        id,
+        doc,
+        { facts: recipeFacts(doc, worked), search: recipeSearchText(doc, worked) },
+        now,
+      ),
+      versionAt: 0,
+    };
   });
 }

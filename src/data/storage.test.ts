@@ -19,11 +19,17 @@ beforeEach(async () => {
   kitchen = await freshKitchen();
   ({ connection, folder, url } = kitchen);
 });
-afterEach(() => { kitchen.remove(); });
+afterEach(() => {
+  kitchen.remove();
+});
 
 const ALL = { limit: 100 } as const;
-const asked = (changes: Partial<Question>): CakeDoc => ({ question: { ...FIRST_QUESTION, ...changes }, recipe: null });
-const names = async (): Promise<readonly string[]> => (await listCakes(connection, ALL)).cakes.map(({ name }) => name);
+const asked = (changes: Partial<Question>): CakeDoc => ({
+  question: { ...FIRST_QUESTION, ...changes },
+  recipe: null,
+});
+const names = async (): Promise<readonly string[]> =>
+  (await listCakes(connection, ALL)).cakes.map(({ name }) => name);
 
 describe("migrations", () => {
   it("do nothing to a database that is up to date", async () => {
@@ -31,15 +37,29 @@ describe("migrations", () => {
   });
 
   it("keep a copy of the file first, and leave everything as it was when a step fails", async () => {
-    await addCake(connection, { id: "a", name: "Supper cake", doc: { question: FIRST_QUESTION, recipe: null } }, NOW);
+    await addCake(
+      connection,
+      { id: "a", name: "Supper cake", doc: { question: FIRST_QUESTION, recipe: null } },
+      NOW,
+    );
     const migrations = join(folder, "migrations");
     cpSync("src/data/migrations", migrations, { recursive: true });
     const journalFile = join(migrations, "meta", "_journal.json");
-    const journal = JSON.parse(readFileSync(journalFile, "utf8")) as { entries: { idx: number; when: number; tag: string }[] };
+    const journal = JSON.parse(readFileSync(journalFile, "utf8")) as {
+      entries: { idx: number; when: number; tag: string }[];
+    };
     const last = journal.entries.at(-1);
-    journal.entries.push({ ...last, idx: journal.entries.length, when: (last?.when ?? 0) + 1, tag: "9999_broken" });
+    journal.entries.push({
+      ...last,
+      idx: journal.entries.length,
+      when: (last?.when ?? 0) + 1,
+      tag: "9999_broken",
+    });
     writeFileSync(journalFile, JSON.stringify(journal));
-    writeFileSync(join(migrations, "9999_broken.sql"), "CREATE TABLE shelves (id text);\n--> statement-breakpoint\nALTER TABLE nowhere ADD x text;");
+    writeFileSync(
+      join(migrations, "9999_broken.sql"),
+      "CREATE TABLE shelves (id text);\n--> statement-breakpoint\nALTER TABLE nowhere ADD x text;",
+    );
 
     await expect(migrateDatabase(connection, url, NOW, migrations)).rejects.toThrow();
     const copy = `${join(folder, "kitchen.db")}.before-2026-11-28T15-00-00-000Z`;
@@ -47,15 +67,22 @@ describe("migrations", () => {
     const before = openDatabase(`file:${copy}`);
     expect((await listCakes(before, ALL)).cakes.map(({ name }) => name)).toEqual(["Supper cake"]);
     before.client.close();
-    expect(await connection.db.all(sql`select name from sqlite_master where name = 'shelves'`)).toEqual([]);
+    expect(
+      await connection.db.all(sql`select name from sqlite_master where name = 'shelves'`),
+    ).toEqual([]);
     expect(await names()).toEqual(["Supper cake"]);
   });
 });
 
 describe("a kitchen of a newer version", () => {
   it("is refused and left as it is", async () => {
-    await connection.db.run(sql`insert into __drizzle_migrations (hash, created_at) values ('from the future', 99999999999999)`);
-    const failure = await migrateDatabase(connection, url, NOW).then(() => null, (error: unknown) => error);
+    await connection.db.run(
+      sql`insert into __drizzle_migrations (hash, created_at) values ('from the future', 99999999999999)`,
+    );
+    const failure = await migrateDatabase(connection, url, NOW).then(
+      () => null,
+      (error: unknown) => error,
+    );
     expect(storageIssue(failure)).toBe("newer");
     expect(existsSync(`${join(folder, "kitchen.db")}.before-2026-11-28T15-00-00-000Z`)).toBe(false);
   });
@@ -65,7 +92,10 @@ describe("what a log says of an error", () => {
   it("is its kinds and codes, never what was to be stored or where", async () => {
     await connection.db.run(sql`pragma query_only = on`);
     const doc = asked({ recipe: "Great-aunt Petronel's secret" });
-    const failure = await addCake(connection, { id: "a", name: "Secret cake", doc }, NOW).then(() => null, (error: unknown) => error);
+    const failure = await addCake(connection, { id: "a", name: "Secret cake", doc }, NOW).then(
+      () => null,
+      (error: unknown) => error,
+    );
     expect(String(failure)).toContain("secret");
     expect(loggable(failure)).toContain("SQLITE_READONLY");
     expect(loggable(failure)).not.toMatch(/secret|insert|libsql:/iu);
@@ -80,7 +110,9 @@ async function holdLock(milliseconds: number): Promise<ChildProcess> {
     const held = await client.transaction("write");
     process.stdout.write("held");
     setTimeout(() => held.rollback().then(() => process.exit(0)), ${milliseconds});`;
-  const child = spawn(process.execPath, ["--input-type=module", "-e", script, url], { stdio: ["ignore", "pipe", "inherit"] });
+  const child = spawn(process.execPath, ["--input-type=module", "-e", script, url], {
+    stdio: ["ignore", "pipe", "inherit"],
+  });
   await new Promise((resolve) => child.stdout.once("data", resolve));
   return child;
 }
@@ -101,7 +133,10 @@ describe("a locked database", () => {
 
   it("is said to be busy when it does not, and the next write still reaches the disk", async () => {
     const holder = await holdLock(1500);
-    const failure = await addCake(connection, cake, NOW).then(() => null, (error: unknown) => error);
+    const failure = await addCake(connection, cake, NOW).then(
+      () => null,
+      (error: unknown) => error,
+    );
     expect(storageIssue(failure)).toBe("busy");
     await ended(holder);
     await addCake(connection, { ...cake, id: "b" }, NOW);
@@ -115,7 +150,11 @@ describe("a locked database", () => {
     let ticks = 0;
     let longestMs = 0;
     let last = performance.now();
-    const timer = setInterval(() => { longestMs = Math.max(longestMs, performance.now() - last); last = performance.now(); ticks += 1; }, 10);
+    const timer = setInterval(() => {
+      longestMs = Math.max(longestMs, performance.now() - last);
+      last = performance.now();
+      ticks += 1;
+    }, 10);
     await addCake(connection, cake, NOW);
     clearInterval(timer);
     await ended(holder);
@@ -126,7 +165,12 @@ describe("a locked database", () => {
 
   it("that never answers is given up, and the writes behind it get their turn", async () => {
     const quick = openDatabase(url, { answerMs: 150 });
-    const hung = quick.write(() => new Promise<never>(() => undefined)).then(() => null, (error: unknown) => error);
+    const hung = quick
+      .write(() => new Promise<never>(() => undefined))
+      .then(
+        () => null,
+        (error: unknown) => error,
+      );
     const next = addCake(quick, { ...cake, id: "after" }, NOW);
     expect(storageIssue(await hung)).toBe("unreachable");
     await next;
@@ -135,13 +179,23 @@ describe("a locked database", () => {
   });
 
   it("takes many writes at once, one after the other", async () => {
-    await Promise.all(Array.from({ length: 30 }, (_, index) => addCake(connection, { ...cake, id: `cake-${index}` }, NOW)));
+    await Promise.all(
+      Array.from({ length: 30 }, (_, index) =>
+        addCake(connection, { ...cake, id: `cake-${index}` }, NOW),
+      ),
+    );
     expect((await listCakes(connection, ALL)).total).toBe(30);
   });
 });
 
 describe("what kept something from being stored", () => {
-  const failing = async (work: () => Promise<unknown>): Promise<string> => storageIssue(await work().then(() => null, (error: unknown) => error));
+  const failing = async (work: () => Promise<unknown>): Promise<string> =>
+    storageIssue(
+      await work().then(
+        () => null,
+        (error: unknown) => error,
+      ),
+    );
   const cake = { id: "a", name: "Supper cake", doc: asked({}) };
 
   it("is a read-only file", async () => {

@@ -25,7 +25,8 @@ export function cautionText(caution: Caution, units: Units): string {
       return `${coldName(caution.because)} is kept at ${heatText(5, units)} or below, and stands in the room for no more than ${hours} in all; 1 hour above ${heatText(32, units)}. Local food rules come first.`;
     }
     case "raw-egg": {
-      const of = caution.spread === null ? "what is not cooked" : `the ${SPREAD_NAMES[caution.spread]}`;
+      const of =
+        caution.spread === null ? "what is not cooked" : `the ${SPREAD_NAMES[caution.spread]}`;
       return `Raw egg is not ready to eat: heat the egg of ${of} to ${heatText(71, units)} to ${heatText(74, units)}, or use pasteurised egg.`;
     }
     case "raw-flour-part":
@@ -71,7 +72,16 @@ export function cautionText(caution: Caution, units: Units): string {
 
 /** Allergens as they are listed. */
 export const ALLERGEN_NAMES: Readonly<Record<Allergen, string>> = {
-  wheat: "wheat", milk: "milk", egg: "egg", nuts: "nuts", peanut: "peanut", sesame: "sesame", soya: "soya", sulphites: "sulphites", oats: "oats", barley: "barley",
+  wheat: "wheat",
+  milk: "milk",
+  egg: "egg",
+  nuts: "nuts",
+  peanut: "peanut",
+  sesame: "sesame",
+  soya: "soya",
+  sulphites: "sulphites",
+  oats: "oats",
+  barley: "barley",
 };
 
 /** What has to be kept cold. */
@@ -89,5 +99,7 @@ function coldName(because: ColdBecause): string {
 }
 
 function listText(names: readonly string[]): string {
-  return names.length < 2 ? names.join("") : `${names.slice(0, -1).join(", ")} and ${names.at(-1) ?? ""}`;
+  return names.length < 2
+    ? names.join("")
+    : `${names.slice(0, -1).join(", ")} and ${names.at(-1) ?? ""}`;
 }

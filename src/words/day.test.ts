@@ -10,14 +10,20 @@ it.each<[Doing, string]>([
   [{ do: "warm-up", ovenC: 170 }, "Oven on at 170 °C"],
   [{ do: "prepare-tins", tins: 2 }, "Grease and line 2 tins"],
   [{ do: "step", text: "", isWait: false }, "Make the batter"],
-  [{ do: "step", text: "Cream the butter. Add the eggs one by one.", isWait: false }, "Cream the butter"],
+  [
+    { do: "step", text: "Cream the butter. Add the eggs one by one.", isWait: false },
+    "Cream the butter",
+  ],
   [{ do: "bake", tins: 2, load: 2, loads: 3 }, "Bake, door shut, load 2 of 3"],
   [{ do: "take-out", load: 1, loads: 1 }, "Take out"],
   [{ do: "turn-out", tins: 1 }, "Turn out the cake"],
   [{ do: "make", what: "meringue-butter", massG: 770 }, "Make 770 g of meringue butter frosting"],
   [{ do: "make", what: "curd", massG: 250 }, "Make 250 g of curd"],
   [{ do: "weigh", lines: 9 }, "Weigh 9 ingredients"],
-  [{ do: "weigh", lines: 1, part: { id: "p2", name: "Ginger syrup", times: 2 } }, "Weigh 1 ingredient for: Ginger syrup"],
+  [
+    { do: "weigh", lines: 1, part: { id: "p2", name: "Ginger syrup", times: 2 } },
+    "Weigh 1 ingredient for: Ginger syrup",
+  ],
   [{ do: "prepare-ingredient", how: "toast", name: "hazelnuts" }, "Toast the hazelnuts"],
   [{ do: "split-and-fill", gaps: 3 }, "Split, fill 3 gaps and stack"],
   [{ do: "split-and-fill", gaps: 1 }, "Fill and stack"],
@@ -27,7 +33,10 @@ it.each<[Doing, string]>([
 
 it.each<[Parameters<typeof holdText>[0], string]>([
   [{ by: "task", id: "0.bake", isLink: false, isBefore: true }, "“Bake” is being done then"],
-  [{ by: "task", id: "0.bake", isLink: true, isBefore: true }, "it goes with “Bake”, which comes before"],
+  [
+    { by: "task", id: "0.bake", isLink: true, isBefore: true },
+    "it goes with “Bake”, which comes before",
+  ],
   [{ by: "task", id: "0.bake", isLink: true, isBefore: false }, "“Bake” has to follow in time"],
   [{ by: "away" }, "nobody is there then"],
   [{ by: "due" }, "it has to be done by then"],
@@ -47,12 +56,23 @@ it.each<[Parameters<typeof wayOutText>[0], string]>([
 });
 
 it("a long step is told by as much of it as stands on a line", () => {
-  const long = doingText({ do: "step", text: "Fold the sifted flour and the poppy seeds into the whisked eggs in three goes with a large spoon so that nothing of the air is lost", isWait: false }, METRIC);
+  const long = doingText(
+    {
+      do: "step",
+      text: "Fold the sifted flour and the poppy seeds into the whisked eggs in three goes with a large spoon so that nothing of the air is lost",
+      isWait: false,
+    },
+    METRIC,
+  );
   expect(long.length).toBeLessThanOrEqual(90);
   expect(long.endsWith("…")).toBe(true);
 });
 
 it("says days and hours the same everywhere", () => {
   const date = new Date(2026, 11, 5, 9, 5);
-  expect([dayText(date, "long"), dayText(date, "short"), clockText(date)]).toEqual(["Saturday 5 December", "Sat 5 Dec", "09:05"]);
+  expect([dayText(date, "long"), dayText(date, "short"), clockText(date)]).toEqual([
+    "Saturday 5 December",
+    "Sat 5 Dec",
+    "09:05",
+  ]);
 });

@@ -4,20 +4,31 @@ import { assertNever } from "@/core/measure";
 import { SPREAD_NAMES } from "./kinds";
 import { minutesText, ovenText, weightText, type Units } from "./quantities";
 
-export const RESOURCE_NAMES: Readonly<Record<Resource, string>> = { hands: "Hands", mixer: "Mixer", oven: "Oven" };
+export const RESOURCE_NAMES: Readonly<Record<Resource, string>> = {
+  hands: "Hands",
+  mixer: "Mixer",
+  oven: "Oven",
+};
 
 /** What is made besides the batter. */
 export const MADE_NAMES: Readonly<Record<Made, string>> = {
-  ...SPREAD_NAMES, "butter-and-sugar": "butter and sugar frosting", "cream-cheese": "cream cheese frosting", "meringue-butter": "meringue butter frosting", syrup: "syrup",
+  ...SPREAD_NAMES,
+  "butter-and-sugar": "butter and sugar frosting",
+  "cream-cheese": "cream cheese frosting",
+  "meringue-butter": "meringue butter frosting",
+  syrup: "syrup",
 };
 
 /** A task in an imperative, with its numbers. */
 export function doingText(doing: Doing, units: Units): string {
-  const ofLoads = (load: number, loads: number): string => (loads === 1 ? "" : `, load ${load} of ${loads}`);
+  const ofLoads = (load: number, loads: number): string =>
+    loads === 1 ? "" : `, load ${load} of ${loads}`;
   const tins = (count: number): string => (count === 1 ? "the tin" : `${count} tins`);
   switch (doing.do) {
     case "soften-butter":
-      return doing.for === "batter" ? "Butter out to soften" : `Butter for the ${doing.for} out to soften`;
+      return doing.for === "batter"
+        ? "Butter out to soften"
+        : `Butter for the ${doing.for} out to soften`;
     case "warm-up":
       return `Oven on at ${ovenText(doing.ovenC, units)}`;
     case "prepare-tins":
@@ -65,7 +76,9 @@ export function doingText(doing: Doing, units: Units): string {
     case "chill-cake":
       return "Chill it until it is cold through";
     case "lay-floor":
-      return doing.pieces === 1 ? "Lay the piece of fruit on the tin's floor" : `Lay ${doing.pieces} pieces of fruit on the tin's floor`;
+      return doing.pieces === 1
+        ? "Lay the piece of fruit on the tin's floor"
+        : `Lay ${doing.pieces} pieces of fruit on the tin's floor`;
     case "decorate":
       return `Put on ${doing.pieces} pieces: piping, fruit`;
     default:
@@ -78,18 +91,26 @@ const LONGEST = 90;
 /** The first sentence of a step, or as much of it as stands on a line. */
 function shortened(text: string): string {
   const sentence = /^.*?[.;](?=\s|$)/u.exec(text)?.[0] ?? text;
-  return sentence.length <= LONGEST ? sentence.replace(/[.;]$/u, "") : `${sentence.slice(0, LONGEST - 1).replace(/\s+\S*$/u, "")}…`;
+  return sentence.length <= LONGEST
+    ? sentence.replace(/[.;]$/u, "")
+    : `${sentence.slice(0, LONGEST - 1).replace(/\s+\S*$/u, "")}…`;
 }
 
 /** How a day is split. */
-export const SPLIT_NAMES: Readonly<Record<DayBoxes["split"], string>> = { "one-go": "all in one go", "baked-before": "bake the day before", "finished-before": "all but fruit and piping the day before" };
+export const SPLIT_NAMES: Readonly<Record<DayBoxes["split"], string>> = {
+  "one-go": "all in one go",
+  "baked-before": "bake the day before",
+  "finished-before": "all but fruit and piping the day before",
+};
 
 /** What keeps a task from moving on; `name` is the task that does. */
 export function holdText(hold: Hold, name: string): string {
   switch (hold.by) {
     case "task":
       if (!hold.isLink) return `“${name}” is being done then`;
-      return hold.isBefore ? `it goes with “${name}”, which comes before` : `“${name}” has to follow in time`;
+      return hold.isBefore
+        ? `it goes with “${name}”, which comes before`
+        : `“${name}” has to follow in time`;
     case "away":
       return "nobody is there then";
     case "due":
@@ -120,12 +141,30 @@ export function wayOutText(way: WayOut): string {
 }
 
 const WEEKDAYS = ["Sunday", "Monday", "Tuesday", "Wednesday", "Thursday", "Friday", "Saturday"];
-const MONTHS = ["January", "February", "March", "April", "May", "June", "July", "August", "September", "October", "November", "December"];
+const MONTHS = [
+  "January",
+  "February",
+  "March",
+  "April",
+  "May",
+  "June",
+  "July",
+  "August",
+  "September",
+  "October",
+  "November",
+  "December",
+];
 
-/** A day as it is said: the same in every browser and on the server. @example dayText(new Date(2026, 11, 5), "long") // "Saturday 5 December" */
+/**
+ * A day as it is said: the same in every browser and on the server.
+ * @example dayText(new Date(2026, 11, 5), "long") // "Saturday 5 December"
+ */
 export function dayText(date: Date, length: "long" | "short"): string {
   const [weekday, month] = [WEEKDAYS[date.getDay()] ?? "", MONTHS[date.getMonth()] ?? ""];
-  return length === "long" ? `${weekday} ${date.getDate()} ${month}` : `${weekday.slice(0, 3)} ${date.getDate()} ${month.slice(0, 3)}`;
+  return length === "long"
+    ? `${weekday} ${date.getDate()} ${month}`
+    : `${weekday.slice(0, 3)} ${date.getDate()} ${month.slice(0, 3)}`;
 }
 
 /** An hour by the clock. @example clockText(new Date(2026, 11, 5, 9, 5)) // "09:05" */

@@ -3,23 +3,42 @@ import { depthText, percentText, volumeText, weightText, type Units } from "./qu
 
 /** Schools of filling. */
 export const CEILING_NAMES: Readonly<Record<NonNullable<FillOptions["fullAtMost"]>, string>> = {
-  half: "never over half", "two-thirds": "two-thirds at most", "three-quarters": "three-quarters at most",
+  half: "never over half",
+  "two-thirds": "two-thirds at most",
+  "three-quarters": "three-quarters at most",
 };
 
 export const CROWNING_NAMES = {
-  usual: "usual for the tin", inside: "3 mm inside the rim", level: "level with the rim", above: "6 mm above the rim", high: "12 mm above the rim",
+  usual: "usual for the tin",
+  inside: "3 mm inside the rim",
+  level: "level with the rim",
+  above: "6 mm above the rim",
+  high: "12 mm above the rim",
 } as const;
 
-export const DIVIDING_NAMES: Readonly<Record<Dividing, string>> = { scale: "on the scale", cup: "by the cup", eye: "by eye" };
+export const DIVIDING_NAMES: Readonly<Record<Dividing, string>> = {
+  scale: "on the scale",
+  cup: "by the cup",
+  eye: "by eye",
+};
 
-export const PORTION_NAMES = { small: "small pieces", usual: "usual pieces", large: "large pieces" } as const;
+export const PORTION_NAMES = {
+  small: "small pieces",
+  usual: "usual pieces",
+  large: "large pieces",
+} as const;
 
 /** A set of tins against the recipe's own: why it stands where it does in the list. */
 export function fitReason({ times, basis, loads }: TinSet): string {
   const than = basis === "depth" ? "deeper" : "fuller";
   const less = basis === "depth" ? "shallower" : "less full";
   const off = Math.abs(times - 1);
-  const depth = off < 0.03 ? (basis === "depth" ? "as deep as in the recipe's own" : "as full as the recipe's own") : `${percentText(off)} ${times > 1 ? than : less} than in the recipe's own`;
+  const depth =
+    off < 0.03
+      ? basis === "depth"
+        ? "as deep as in the recipe's own"
+        : "as full as the recipe's own"
+      : `${percentText(off)} ${times > 1 ? than : less} than in the recipe's own`;
   const look = off < 0.03 ? "" : times > 1 ? ", bakes longer" : ", bakes quicker";
   return `${depth}${look}${loads > 1 ? `; ${loads} oven loads` : ""}`;
 }
@@ -28,20 +47,32 @@ export function fitReason({ times, basis, loads }: TinSet): string {
 export function limitText({ limit, brimMl, geometry, fruitMl }: TinFill, units: Units): string {
   const ofDepth = percentText(limit.depthMm / geometry.depthMm);
   const ofVolume = percentText((limit.volumeMl + fruitMl) / brimMl);
-  const why = limit.stoppedBy === "rise" ? "then its crown would reach the rim" : `the rule is ${percentText(limit.ruleOfDepth)} of the depth`;
+  const why =
+    limit.stoppedBy === "rise"
+      ? "then its crown would reach the rim"
+      : `the rule is ${percentText(limit.ruleOfDepth)} of the depth`;
   return `takes ${volumeText(limit.volumeMl, units)} at most: ${ofDepth} of its depth, ${ofVolume} of its volume; ${why}`;
 }
 
 /** What goes into each tin, and how far off that is likely to be. */
-export function dividedText({ errorG, errorMm, portioned }: Divided, by: Dividing, units: Units): string {
-  const scoop = portioned === null ? "" : `; ${portioned.scoops > 1 ? `${portioned.scoops} of scoop no. ${portioned.scoop} come` : `scoop no. ${portioned.scoop} comes`} nearest`;
-  const depth = errorMm < 0.5 ? "less than half a millimetre" : depthText(Math.max(1, errorMm), units);
+export function dividedText(
+  { errorG, errorMm, portioned }: Divided,
+  by: Dividing,
+  units: Units,
+): string {
+  const scoop =
+    portioned === null
+      ? ""
+      : `; ${portioned.scoops > 1 ? `${portioned.scoops} of scoop no. ${portioned.scoop} come` : `scoop no. ${portioned.scoop} comes`} nearest`;
+  const depth =
+    errorMm < 0.5 ? "less than half a millimetre" : depthText(Math.max(1, errorMm), units);
   return `${DIVIDING_NAMES[by]} each is likely within ${weightText(Math.max(1, errorG), units)}, ${depth} of depth${scoop}`;
 }
 
 /** What to do with batter that the tins do not take; empty when they take it all. */
 export function leftoverText({ overG, cups }: Fill, units: Units): string {
   if (overG <= 0) return "";
-  if (cups === null) return `${weightText(overG, units)} too much: too little for a cup, spread it over the cakes.`;
+  if (cups === null)
+    return `${weightText(overG, units)} too much: too little for a cup, spread it over the cakes.`;
   return `${weightText(overG, units)} too much for these tins: it makes ${cups.count} cup ${cups.count === 1 ? "cake" : "cakes"} of ${volumeText(cups.eachMl, units)} each.`;
 }

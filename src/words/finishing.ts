@@ -1,24 +1,110 @@
-import type { BuildRemark, Laid, Quantity, Spread, Standing, Stuff, Thing, Why } from "@/core/build";
-import type { Amount, Consistency, Cover, Finish, NextSpoon, Pattern, Piped, PourWindow, Rounding, Swirl } from "@/core/finish";
+import type {
+  BuildRemark,
+  Laid,
+  Quantity,
+  Spread,
+  Standing,
+  Stuff,
+  Thing,
+  Why,
+} from "@/core/build";
+import type {
+  Amount,
+  Consistency,
+  Cover,
+  Finish,
+  NextSpoon,
+  Pattern,
+  Piped,
+  PourWindow,
+  Rounding,
+  Swirl,
+} from "@/core/finish";
 import { assertNever, INCH_MM, roundTo } from "@/core/measure";
 import { SPREAD_NAMES } from "./kinds";
-import { depthText, fraction, heatText, lengthText, minutesText, percentText, volumeText, weightText, type Units } from "./quantities";
+import {
+  depthText,
+  fraction,
+  heatText,
+  lengthText,
+  minutesText,
+  percentText,
+  volumeText,
+  weightText,
+  type Units,
+} from "./quantities";
 
 export const LAID_NAMES: Readonly<Record<Laid, string>> = {
-  crumble: "crumble", "crumb-base": "crumb base", nuts: "chopped nuts", strands: "strands", "tiny-balls": "tiny balls", scatter: "a scatter", "full-top": "berries or chips, close", "jam-film": "film of jam",
+  crumble: "crumble",
+  "crumb-base": "crumb base",
+  nuts: "chopped nuts",
+  strands: "strands",
+  "tiny-balls": "tiny balls",
+  scatter: "a scatter",
+  "full-top": "berries or chips, close",
+  "jam-film": "film of jam",
   "dusting-sugar": "dusting of sugar",
 };
-export const COVER_NAMES: Readonly<Record<Cover, string>> = { none: "Nothing", top: "The top", "top-and-sides": "Top and sides", "half-naked": "Half-naked: sides scraped", naked: "Naked: filled and topped" };
-export const STANDING_NAMES: Readonly<Record<Standing, string>> = { apart: "Each by itself", stacked: "Stacked into one", tiers: "In tiers" };
-export const PIPED_NAMES: Readonly<Record<Piped, string>> = { shell: "shells", rope: "rope", pearl: "pearls", ruffle: "ruffle", star: "star line", round: "plain line" };
-export const SWIRL_NAMES: Readonly<Record<Swirl, string>> = { flat: "flat rosettes", low: "low swirls", medium: "swirls", tall: "tall swirls" };
-export const AMOUNT_NAMES: Readonly<Record<Amount, string>> = { light: "a little", usual: "usual", heavy: "plenty" };
-export const PATTERN_NAMES: Readonly<Record<Pattern, string>> = { rings: "in rings", packed: "as close as can be", grid: "in rows", staggered: "in shifted rows" };
-export const ROUNDING_NAMES: Readonly<Record<Rounding, string>> = { grams: "to grams that read well", "half-sticks": "to half sticks", packs: "to whole 250 g packs" };
-export const CONSISTENCY_NAMES: Readonly<Record<Consistency, string>> = { stiff: "stiff, for piping that stands", spreading: "spreads", pouring: "pours" };
+export const COVER_NAMES: Readonly<Record<Cover, string>> = {
+  none: "Nothing",
+  top: "The top",
+  "top-and-sides": "Top and sides",
+  "half-naked": "Half-naked: sides scraped",
+  naked: "Naked: filled and topped",
+};
+export const STANDING_NAMES: Readonly<Record<Standing, string>> = {
+  apart: "Each by itself",
+  stacked: "Stacked into one",
+  tiers: "In tiers",
+};
+export const PIPED_NAMES: Readonly<Record<Piped, string>> = {
+  shell: "shells",
+  rope: "rope",
+  pearl: "pearls",
+  ruffle: "ruffle",
+  star: "star line",
+  round: "plain line",
+};
+export const SWIRL_NAMES: Readonly<Record<Swirl, string>> = {
+  flat: "flat rosettes",
+  low: "low swirls",
+  medium: "swirls",
+  tall: "tall swirls",
+};
+export const AMOUNT_NAMES: Readonly<Record<Amount, string>> = {
+  light: "a little",
+  usual: "usual",
+  heavy: "plenty",
+};
+export const PATTERN_NAMES: Readonly<Record<Pattern, string>> = {
+  rings: "in rings",
+  packed: "as close as can be",
+  grid: "in rows",
+  staggered: "in shifted rows",
+};
+export const ROUNDING_NAMES: Readonly<Record<Rounding, string>> = {
+  grams: "to grams that read well",
+  "half-sticks": "to half sticks",
+  packs: "to whole 250 g packs",
+};
+export const CONSISTENCY_NAMES: Readonly<Record<Consistency, string>> = {
+  stiff: "stiff, for piping that stands",
+  spreading: "spreads",
+  pouring: "pours",
+};
 
 const THING_NAMES: Readonly<Record<Thing, string>> = {
-  filling: "filling", dam: "dam", soak: "soak", "first-coat": "first coat", "final-coat": "final coat", top: "on top", border: "border", swirls: "swirls", pour: "poured", drips: "drips", topping: "scattered",
+  filling: "filling",
+  dam: "dam",
+  soak: "soak",
+  "first-coat": "first coat",
+  "final-coat": "final coat",
+  top: "on top",
+  border: "border",
+  swirls: "swirls",
+  pour: "poured",
+  drips: "drips",
+  topping: "scattered",
   covering: "covering",
 };
 
@@ -34,17 +120,32 @@ export function quantityName({ thing, stuff, count: onEach, piece, times }: Quan
   if (thing === "topping" || thing === "covering") return stuffName(stuff);
   // Shells are counted on each cake, swirls on all the cups together.
   const count = onEach !== null && piece === "swirl" ? onEach * times : onEach;
-  const counted = count === null || piece === null ? "" : `${count} ${piece}${count === 1 ? "" : "s"}`;
-  const named = thing === "border" && counted !== "" ? `border of ${counted}` : counted === "" ? THING_NAMES[thing] : counted;
+  const counted =
+    count === null || piece === null ? "" : `${count} ${piece}${count === 1 ? "" : "s"}`;
+  const named =
+    thing === "border" && counted !== ""
+      ? `border of ${counted}`
+      : counted === ""
+        ? THING_NAMES[thing]
+        : counted;
   return `${named}, ${stuffName(stuff)}`;
 }
 
-/** The formula behind a quantity, with its numbers; what stands before it is what `times` cakes take. */
+/**
+ * The formula behind a quantity, with its numbers; what stands before it is what `times` cakes
+ * take.
+ */
 export function whyText({ why, times, volumeMl, massG, stuff }: Quantity, units: Units): string {
   const many = times > 1 ? `${times} × (` : "";
   const close = times > 1 ? ")" : "";
-  const result = volumeMl === null ? weightText(massG, units) : `${volumeText(volumeMl, units)}, ${weightText(massG, units)}`;
-  const weighed = volumeMl === null || volumeMl === 0 || stuff === "syrup" ? "" : `, at ${roundTo(massG / volumeMl, 0.01)} g to the mL`;
+  const result =
+    volumeMl === null
+      ? weightText(massG, units)
+      : `${volumeText(volumeMl, units)}, ${weightText(massG, units)}`;
+  const weighed =
+    volumeMl === null || volumeMl === 0 || stuff === "syrup"
+      ? ""
+      : `, at ${roundTo(massG / volumeMl, 0.01)} g to the mL`;
   return `${many}${sumText(why, units)}${close} = ${result}${weighed}.`;
 }
 
@@ -79,13 +180,15 @@ function sumText(why: Why, units: Units): string {
 
 /** Areas as a formula needs them: a bead's section in mm², a top in cm². */
 function exactArea(mm2: number, units: Units): string {
-  if (units.measure === "us") return `${roundTo(mm2 / INCH_MM ** 2, mm2 < INCH_MM ** 2 ? 0.01 : 0.1)} sq in`;
+  if (units.measure === "us")
+    return `${roundTo(mm2 / INCH_MM ** 2, mm2 < INCH_MM ** 2 ? 0.01 : 0.1)} sq in`;
   return mm2 < 1000 ? `${Math.round(mm2)}\u00a0mm²` : `${Math.round(mm2 / 100)}\u00a0cm²`;
 }
 
 /** A thickness to the half millimetre where that matters, or to a sixteenth of an inch. */
 export function thickText(mm: number, units: Units): string {
-  if (units.measure === "metric") return mm < 10 ? `${roundTo(mm, 0.5)}\u00a0mm` : depthText(mm, units);
+  if (units.measure === "metric")
+    return mm < 10 ? `${roundTo(mm, 0.5)}\u00a0mm` : depthText(mm, units);
   return mm < INCH_MM / 11 ? "1/16\u00a0in" : depthText(mm, units);
 }
 
@@ -114,7 +217,9 @@ export function pourText({ pourC, onto, minutesAfterOven }: PourWindow, units: U
 function spoonsText(teaspoons: number): string {
   const tablespoons = Math.floor(teaspoons / 3);
   const rest = teaspoons - 3 * tablespoons;
-  return [tablespoons === 0 ? "" : `${tablespoons} tbsp`, rest === 0 ? "" : `${fraction(rest)} tsp`].filter((each) => each !== "").join(" and ");
+  return [tablespoons === 0 ? "" : `${tablespoons} tbsp`, rest === 0 ? "" : `${fraction(rest)} tsp`]
+    .filter((each) => each !== "")
+    .join(" and ");
 }
 
 /** The next thing to do with a frosting, and what went in so far. */
@@ -137,8 +242,20 @@ export function nextSpoonText(next: NextSpoon): string {
 
 /** What goes on in a few words, under the strip. */
 export function finishedWith({ cover, frosting, quantities }: Finish): string {
-  const more = [...new Set(quantities.filter(({ thing }) => ["border", "swirls", "pour", "drips", "topping", "covering"].includes(thing)).map(({ thing, stuff }) => (thing === "topping" ? LAID_NAMES[stuff as Laid] : THING_NAMES[thing])))];
-  return [cover === "none" ? "" : SPREAD_NAMES[frosting], ...more].filter((each) => each !== "").join(", ");
+  const more = [
+    ...new Set(
+      quantities
+        .filter(({ thing }) =>
+          ["border", "swirls", "pour", "drips", "topping", "covering"].includes(thing),
+        )
+        .map(({ thing, stuff }) =>
+          thing === "topping" ? LAID_NAMES[stuff as Laid] : THING_NAMES[thing],
+        ),
+    ),
+  ];
+  return [cover === "none" ? "" : SPREAD_NAMES[frosting], ...more]
+    .filter((each) => each !== "")
+    .join(", ");
 }
 
 /** How a tier stands: layers and height. */
@@ -147,8 +264,13 @@ export function layersText(layers: number, layerMm: number, units: Units): strin
 }
 
 /** Sizes of a rolled sheet. */
-export function sheetText({ lengthMm, widthMm, isRound }: Finish["sheets"][number], units: Units): string {
-  return isRound ? `a round ${lengthText(lengthMm, units)} across` : `${lengthText(lengthMm, units)} by ${lengthText(widthMm, units)}`;
+export function sheetText(
+  { lengthMm, widthMm, isRound }: Finish["sheets"][number],
+  units: Units,
+): string {
+  return isRound
+    ? `a round ${lengthText(lengthMm, units)} across`
+    : `${lengthText(lengthMm, units)} by ${lengthText(widthMm, units)}`;
 }
 
 const capital = (text: string): string => text.slice(0, 1).toUpperCase() + text.slice(1);

@@ -1,14 +1,66 @@
 export { cautionText } from "./cautions";
-export { CEILING_NAMES, CROWNING_NAMES, dividedText, DIVIDING_NAMES, fitReason, leftoverText, limitText, PORTION_NAMES } from "./filling";
-export { issueText } from "./issues";
-export { FROSTING_NAMES, SPREAD_NAMES, HEAT_WORDS, KIND_NAMES, SCALE_NAMES, SCHOOL_NAMES, VERDICT_WORDS } from "./kinds";
 export {
-  areaText, depthText, dialText, exactLengthText, fraction, gramsText, heatStepText, heatText, lengthText, METRIC, ovenText, minutesText, materialName, percentText, piecesText, shapeName, timesText, tinText, volumeText, weightText, type Units,
+  CEILING_NAMES,
+  CROWNING_NAMES,
+  dividedText,
+  DIVIDING_NAMES,
+  fitReason,
+  leftoverText,
+  limitText,
+  PORTION_NAMES,
+} from "./filling";
+export { issueText } from "./issues";
+export {
+  FROSTING_NAMES,
+  SPREAD_NAMES,
+  HEAT_WORDS,
+  KIND_NAMES,
+  SCALE_NAMES,
+  SCHOOL_NAMES,
+  VERDICT_WORDS,
+} from "./kinds";
+export {
+  areaText,
+  depthText,
+  dialText,
+  exactLengthText,
+  fraction,
+  gramsText,
+  heatStepText,
+  heatText,
+  lengthText,
+  METRIC,
+  ovenText,
+  minutesText,
+  materialName,
+  percentText,
+  piecesText,
+  shapeName,
+  timesText,
+  tinText,
+  volumeText,
+  weightText,
+  type Units,
 } from "./quantities";
 export { LINER_NAMES, linerLines } from "./liners";
 export { remarkText } from "./remarks";
 export {
-  balanceText, CUP_NAMES, DOUBT_WORDS, EGG_NAMES, eggText, ingredientText, KIND_REASONS, kitchenText, MISSING_WORDS, problemText, ROLE_NAMES, ROW_NAMES, STEP_NAMES, SWAP_NAMES, swapText, WAY_NAMES,
+  balanceText,
+  CUP_NAMES,
+  DOUBT_WORDS,
+  EGG_NAMES,
+  eggText,
+  ingredientText,
+  KIND_REASONS,
+  kitchenText,
+  MISSING_WORDS,
+  problemText,
+  ROLE_NAMES,
+  ROW_NAMES,
+  STEP_NAMES,
+  SWAP_NAMES,
+  swapText,
+  WAY_NAMES,
 } from "./recipes";
 export { brimText, LENGTH_NAMES, SHELVES, trustText } from "./tins";
 export { storageText } from "./storage";

@@ -1,15 +1,86 @@
-import { fahrenheitFromC, fahrenheitSteps, INCH_MM, roundTo, type Issue, type RangeReason, type Unit } from "@/core/measure";
+import {
+  fahrenheitFromC,
+  fahrenheitSteps,
+  INCH_MM,
+  roundTo,
+  type Issue,
+  type RangeReason,
+  type Unit,
+} from "@/core/measure";
 import type { Units } from "./quantities";
 
 /** Fields as a baker would name them; the last part of a path decides. */
 const FIELD_NAMES: Readonly<Record<string, string>> = {
-  depthMm: "Depth", diameterMm: "Width across", lengthMm: "Length", widthMm: "Width", rimMm: "Rim of the cup",
-  floorMm: "Floor of the cup", tubeMm: "Tube", taperDeg: "Lean of the wall", cornerMm: "Corner", brimMl: "Water to the brim", halfMl: "Water to half the depth", heightMm: "Height", rimLengthMm: "Length at the rim", sizesAt: "Where it was measured",
-  count: "Number of tins", ovenC: "Heat", minutes: "Minutes", massG: "Weight of batter", volumeMl: "Volume of batter",
-  specificGravity: "Weight per mL of batter", scale: "Scale", make: "Amount to make", heat: "Heat", ownHeat: "Heat", dialC: "Dial", trueC: "Thermometer", coreC: "Core", minute: "Minute", warmUpMin: "Warm-up", step: "Dial marks", atOnce: "Shelves at once", clearMm: "Room above a shelf", readsC: "Oven error", dialStepC: "Dial marks",
-  topMm: "Frosting on the top", sideMm: "Side", firstMm: "First coat", marginFraction: "To spare", splits: "Slices to a layer", fillingMm: "Filling", damMm: "Dam", soakMlPerKg: "Soak", heightsMm: "Measured height", rolledMm: "Rolled covering", drips: "Drips", overlap: "Overlap", each: "Slices to a fruit", share: "Share", shape: "Shape", material: "Material", kind: "Kind of batter",
-  tins: "Tins", size: "Size", frosting: "Frosting", cover: "Cover", lines: "Ingredient lines", name: "Name", recipeText: "The text", portions: "Portions", weighedG: "Weighed amount", weighedGravity: "Weight of 1 mL of batter",
-  ownMl: "Own cup", times: "Times the recipe", fillDepth: "Depth of the batter", guests: "Guests", fruitG: "Fruit", recipeEggs: "Eggs in the recipe", pieces: "Pieces", fullAtMost: "How full", crowningMm: "Crown above the rim",
+  depthMm: "Depth",
+  diameterMm: "Width across",
+  lengthMm: "Length",
+  widthMm: "Width",
+  rimMm: "Rim of the cup",
+  floorMm: "Floor of the cup",
+  tubeMm: "Tube",
+  taperDeg: "Lean of the wall",
+  cornerMm: "Corner",
+  brimMl: "Water to the brim",
+  halfMl: "Water to half the depth",
+  heightMm: "Height",
+  rimLengthMm: "Length at the rim",
+  sizesAt: "Where it was measured",
+  count: "Number of tins",
+  ovenC: "Heat",
+  minutes: "Minutes",
+  massG: "Weight of batter",
+  volumeMl: "Volume of batter",
+  specificGravity: "Weight per mL of batter",
+  scale: "Scale",
+  make: "Amount to make",
+  heat: "Heat",
+  ownHeat: "Heat",
+  dialC: "Dial",
+  trueC: "Thermometer",
+  coreC: "Core",
+  minute: "Minute",
+  warmUpMin: "Warm-up",
+  step: "Dial marks",
+  atOnce: "Shelves at once",
+  clearMm: "Room above a shelf",
+  readsC: "Oven error",
+  dialStepC: "Dial marks",
+  topMm: "Frosting on the top",
+  sideMm: "Side",
+  firstMm: "First coat",
+  marginFraction: "To spare",
+  splits: "Slices to a layer",
+  fillingMm: "Filling",
+  damMm: "Dam",
+  soakMlPerKg: "Soak",
+  heightsMm: "Measured height",
+  rolledMm: "Rolled covering",
+  drips: "Drips",
+  overlap: "Overlap",
+  each: "Slices to a fruit",
+  share: "Share",
+  shape: "Shape",
+  material: "Material",
+  kind: "Kind of batter",
+  tins: "Tins",
+  size: "Size",
+  frosting: "Frosting",
+  cover: "Cover",
+  lines: "Ingredient lines",
+  name: "Name",
+  recipeText: "The text",
+  portions: "Portions",
+  weighedG: "Weighed amount",
+  weighedGravity: "Weight of 1 mL of batter",
+  ownMl: "Own cup",
+  times: "Times the recipe",
+  fillDepth: "Depth of the batter",
+  guests: "Guests",
+  fruitG: "Fruit",
+  recipeEggs: "Eggs in the recipe",
+  pieces: "Pieces",
+  fullAtMost: "How full",
+  crowningMm: "Crown above the rim",
 };
 
 const REASONS: Readonly<Record<RangeReason, string>> = {
@@ -48,11 +119,25 @@ const EXAMPLES: Readonly<Record<string, string>> = {
   times: "an amount like 1.5",
   fillDepth: "a depth like 2.5 cm or 1 in",
   guests: "a number like 24",
-  wantedAt: "a day and an hour", dayFrom: "a time like 7:00", dayTo: "a time like 22:00, after the beginning", outFrom: "a time like 12:00", outTo: "a time like 13:30, after leaving",
+  wantedAt: "a day and an hour",
+  dayFrom: "a time like 7:00",
+  dayTo: "a time like 22:00, after the beginning",
+  outFrom: "a time like 12:00",
+  outTo: "a time like 13:30, after leaving",
   fruitG: "a weight like 300 g",
   pieces: "a number like 12",
-  fillingMm: "a thickness like 6 mm or 1/4 in", damMm: "a width like 12 mm or 1/2 in", topMm: "a thickness like 8 mm or 3/8 in", firstMm: "a thickness like 2 mm",
-  rolledMm: "a thickness like 4 mm", heightsMm: "a height like 38 mm or 1 1/2 in", soakMlPerKg: "a number like 80", marginFraction: "a share like 12 %", overlap: "a share like 20 %", share: "a share like 1/3", drips: "a number like 20", each: "a number like 6",
+  fillingMm: "a thickness like 6 mm or 1/4 in",
+  damMm: "a width like 12 mm or 1/2 in",
+  topMm: "a thickness like 8 mm or 3/8 in",
+  firstMm: "a thickness like 2 mm",
+  rolledMm: "a thickness like 4 mm",
+  heightsMm: "a height like 38 mm or 1 1/2 in",
+  soakMlPerKg: "a number like 80",
+  marginFraction: "a share like 12 %",
+  overlap: "a share like 20 %",
+  share: "a share like 1/3",
+  drips: "a number like 20",
+  each: "a number like 6",
   recipeEggs: "a number like 4",
   portions: "an amount like 18",
   eggs: "an amount like 3",
@@ -75,7 +160,8 @@ const NOTHING_TO_GO_BY: Readonly<Record<string, string>> = {
 };
 
 /**
- * What is wrong and what would be right, for people: names the value and the allowed range in their own units.
+ * What is wrong and what would be right, for people: names the value and the allowed range in their
+ * own units.
  * @example issueText({ code: "out-of-range", path: "depthMm", value: 5, min: 10, max: 200, unit: "mm" }, METRIC)
  * // "Depth 5 mm is too shallow: 10 to 200 mm."
  */
@@ -97,23 +183,34 @@ export function issueText(issue: Issue, units: Units): string {
       return `${field} “${issue.value}” can't be read: ${expectedText(issue.expected)} is needed.`;
     case "missing": {
       if (issue.path in NOTHING_TO_GO_BY) return NOTHING_TO_GO_BY[issue.path] ?? "";
-      if (issue.path === "tins" || issue.path.endsWith(".tins")) return "No tin yet: choose at least one.";
+      if (issue.path === "tins" || issue.path.endsWith(".tins"))
+        return "No tin yet: choose at least one.";
       const example = EXAMPLES[last(issue.path)];
-      return example === undefined ? `${field} is missing.` : `${field} is missing: write ${example}.`;
+      return example === undefined
+        ? `${field} is missing.`
+        : `${field} is missing: write ${example}.`;
     }
     case "not-extrapolated":
       return `${issue.source === "microwave" ? "This recipe is for a microwave" : "This recipe is for a closed pot on the hob"}: heat reaches it another way than in an oven, so neither its tin nor its minutes can be carried over. Follow its own steps, times and cautions.`;
     case "unknown-field":
       return `“${issue.value}” is not a field that is known here.`;
     case "unreadable": {
-      const example = EXAMPLES[last(issue.path)] ?? (issue.expected === "a length" ? LENGTH_EXAMPLE : issue.expected);
-      if (issue.path === "recipeText") return "This is a program's or a picture's file, not a text: paste the words of the recipe instead.";
-      return issue.value === "" ? `Write ${example}.` : `“${issue.value}” can't be read: write ${example}.`;
+      const example =
+        EXAMPLES[last(issue.path)] ??
+        (issue.expected === "a length" ? LENGTH_EXAMPLE : issue.expected);
+      if (issue.path === "recipeText")
+        return "This is a program's or a picture's file, not a text: paste the words of the recipe instead.";
+      return issue.value === ""
+        ? `Write ${example}.`
+        : `“${issue.value}” can't be read: write ${example}.`;
     }
     case "too-many":
-      if (issue.path === "recipeText") return `The text is ${issue.value} characters long: at most ${issue.max}. Nothing of it was changed; paste a shorter part.`;
-      if (issue.path === "recipeLines") return `The text has ${issue.value} lines: at most ${issue.max}. Nothing of it was changed; paste a shorter part.`;
-      if (issue.path === "size") return `${issue.value} numbers are too many for a size: at most ${issue.max}.`;
+      if (issue.path === "recipeText")
+        return `The text is ${issue.value} characters long: at most ${issue.max}. Nothing of it was changed; paste a shorter part.`;
+      if (issue.path === "recipeLines")
+        return `The text has ${issue.value} lines: at most ${issue.max}. Nothing of it was changed; paste a shorter part.`;
+      if (issue.path === "size")
+        return `${issue.value} numbers are too many for a size: at most ${issue.max}.`;
       return `${field}: ${issue.value} are too many, at most ${issue.max}.`;
   }
 }
@@ -143,7 +240,12 @@ function directionWords(path: string, unit: Unit): readonly [under: string, over
 }
 
 function last(path: string): string {
-  return path.split(".").at(-1)?.replace(/\[\d+\]$/u, "") ?? "";
+  return (
+    path
+      .split(".")
+      .at(-1)
+      ?.replace(/\[\d+\]$/u, "") ?? ""
+  );
 }
 
 function fieldName(path: string): string {
@@ -154,7 +256,15 @@ function fieldName(path: string): string {
 }
 
 function expectedText(expected: string): string {
-  return { number: "a number", object: "a list of named fields", array: "a list", string: "text", boolean: "true or false" }[expected] ?? expected;
+  return (
+    {
+      number: "a number",
+      object: "a list of named fields",
+      array: "a list",
+      string: "text",
+      boolean: "true or false",
+    }[expected] ?? expected
+  );
 }
 
 function unitName(unit: Unit, units: Units): string {
@@ -180,7 +290,8 @@ function unitName(unit: Unit, units: Units): string {
 }
 
 function measured(value: number, unit: Unit, units: Units): string {
-  const shown = (converted: number, step: number): string => String(roundTo(converted, step)).replace("-", "−");
+  const shown = (converted: number, step: number): string =>
+    String(roundTo(converted, step)).replace("-", "−");
   if (unit === "mm" && units.measure === "us") return shown(value / INCH_MM, 0.01);
   if (unit === "°C" && units.heat === "F") return shown(fahrenheitFromC(value), 1);
   if (unit === "°C difference" && units.heat === "F") return shown(fahrenheitSteps(value), 1);

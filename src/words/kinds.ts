@@ -6,34 +6,72 @@ import type { BatterKind } from "@/core/mix";
 
 /** What a baker calls each kind of batter. */
 export const KIND_NAMES: Readonly<Record<BatterKind, string>> = {
-  creamed: "creamed butter", oil: "oil", "hot-liquid": "thin, hot liquid last", whisked: "whisked sponge", chiffon: "chiffon",
-  "white-foam": "egg-white foam", "folded-whites": "whites folded in", pound: "pound", "quick-loaf": "quick loaf", muffin: "muffin",
-  "rich-fruit": "rich fruit", brownie: "brownie", "baked-cheese": "baked cheese", "set-pudding": "set pudding",
+  creamed: "creamed butter",
+  oil: "oil",
+  "hot-liquid": "thin, hot liquid last",
+  whisked: "whisked sponge",
+  chiffon: "chiffon",
+  "white-foam": "egg-white foam",
+  "folded-whites": "whites folded in",
+  pound: "pound",
+  "quick-loaf": "quick loaf",
+  muffin: "muffin",
+  "rich-fruit": "rich fruit",
+  brownie: "brownie",
+  "baked-cheese": "baked cheese",
+  "set-pudding": "set pudding",
 };
 
 export const FROSTING_NAMES: Readonly<Record<Frosting, string>> = {
-  "butter-and-sugar": "butter and sugar", "cream-cheese": "cream cheese", "whipped-cream": "whipped cream",
-  "meringue-butter": "meringue butter", "whipped-ganache": "whipped ganache", "boiled-fudge": "boiled fudge", "water-icing": "water icing",
+  "butter-and-sugar": "butter and sugar",
+  "cream-cheese": "cream cheese",
+  "whipped-cream": "whipped cream",
+  "meringue-butter": "meringue butter",
+  "whipped-ganache": "whipped ganache",
+  "boiled-fudge": "boiled fudge",
+  "water-icing": "water icing",
 };
 
 /** Everything that is spread, filled or poured. */
-export const SPREAD_NAMES: Readonly<Record<Spread, string>> = { ...FROSTING_NAMES, jam: "jam", curd: "curd", custard: "custard", "pouring-ganache": "pouring ganache" };
+export const SPREAD_NAMES: Readonly<Record<Spread, string>> = {
+  ...FROSTING_NAMES,
+  jam: "jam",
+  curd: "curd",
+  custard: "custard",
+  "pouring-ganache": "pouring ganache",
+};
 
 /** How much of the recipe to make. */
 export const SCALE_NAMES: Readonly<Record<Question["scale"], string>> = {
-  keep: "Keep the recipe", "same-depth": "As deep as written", "fill-limit": "As full as is safe", times: "So many times", depth: "So deep", guests: "For so many guests",
+  keep: "Keep the recipe",
+  "same-depth": "As deep as written",
+  "fill-limit": "As full as is safe",
+  times: "So many times",
+  depth: "So deep",
+  guests: "For so many guests",
 };
 
 /** The verdict on a filled tin in a few words. */
 export const VERDICT_WORDS: Readonly<Record<Verdict, string>> = {
-  fits: "room to rise", crowns: "crown shows at the rim", overflows: "will pass the rim", "too-thin": "too thin",
+  fits: "room to rise",
+  crowns: "crown shows at the rim",
+  overflows: "will pass the rim",
+  "too-thin": "too thin",
 };
 
 /** Why the heat is what it is. */
 export const HEAT_WORDS: Readonly<Record<HeatReason, string>> = {
-  "as-written": "as the recipe says", "not-thicker": "no thicker than written: leave it", gentler: "gentler: thicker than written",
-  low: "low, for the flattest top", chosen: "your own choice",
+  "as-written": "as the recipe says",
+  "not-thicker": "no thicker than written: leave it",
+  gentler: "gentler: thicker than written",
+  low: "low, for the flattest top",
+  chosen: "your own choice",
 };
 
 /** The schools of heat. */
-export const SCHOOL_NAMES: Readonly<Record<Question["school"], string>> = { gentler: "Gentler if thicker", "as-written": "As written", low: "Low and slow", own: "My own heat" };
+export const SCHOOL_NAMES: Readonly<Record<Question["school"], string>> = {
+  gentler: "Gentler if thicker",
+  "as-written": "As written",
+  low: "Low and slow",
+  own: "My own heat",
+};

@@ -1,5 +1,14 @@
 import type { CakePlan } from "@/core/cake";
-import { fahrenheitFromC, fahrenheitSteps, INCH_MM, kitchenGrams, kitchenMl, OUNCE_G, roundTo, US_CUP_ML } from "@/core/measure";
+import {
+  fahrenheitFromC,
+  fahrenheitSteps,
+  INCH_MM,
+  kitchenGrams,
+  kitchenMl,
+  OUNCE_G,
+  roundTo,
+  US_CUP_ML,
+} from "@/core/measure";
 import { tinCount, type Material, type Shape, type Tin } from "@/core/tin";
 
 /** How a kitchen reads its measures: centimetres and litres or inches and cups; °C or °F. */
@@ -9,7 +18,10 @@ export const METRIC: Units = { measure: "metric", heat: "C" };
 
 /** Between the groups of a long number. */
 const THIN = "\u202f";
-/** Between a figure and its unit: wide enough that they never touch, and never broken over two lines. */
+/**
+ * Between a figure and its unit: wide enough that they never touch, and never broken over two
+ * lines.
+ */
 const GAP = "\u00a0";
 
 /** Digits in groups of three: 1 220. */
@@ -30,7 +42,10 @@ export function gramsText(shownG: number): string {
   return `${grouped(shownG)}${GAP}g`;
 }
 
-/** 1.4 L, 650 mL; or US cups to the nearest quarter, 2 1/4 cups, and spoons of what is less than one. */
+/**
+ * 1.4 L, 650 mL; or US cups to the nearest quarter, 2 1/4 cups, and spoons of what is less than
+ * one.
+ */
 export function volumeText(volumeMl: number, units: Units): string {
   if (units.measure === "metric") {
     const ml = kitchenMl(volumeMl);
@@ -39,7 +54,9 @@ export function volumeText(volumeMl: number, units: Units): string {
   const exact = volumeMl / US_CUP_ML;
   if (exact < LEAST_CUPS) {
     const spoons = exact * 16;
-    return spoons < 1 ? `${fraction(Math.max(0.5, roundTo(spoons * 3, 0.5)))} tsp` : `${fraction(roundTo(spoons, 0.5))} tbsp`;
+    return spoons < 1
+      ? `${fraction(Math.max(0.5, roundTo(spoons * 3, 0.5)))} tsp`
+      : `${fraction(roundTo(spoons, 0.5))} tbsp`;
   }
   const cups = roundTo(exact, 0.25);
   return `${fraction(cups)} ${cups > 1 ? "cups" : "cup"}`;
@@ -68,7 +85,9 @@ export function depthText(depthMm: number, units: Units): string {
 
 /** 180 °C, or the nearest mark of a Fahrenheit dial: 350 °F. */
 export function heatText(tempC: number, units: Units): string {
-  return units.heat === "C" ? `${Math.round(tempC)}${GAP}°C` : `${roundTo(fahrenheitFromC(tempC), 5)}${GAP}°F`;
+  return units.heat === "C"
+    ? `${Math.round(tempC)}${GAP}°C`
+    : `${roundTo(fahrenheitFromC(tempC), 5)}${GAP}°F`;
 }
 
 /** An oven's heat as a dial with marks 5 apart has it: 177 °C is said as 175. */
@@ -76,8 +95,21 @@ export function ovenText(tempC: number, units: Units): string {
   return heatText(units.heat === "C" ? roundTo(tempC, 5) : tempC, units);
 }
 
-/** The dial as it is marked, whatever the kitchen's own degrees: gas 4, 175 °C, 350 °F; in those when no oven is named, to the 5 of a usual dial unless she chose the heat herself. */
-export function dialText({ dialC, dialMark, dialScale, reason }: Pick<CakePlan["bake"], "dialC" | "dialMark" | "dialScale"> & { readonly reason?: CakePlan["bake"]["reason"] }, units: Units): string {
+/**
+ * The dial as it is marked, whatever the kitchen's own degrees: gas 4, 175 °C, 350 °F; in those
+ * when no oven is named, to the 5 of a usual dial unless she chose the heat herself.
+ */
+export function dialText(
+  {
+    dialC,
+    dialMark,
+    dialScale,
+    reason,
+  }: Pick<CakePlan["bake"], "dialC" | "dialMark" | "dialScale"> & {
+    readonly reason?: CakePlan["bake"]["reason"];
+  },
+  units: Units,
+): string {
   if (dialMark !== null) return `gas${GAP}${dialMark}`;
   if (dialScale === "C") return `${Math.round(dialC)}${GAP}°C`;
   if (dialScale === "F") return `${Math.round(fahrenheitFromC(dialC))}${GAP}°F`;
@@ -86,14 +118,18 @@ export function dialText({ dialC, dialMark, dialScale, reason }: Pick<CakePlan["
 
 /** A difference of heat: 15 °C is 25 °F on a dial with marks 5 apart. */
 export function heatStepText(differenceC: number, units: Units): string {
-  return units.heat === "C" ? `${Math.round(differenceC)}${GAP}°C` : `${roundTo(fahrenheitSteps(differenceC), 5)}${GAP}°F`;
+  return units.heat === "C"
+    ? `${Math.round(differenceC)}${GAP}°C`
+    : `${roundTo(fahrenheitSteps(differenceC), 5)}${GAP}°F`;
 }
 
 /** 27 min; 2 h 30 min from two hours on. */
 export function minutesText(minutes: number): string {
   if (minutes < 120) return `${minutes}${GAP}min`;
   const rest = minutes % 60;
-  return rest === 0 ? `${minutes / 60}${GAP}h` : `${Math.floor(minutes / 60)}${GAP}h ${rest}${GAP}min`;
+  return rest === 0
+    ? `${minutes / 60}${GAP}h`
+    : `${Math.floor(minutes / 60)}${GAP}h ${rest}${GAP}min`;
 }
 
 /** 760 cm², or square inches. */
@@ -114,10 +150,21 @@ export function timesText(factor: number): string {
 
 /** Fractions as kitchens have measures for them. */
 const FRACTIONS: readonly (readonly [value: number, text: string])[] = [
-  [1 / 8, "1/8"], [1 / 4, "1/4"], [1 / 3, "1/3"], [3 / 8, "3/8"], [1 / 2, "1/2"], [5 / 8, "5/8"], [2 / 3, "2/3"], [3 / 4, "3/4"], [7 / 8, "7/8"],
+  [1 / 8, "1/8"],
+  [1 / 4, "1/4"],
+  [1 / 3, "1/3"],
+  [3 / 8, "3/8"],
+  [1 / 2, "1/2"],
+  [5 / 8, "5/8"],
+  [2 / 3, "2/3"],
+  [3 / 4, "3/4"],
+  [7 / 8, "7/8"],
 ];
 
-/** A number of cups, spoons or inches that was rounded to one of them: 2 1/4; any other as a decimal. */
+/**
+ * A number of cups, spoons or inches that was rounded to one of them: 2 1/4; any other as a
+ * decimal.
+ */
 export function fraction(value: number): string {
   const whole = Math.floor(value + 1e-6);
   const part = FRACTIONS.find(([each]) => Math.abs(value - whole - each) < 1e-3);
@@ -126,9 +173,24 @@ export function fraction(value: number): string {
 }
 
 const SHAPE_NAMES: Readonly<Record<Shape, string>> = {
-  round: "round", springform: "springform", square: "square", rectangle: "rectangle", loaf: "loaf", oval: "oval", heart: "heart",
-  hexagon: "hexagon", dome: "dome", ring: "ring", tube: "tube", fluted: "fluted ring", well: "cups", skillet: "skillet",
-  ramekin: "ramekin", mug: "mug", drawn: "own shape", odd: "odd shape",
+  round: "round",
+  springform: "springform",
+  square: "square",
+  rectangle: "rectangle",
+  loaf: "loaf",
+  oval: "oval",
+  heart: "heart",
+  hexagon: "hexagon",
+  dome: "dome",
+  ring: "ring",
+  tube: "tube",
+  fluted: "fluted ring",
+  well: "cups",
+  skillet: "skillet",
+  ramekin: "ramekin",
+  mug: "mug",
+  drawn: "own shape",
+  odd: "odd shape",
 };
 
 /** What a shape is called. */
@@ -137,7 +199,12 @@ export function shapeName(shape: Shape): string {
 }
 
 const MATERIAL_NAMES: Readonly<Record<Material, string>> = {
-  bright: "bright", dark: "dark", glass: "glass", ceramic: "ceramic", silicone: "silicone", "cast-iron": "cast iron",
+  bright: "bright",
+  dark: "dark",
+  glass: "glass",
+  ceramic: "ceramic",
+  silicone: "silicone",
+  "cast-iron": "cast iron",
 };
 
 /** What the material is called. */
@@ -153,7 +220,10 @@ export function tinText(tin: Tin, units: Units): string {
   const sizes = [...planSizes(tin), tin.depthMm].map((mm) => lengthNumber(mm, units)).join(" × ");
   const unit = units.measure === "metric" ? "cm" : "in";
   const name = tin.shape === "well" && count === 1 ? "cup" : SHAPE_NAMES[tin.shape];
-  const material = tin.material === undefined || tin.material === "bright" ? "" : `, ${MATERIAL_NAMES[tin.material]}`;
+  const material =
+    tin.material === undefined || tin.material === "bright"
+      ? ""
+      : `, ${MATERIAL_NAMES[tin.material]}`;
   return `${times}${name} ${sizes}${GAP}${unit}${material}`;
 }
 
@@ -162,7 +232,11 @@ function planSizes(tin: Exclude<Tin, { shape: "odd" }>): readonly number[] {
   if ("sideMm" in tin) return [tin.sideMm];
   if ("lengthMm" in tin) return [tin.lengthMm, tin.widthMm];
   if ("rimMm" in tin) return [tin.rimMm];
-  if (tin.shape === "drawn") return [...(tin.rimLengthMm === undefined ? [] : [tin.rimLengthMm]), tin.profile.at(-1)?.widthMm ?? 0];
+  if (tin.shape === "drawn")
+    return [
+      ...(tin.rimLengthMm === undefined ? [] : [tin.rimLengthMm]),
+      tin.profile.at(-1)?.widthMm ?? 0,
+    ];
   return [tin.widthMm];
 }
 

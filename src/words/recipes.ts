@@ -1,52 +1,139 @@
-import { assertNever, weighedGrams, type EggSize, type KitchenMeasure, type KitchenMeasures, type Way } from "@/core/measure";
+import {
+  assertNever,
+  weighedGrams,
+  type EggSize,
+  type KitchenMeasure,
+  type KitchenMeasures,
+  type Way,
+} from "@/core/measure";
 import type { KindReason } from "@/core/mix";
-import type { BalanceRemark, EggChoice, FormulaRow, LineDoubt, NoMass, PartRole, ReadingProblem, RowKind, StepKind, SwapEffect, SwapId } from "@/core/recipe";
+import type {
+  BalanceRemark,
+  EggChoice,
+  FormulaRow,
+  LineDoubt,
+  NoMass,
+  PartRole,
+  ReadingProblem,
+  RowKind,
+  StepKind,
+  SwapEffect,
+  SwapId,
+} from "@/core/recipe";
 import { fraction, gramsText, weightText, type Units } from "./quantities";
 
 /** 3/4 cup + 2 tbsp. */
 export function kitchenText({ pieces, error }: KitchenMeasure): string {
-  const text = pieces.map(({ count, unit }) => `${fraction(count)} ${unit}${unit === "cup" && count > 1 ? "s" : ""}`).join(" + ");
+  const text = pieces
+    .map(({ count, unit }) => `${fraction(count)} ${unit}${unit === "cup" && count > 1 ? "s" : ""}`)
+    .join(" + ");
   // A person should know when spoons can't give the amount.
-  return Math.abs(error) > 0.03 ? `${text} (${error > 0 ? "+" : "−"}${Math.round(Math.abs(error) * 100)} %)` : text;
+  return Math.abs(error) > 0.03
+    ? `${text} (${error > 0 ? "+" : "−"}${Math.round(Math.abs(error) * 100)} %)`
+    : text;
 }
 
-export const WAY_NAMES: Readonly<Record<Way, string>> = { spooned: "spooned and levelled", dipped: "dipped and swept", packed: "packed", sifted: "sifted" };
+export const WAY_NAMES: Readonly<Record<Way, string>> = {
+  spooned: "spooned and levelled",
+  dipped: "dipped and swept",
+  packed: "packed",
+  sifted: "sifted",
+};
 
 export const CUP_NAMES: Readonly<Record<Extract<KitchenMeasures["cup"], string>, string>> = {
-  us: "US cup, 237 mL", "us-legal": "US label cup, 240 mL", metric: "metric cup, 250 mL", imperial: "half-pint cup, 284 mL", small: "small cup, 200 mL",
+  us: "US cup, 237 mL",
+  "us-legal": "US label cup, 240 mL",
+  metric: "metric cup, 250 mL",
+  imperial: "half-pint cup, 284 mL",
+  small: "small cup, 200 mL",
 };
 
 export const EGG_NAMES: Readonly<Record<EggSize, string>> = {
-  "us-small": "US small, 42 g", "us-medium": "US medium, 47 g", "us-large": "US large, 50 g", "us-extra-large": "US extra large, 56 g", "eu-small": "EU small, 43 g",
-  "eu-medium": "EU medium, 50 g", "eu-large": "EU large, 58 g",
+  "us-small": "US small, 42 g",
+  "us-medium": "US medium, 47 g",
+  "us-large": "US large, 50 g",
+  "us-extra-large": "US extra large, 56 g",
+  "eu-small": "EU small, 43 g",
+  "eu-medium": "EU medium, 50 g",
+  "eu-large": "EU large, 58 g",
 };
 
-export const ROLE_NAMES: Readonly<Record<PartRole, string>> = { batter: "batter", filling: "filling", frosting: "frosting", topping: "topping", syrup: "syrup", soak: "soak" };
+export const ROLE_NAMES: Readonly<Record<PartRole, string>> = {
+  batter: "batter",
+  filling: "filling",
+  frosting: "frosting",
+  topping: "topping",
+  syrup: "syrup",
+  soak: "soak",
+};
 
 export const STEP_NAMES: Readonly<Record<StepKind, string>> = {
-  prepare: "prepare", melt: "melt or cook", cream: "cream", whisk: "whisk", fold: "fold", mix: "mix", heat: "warm the oven", rest: "rest", fill: "fill", bake: "bake", cool: "cool", build: "build",
-  finish: "finish", other: "step",
+  prepare: "prepare",
+  melt: "melt or cook",
+  cream: "cream",
+  whisk: "whisk",
+  fold: "fold",
+  mix: "mix",
+  heat: "warm the oven",
+  rest: "rest",
+  fill: "fill",
+  bake: "bake",
+  cool: "cool",
+  build: "build",
+  finish: "finish",
+  other: "step",
 };
 
 export const ROW_NAMES: Readonly<Record<RowKind, string>> = {
-  title: "name", heading: "heading", part: "part", ingredient: "ingredient", step: "step", tins: "tins", heat: "heat", minutes: "minutes", yield: "makes", note: "note", source: "source", blank: "",
-  "second-recipe": "another recipe", unread: "not understood",
+  title: "name",
+  heading: "heading",
+  part: "part",
+  ingredient: "ingredient",
+  step: "step",
+  tins: "tins",
+  heat: "heat",
+  minutes: "minutes",
+  yield: "makes",
+  note: "note",
+  source: "source",
+  blank: "",
+  "second-recipe": "another recipe",
+  unread: "not understood",
 };
 
 export const DOUBT_WORDS: Readonly<Record<LineDoubt, string>> = {
-  "no-amount": "no amount given", "no-number": "a unit without a number", "two-things": "two things in one line: split it", alternative: "a choice: the first is taken",
-  negative: "less than nothing: the minus is left out", huge: "a huge amount: check it", "no-name": "no ingredient named",
+  "no-amount": "no amount given",
+  "no-number": "a unit without a number",
+  "two-things": "two things in one line: split it",
+  alternative: "a choice: the first is taken",
+  negative: "less than nothing: the minus is left out",
+  huge: "a huge amount: check it",
+  "no-name": "no ingredient named",
 };
 
 export const MISSING_WORDS: Readonly<Record<NoMass, string>> = {
-  "no-amount": "no amount", "unknown-ingredient": "not in the pantry: choose what it is", "not-by-volume": "not measured by the cup: weigh it", "not-by-piece": "weight of one is not known: weigh it",
+  "no-amount": "no amount",
+  "unknown-ingredient": "not in the pantry: choose what it is",
+  "not-by-volume": "not measured by the cup: weigh it",
+  "not-by-piece": "weight of one is not known: weigh it",
 };
 
 /** Why a batter was taken for its kind. */
 export const KIND_REASONS: Readonly<Record<KindReason, string>> = {
-  "set": "no flour and no leavener: it sets, it does not rise", "cream-cheese": "it is mostly soft cheese", "dried-fruit": "it is mostly dried fruit", "chocolate-little-flour": "much chocolate, little flour", "whites-only": "whipped whites alone",
-  "whipped-eggs-oil": "whipped whites folded into oil and yolks", "whipped-eggs": "whipped eggs carry it", "whites-folded": "whites are whipped apart and folded in", "hot-liquid": "hot liquid thins it",
-  oil: "its fat is oil", "creamed-heavy": "butter, sugar, eggs and flour in equal weights", creamed: "butter is creamed with sugar", muffin: "stirred, into cups", quick: "stirred, into a loaf tin",
+  set: "no flour and no leavener: it sets, it does not rise",
+  "cream-cheese": "it is mostly soft cheese",
+  "dried-fruit": "it is mostly dried fruit",
+  "chocolate-little-flour": "much chocolate, little flour",
+  "whites-only": "whipped whites alone",
+  "whipped-eggs-oil": "whipped whites folded into oil and yolks",
+  "whipped-eggs": "whipped eggs carry it",
+  "whites-folded": "whites are whipped apart and folded in",
+  "hot-liquid": "hot liquid thins it",
+  oil: "its fat is oil",
+  "creamed-heavy": "butter, sugar, eggs and flour in equal weights",
+  creamed: "butter is creamed with sugar",
+  muffin: "stirred, into cups",
+  quick: "stirred, into a loaf tin",
   usual: "nothing tells otherwise",
 };
 
@@ -68,7 +155,9 @@ export function problemText(problem: ReadingProblem): string {
     case "minutes-range":
       return `The minutes are a range, ${problem.minutes.low} to ${problem.minutes.high}: the middle is taken.`;
     case "unread":
-      return problem.rows === 1 ? "One line was not understood; it is kept in the original." : `${problem.rows} lines were not understood; they are kept in the original.`;
+      return problem.rows === 1
+        ? "One line was not understood; it is kept in the original."
+        : `${problem.rows} lines were not understood; they are kept in the original.`;
     default:
       return assertNever(problem);
   }
@@ -76,7 +165,8 @@ export function problemText(problem: ReadingProblem): string {
 
 /** A proportion out of what is usual, with the reason it matters. */
 export function balanceText({ code, value, low, high }: BalanceRemark): string {
-  const shown = (percent: number): string => `${percent < 10 ? Math.round(percent * 10) / 10 : Math.round(percent)} %`;
+  const shown = (percent: number): string =>
+    `${percent < 10 ? Math.round(percent * 10) / 10 : Math.round(percent)} %`;
   const range = `usually ${shown(low)} to ${shown(high)} of the flour`;
   switch (code) {
     case "sugar":
@@ -99,23 +189,50 @@ export function balanceText({ code, value, low, high }: BalanceRemark): string {
 }
 
 export const SWAP_NAMES: Readonly<Record<SwapId, string>> = {
-  "butter-to-oil": "Oil and water for butter, by weight", "butter-to-oil-by-volume": "Oil for butter, 1 to 1 by volume", "oil-to-butter": "Butter for oil, less liquid", "salted-to-unsalted": "Unsalted butter and salt",
-  "unsalted-to-salted": "Salted butter, less salt", "buttermilk-to-milk-and-acid": "Milk and lemon for buttermilk", "self-raising-to-plain": "Plain flour and baking powder",
-  "cake-flour-to-plain": "Plain flour and starch", "powder-to-soda": "Soda and cream of tartar", "soda-to-powder": "Baking powder for soda", "egg-to-yoghurt": "Yoghurt for eggs",
-  "egg-to-flax": "Ground flax in water for eggs", "egg-to-condensed-milk": "Condensed milk for eggs, less sugar", "milk-to-plant-milk": "Soya milk for milk",
+  "butter-to-oil": "Oil and water for butter, by weight",
+  "butter-to-oil-by-volume": "Oil for butter, 1 to 1 by volume",
+  "oil-to-butter": "Butter for oil, less liquid",
+  "salted-to-unsalted": "Unsalted butter and salt",
+  "unsalted-to-salted": "Salted butter, less salt",
+  "buttermilk-to-milk-and-acid": "Milk and lemon for buttermilk",
+  "self-raising-to-plain": "Plain flour and baking powder",
+  "cake-flour-to-plain": "Plain flour and starch",
+  "powder-to-soda": "Soda and cream of tartar",
+  "soda-to-powder": "Baking powder for soda",
+  "egg-to-yoghurt": "Yoghurt for eggs",
+  "egg-to-flax": "Ground flax in water for eggs",
+  "egg-to-condensed-milk": "Condensed milk for eggs, less sugar",
+  "milk-to-plant-milk": "Soya milk for milk",
 };
 
 const SWAP_TEXTURE: Readonly<Record<SwapId, string>> = {
-  "butter-to-oil": "moister and softer, no creaming: less rise", "butter-to-oil-by-volume": "simpler, richer: a sixth more fat, less rise", "oil-to-butter": "firmer when cold, tastes of butter",
-  "salted-to-unsalted": "the same cake", "unsalted-to-salted": "the same cake", "buttermilk-to-milk-and-acid": "a little thinner; stand 5 min before use", "self-raising-to-plain": "the same cake",
-  "cake-flour-to-plain": "nearly as soft", "powder-to-soda": "works at once: bake without waiting", "soda-to-powder": "paler, and the sour stays sour", "egg-to-yoghurt": "denser and moist, paler, about a fifth less rise",
-  "egg-to-flax": "nutty, holds together, about a quarter less rise", "egg-to-condensed-milk": "sweet and tender, browns fast; its sugar is taken off the recipe's", "milk-to-plant-milk": "the same cake, a little paler",
+  "butter-to-oil": "moister and softer, no creaming: less rise",
+  "butter-to-oil-by-volume": "simpler, richer: a sixth more fat, less rise",
+  "oil-to-butter": "firmer when cold, tastes of butter",
+  "salted-to-unsalted": "the same cake",
+  "unsalted-to-salted": "the same cake",
+  "buttermilk-to-milk-and-acid": "a little thinner; stand 5 min before use",
+  "self-raising-to-plain": "the same cake",
+  "cake-flour-to-plain": "nearly as soft",
+  "powder-to-soda": "works at once: bake without waiting",
+  "soda-to-powder": "paler, and the sour stays sour",
+  "egg-to-yoghurt": "denser and moist, paler, about a fifth less rise",
+  "egg-to-flax": "nutty, holds together, about a quarter less rise",
+  "egg-to-condensed-milk": "sweet and tender, browns fast; its sugar is taken off the recipe's",
+  "milk-to-plant-milk": "the same cake, a little paler",
 };
 
 /** What a swap puts in, and what it changes. */
 export function swapText(effect: SwapEffect): string {
-  const signed = (grams: number): string => `${grams > 0 ? "+" : "−"}${gramsText(weighedGrams(Math.abs(grams), true))}`;
-  const changes = ([["salt", effect.saltG, 0.5], ["sugar", effect.sugarG, 3], ["water", effect.waterG, 5]] as const)
+  const signed = (grams: number): string =>
+    `${grams > 0 ? "+" : "−"}${gramsText(weighedGrams(Math.abs(grams), true))}`;
+  const changes = (
+    [
+      ["salt", effect.saltG, 0.5],
+      ["sugar", effect.sugarG, 3],
+      ["water", effect.waterG, 5],
+    ] as const
+  )
     .filter(([, grams, least]) => Math.abs(grams) >= least)
     .map(([name, grams]) => `${name} ${signed(grams)}`);
   const parts = [
@@ -128,7 +245,11 @@ export function swapText(effect: SwapEffect): string {
 }
 
 /** What happened to the eggs, and what moved with them. */
-export function eggText({ wanted, eggs: settled, how, liquidG }: EggChoice, written: number, units: Units): string {
+export function eggText(
+  { wanted, eggs: settled, how, liquidG }: EggChoice,
+  written: number,
+  units: Units,
+): string {
   const asked = `${Math.round(wanted * 100) / 100} eggs`;
   switch (how) {
     case "exact":

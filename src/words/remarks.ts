@@ -1,7 +1,17 @@
 import { assertNever, roundTo } from "@/core/measure";
 import type { Remark } from "@/core/cake";
 import { KIND_NAMES } from "./kinds";
-import { depthText, heatStepText, heatText, materialName, minutesText, timesText, volumeText, weightText, type Units } from "./quantities";
+import {
+  depthText,
+  heatStepText,
+  heatText,
+  materialName,
+  minutesText,
+  timesText,
+  volumeText,
+  weightText,
+  type Units,
+} from "./quantities";
 
 /** Something the plan assumes or is unsure of, in plain words. */
 export function remarkText(remark: Remark, units: Units): string {
@@ -16,7 +26,10 @@ export function remarkText(remark: Remark, units: Units): string {
       return `The recipe gives no weight for ${remark.names.join(", ")}, so its lines make no batter to go by. Write how much of it goes in.`;
     case "unusual-gravity": {
       const instead = remark.kinds.map((kind) => KIND_NAMES[kind]).join(" or ");
-      const hint = instead === "" ? "Check weight and volume." : `Check weight and volume, or is it ${instead}?`;
+      const hint =
+        instead === ""
+          ? "Check weight and volume."
+          : `Check weight and volume, or is it ${instead}?`;
       return `${roundTo(remark.specificGravity, 0.01)} g per mL does not suit a ${KIND_NAMES[remark.kind]} batter, usually ${remark.low} to ${remark.high}. ${hint}`;
     }
     case "no-reference-minutes":
@@ -47,11 +60,13 @@ export function remarkText(remark: Remark, units: Units): string {
 }
 
 function materialText(remark: Extract<Remark, { code: "other-material" }>, units: Units): string {
-  const change = (lessC: number): string => `${heatStepText(Math.abs(lessC), units)} ${lessC >= 0 ? "down" : "up"}`;
+  const change = (lessC: number): string =>
+    `${heatStepText(Math.abs(lessC), units)} ${lessC >= 0 ? "down" : "up"}`;
   const model = Math.abs(remark.modelLessC) < 2 ? "no change" : change(remark.modelLessC);
   const name = materialName(remark.material);
   const Name = `${name.charAt(0).toUpperCase()}${name.slice(1)}`;
-  if (remark.ruleLessC === 0) return `${Name} against the recipe's tin: ${model} would keep the recipe's minutes. The minutes here already count it.`;
+  if (remark.ruleLessC === 0)
+    return `${Name} against the recipe's tin: ${model} would keep the recipe's minutes. The minutes here already count it.`;
   if (Math.abs(remark.ruleLessC - remark.modelLessC) <= 5) {
     return `${Name} instead of the recipe's tin: bakers set the oven ${change(remark.ruleLessC)}, and the forecast agrees. The minutes here are for the heat shown.`;
   }

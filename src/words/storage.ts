@@ -1,13 +1,21 @@
-/** Why something could not be stored; matches the data layer's `StorageIssue` without depending on it. */
-type StorageTrouble = "busy" | "read-only" | "full" | "damaged" | "newer" | "unreachable" | "unknown";
+/**
+ * Why something could not be stored; matches the data layer's `StorageIssue` without depending on
+ * it.
+ */
+type StorageTrouble =
+  "busy" | "read-only" | "full" | "damaged" | "newer" | "unreachable" | "unknown";
 
 const STORAGE_WORDS: Readonly<Record<StorageTrouble, string>> = {
   busy: "Another program is holding the kitchen's data file. Close it, then try again",
-  "read-only": "The kitchen's data file can't be written to: it is read-only. Allow writing to it and its folder, then try again",
+  "read-only":
+    "The kitchen's data file can't be written to: it is read-only. Allow writing to it and its folder, then try again",
   full: "The disk is full. Free some space, then try again",
-  damaged: "The kitchen's data file can't be read as a database. Keep it, and put a copy of yours in its place; one may stand beside it with “before” in its name",
-  newer: "The kitchen's data were last used by a newer version of Steady Tin. Use that version; this one leaves them as they are",
-  unreachable: "The kitchen's data can't be reached. Check that its folder, or its server, is there",
+  damaged:
+    "The kitchen's data file can't be read as a database. Keep it, and put a copy of yours in its place; one may stand beside it with “before” in its name",
+  newer:
+    "The kitchen's data were last used by a newer version of Steady Tin. Use that version; this one leaves them as they are",
+  unreachable:
+    "The kitchen's data can't be reached. Check that its folder, or its server, is there",
   unknown: "The kitchen's data could not be used just now. Try again; the server's log says more",
 };
 

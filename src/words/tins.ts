@@ -3,8 +3,15 @@ import { percentText, volumeText, type Units } from "./quantities";
 
 /** What each length of a tin is called on its form. */
 export const LENGTH_NAMES: Readonly<Record<LengthField, string>> = {
-  diameterMm: "Across", sideMm: "Side", lengthMm: "Length", widthMm: "Width", rimMm: "Rim of a cup", floorMm: "Floor of a cup", tubeMm: "Tube",
-  cornerMm: "Corner radius", rimLengthMm: "Length at the rim",
+  diameterMm: "Across",
+  sideMm: "Side",
+  lengthMm: "Length",
+  widthMm: "Width",
+  rimMm: "Rim of a cup",
+  floorMm: "Floor of a cup",
+  tubeMm: "Tube",
+  cornerMm: "Corner radius",
+  rimLengthMm: "Length at the rim",
 };
 
 /** Shelves of the cupboard, in their order, and what stands on each. */
@@ -20,7 +27,10 @@ export const SHELVES: readonly { readonly name: string; readonly shapes: readonl
 /** What a tin's volumes rest on, how far they may be off, and what would make them surer. */
 export function trustText({ basis, unsure, waterOverSizes }: VolumeTrust): string {
   const off = `give or take ${percentText(unsure)}`;
-  const remark = waterOverSizes === null ? "" : ` The water says ${percentText(Math.abs(waterOverSizes - 1))} ${waterOverSizes > 1 ? "more" : "less"} than the sizes; the water is believed.`;
+  const remark =
+    waterOverSizes === null
+      ? ""
+      : ` The water says ${percentText(Math.abs(waterOverSizes - 1))} ${waterOverSizes > 1 ? "more" : "less"} than the sizes; the water is believed.`;
   switch (basis) {
     case "sizes":
       return `Judged from its sizes, ${off}. A jug of water makes it 1 %.`;

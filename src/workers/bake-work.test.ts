@@ -4,18 +4,44 @@ import { tinGeometry, type Tin } from "@/core/tin";
 import { bakeKey, type BakeReply, type BakeRequest, type BakeSpec } from "./bake-protocol";
 import { bakeWork } from "./bake-work";
 
-const round = (diameterMm: number): BakeSpec => ({ tin: { shape: "round", diameterMm, depthMm: 51 }, batterMl: 600, ovenC: 177, isFan: false, hasStrips: false, doneC: 96, goesOn: 1.2 });
-const SHEET: BakeSpec = { ...round(200), tin: { shape: "rectangle", lengthMm: 400, widthMm: 280, depthMm: 51 }, batterMl: 2400 };
+const round = (diameterMm: number): BakeSpec => ({
+  tin: { shape: "round", diameterMm, depthMm: 51 },
+  batterMl: 600,
+  ovenC: 177,
+  isFan: false,
+  hasStrips: false,
+  doneC: 96,
+  goesOn: 1.2,
+});
+const SHEET: BakeSpec = {
+  ...round(200),
+  tin: { shape: "rectangle", lengthMm: 400, widthMm: 280, depthMm: 51 },
+  batterMl: 2400,
+};
 
 /** A worker's outside whose replies are kept, and whose clock only moves when it is told to. */
-function side(tick = 5): { readonly replies: BakeReply[]; readonly take: (request: BakeRequest) => void; readonly quiet: () => Promise<void>; readonly pauses: () => number } {
+function side(tick = 5): {
+  readonly replies: BakeReply[];
+  readonly take: (request: BakeRequest) => void;
+  readonly quiet: () => Promise<void>;
+  readonly pauses: () => number;
+} {
   const replies: BakeReply[] = [];
   let time = 0;
   let paused = 0;
   const take = bakeWork({
-    post: (reply) => { replies.push(structuredClone(reply)); },
-    pause: () => new Promise((resolve) => { paused += 1; setImmediate(resolve); }),
-    now: () => { time += tick; return time; },
+    post: (reply) => {
+      replies.push(structuredClone(reply));
+    },
+    pause: () =>
+      new Promise((resolve) => {
+        paused += 1;
+        setImmediate(resolve);
+      }),
+    now: () => {
+      time += tick;
+      return time;
+    },
   });
   const quiet = async (): Promise<void> => {
     for (let still = 0; still < 20;) {
@@ -39,7 +65,10 @@ describe("the worker that solves bakes", () => {
     take({ name: "solve", id: 1, bakes: [SHEET, round(200)] });
     await quiet();
     const solved = replies.flatMap((reply) => (reply.name === "solved" ? [reply] : []));
-    expect(solved.map(({ id, index }) => [id, index])).toEqual([[1, 0], [1, 1]]);
+    expect(solved.map(({ id, index }) => [id, index])).toEqual([
+      [1, 0],
+      [1, 1],
+    ]);
     expect(solved[0]?.inside).toEqual(inNode(SHEET));
     expect(solved[1]?.inside).toEqual(inNode(round(200)));
     const shares = replies.flatMap((reply) => (reply.name === "progress" ? [reply.share] : []));
@@ -86,7 +115,10 @@ describe("the worker that solves bakes", () => {
     const broken: Tin = { shape: "tube", diameterMm: 200, depthMm: 100, tubeMm: 199 };
     take({ name: "solve", id: 7, bakes: [{ ...round(200), tin: broken }, round(200)] });
     await quiet();
-    expect(replies.filter(({ name }) => name !== "progress")).toMatchObject([{ name: "failed", id: 7, index: 0 }, { name: "solved", id: 7, index: 1 }]);
+    expect(replies.filter(({ name }) => name !== "progress")).toMatchObject([
+      { name: "failed", id: 7, index: 0 },
+      { name: "solved", id: 7, index: 1 },
+    ]);
   });
 
   it("has one key for equal bakes, whatever the order of their fields", () => {

@@ -2,8 +2,15 @@ import { bakeModel, type BakeInside } from "@/core/bake";
 import { tinGeometry } from "@/core/tin";
 import { bakeKey, type BakeReply, type BakeRequest, type BakeSpec } from "./bake-protocol";
 
-/** The outside of a worker: how it answers, how it lets waiting messages in, and what time it is, ms. */
-export type WorkerSide = { readonly post: (reply: BakeReply) => void; readonly pause: () => Promise<void>; readonly now: () => number };
+/**
+ * The outside of a worker: how it answers, how it lets waiting messages in, and what time it is,
+ * ms.
+ */
+export type WorkerSide = {
+  readonly post: (reply: BakeReply) => void;
+  readonly pause: () => Promise<void>;
+  readonly now: () => number;
+};
 
 /** Messages are let in this often, ms: a cancelled bake stops within it. */
 const SLICE_MS = 8;
@@ -11,7 +18,10 @@ const PROGRESS_EACH_MS = 80;
 /** Solved bakes kept, by their content, the oldest dropped first. */
 const MOST_KEPT = 60;
 
-/** The worker's side of the protocol: takes messages, solves the newest request in slices, remembers what it has solved. */
+/**
+ * The worker's side of the protocol: takes messages, solves the newest request in slices, remembers
+ * what it has solved.
+ */
 export function bakeWork({ post, pause, now }: WorkerSide): (request: BakeRequest) => void {
   const kept = new Map<string, BakeInside>();
   let newest = 0;
@@ -20,11 +30,13 @@ export function bakeWork({ post, pause, now }: WorkerSide): (request: BakeReques
     let saidAt = now();
     for (const [index, bake] of bakes.entries()) {
       const key = bakeKey(bake);
-      const inside = kept.get(key) ?? (await solved(id, bake, (share) => {
-        if (now() - saidAt < PROGRESS_EACH_MS) return;
-        saidAt = now();
-        post({ name: "progress", id, share: (index + share) / bakes.length });
-      }));
+      const inside =
+        kept.get(key) ??
+        (await solved(id, bake, (share) => {
+          if (now() - saidAt < PROGRESS_EACH_MS) return;
+          saidAt = now();
+          post({ name: "progress", id, share: (index + share) / bakes.length });
+        }));
       if (id !== newest) return;
       if (inside === null) {
         post({ name: "failed", id, index });
@@ -40,8 +52,15 @@ export function bakeWork({ post, pause, now }: WorkerSide): (request: BakeReques
     }
   }
 
-  /** One bake, solved in slices; null for a tin that is none, or when a newer request has come meanwhile. */
-  async function solved(id: number, { tin, ...bake }: BakeSpec, onShare: (share: number) => void): Promise<BakeInside | null> {
+  /**
+   * One bake, solved in slices; null for a tin that is none, or when a newer request has come
+   * meanwhile.
+   */
+  async function solved(
+    id: number,
+    { tin, ...bake }: BakeSpec,
+    onShare: (share: number) => void,
+  ): Promise<BakeInside | null> {
     const geometry = tinGeometry(tin);
     if (!geometry.ok) return null;
     const work = bakeModel({ ...bake, geometry: geometry.value });

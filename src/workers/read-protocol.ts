@@ -3,9 +3,16 @@ import type { Result } from "@/core/measure";
 import type { RecipeReading } from "@/core/recipe";
 
 /** What a kitchen knows beyond the catalogue, as it crosses to the worker. */
-export type KitchenWords = { readonly own: readonly Ingredient[]; readonly learnt: readonly (readonly [string, string])[] };
+export type KitchenWords = {
+  readonly own: readonly Ingredient[];
+  readonly learnt: readonly (readonly [string, string])[];
+};
 
-export type ReadRequest = { readonly id: number; readonly text: string; readonly pantry: KitchenWords };
+export type ReadRequest = {
+  readonly id: number;
+  readonly text: string;
+  readonly pantry: KitchenWords;
+};
 export type ReadReply = { readonly id: number; readonly reading: Result<RecipeReading> };
 
 /** A text that takes longer than this is no recipe, ms: its reading is stopped. */

@@ -3,5 +3,8 @@ import { readRecipe } from "@/core/recipe";
 import type { ReadReply, ReadRequest } from "./read-protocol";
 
 onmessage = ({ data: { id, text, pantry } }: MessageEvent<ReadRequest>) => {
-  postMessage({ id, reading: readRecipe(text, pantryOf(pantry.own, pantry.learnt)) } satisfies ReadReply);
+  postMessage({
+    id,
+    reading: readRecipe(text, pantryOf(pantry.own, pantry.learnt)),
+  } satisfies ReadReply);
 };

@@ -12,18 +12,31 @@ const GONE = "This bake is not going on any more.";
 const MS_PER_MIN = 60_000;
 
 /**
- * Begins a bake. Its clock is the server's own; a rehearsal's begins when the day should, and goes faster.
+ * Begins a bake. Its clock is the server's own; a rehearsal's begins when the day should, and goes
+ * faster.
  * @param speed how many times as fast as the machine's clock
  */
 export async function startBake(input: BakeDoc, speed: number): Promise<Kept> {
   const realMs = Date.now();
   const froms = Object.values(input.plannedFrom);
-  const bakeMs = speed === 1 || froms.length === 0 ? realMs : Math.round(Math.min(...froms) * MS_PER_MIN);
+  const bakeMs =
+    speed === 1 || froms.length === 0 ? realMs : Math.round(Math.min(...froms) * MS_PER_MIN);
   const doc = parseBakeDoc({ ...input, clock: { realMs, bakeMs, speed } });
   if (!doc.ok) return { ok: false, message: issueText(doc.issue, METRIC) };
   const id = randomUUID();
   const outcome = await keeping(async () => {
-    await addBake(kitchenDatabase(), { id, name: doc.value.cakes.map(({ name }) => name).join(", ").slice(0, 200), doc: doc.value }, new Date());
+    await addBake(
+      kitchenDatabase(),
+      {
+        id,
+        name: doc.value.cakes
+          .map(({ name }) => name)
+          .join(", ")
+          .slice(0, 200),
+        doc: doc.value,
+      },
+      new Date(),
+    );
     return true;
   }, GONE);
   return outcome.ok ? { ok: true, id } : outcome;

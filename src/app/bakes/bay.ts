@@ -3,20 +3,56 @@ import { randomUUID } from "node:crypto";
 import { bakeTime, benchDay, type BakeDoc } from "@/core/cake";
 import { benchAt, replayed, type BenchDay, type BenchEvent, type Log } from "@/core/day";
 import type { DeviceCommand, DeviceKind, DeviceNews } from "@/core/device";
-import { eventsSince, findBake, kitchenDatabase, loggable, storageIssue, tellBake, type StorageIssue } from "@/data";
+import {
+  eventsSince,
+  findBake,
+  kitchenDatabase,
+  loggable,
+  storageIssue,
+  tellBake,
+  type StorageIssue,
+} from "@/data";
 import { commanded, deviceNews, plugged, solvedInsides, type Plugged } from "./simulated-devices";
 
-/** What a page hears of its bake: what was told, what the server's clock shows, what devices say. */
+/**
+ * What a page hears of its bake: what was told, what the server's clock shows, what devices say.
+ */
 export type LiveMessage =
-  | { readonly name: "told"; readonly data: { readonly events: readonly BenchEvent[]; readonly nowMs: number } }
+  | {
+      readonly name: "told";
+      readonly data: { readonly events: readonly BenchEvent[]; readonly nowMs: number };
+    }
   | { readonly name: "clock"; readonly data: { readonly nowMs: number } }
   | { readonly name: "device"; readonly data: DeviceNews };
 
-/** A page that listens, the devices it has switched on, and the number of the last event it knows. */
-type Listener = { readonly send: (message: LiveMessage) => void; readonly close: () => void; readonly devices: readonly DeviceKind[]; seq: number };
+/**
+ * A page that listens, the devices it has switched on, and the number of the last event it knows.
+ */
+type Listener = {
+  readonly send: (message: LiveMessage) => void;
+  readonly close: () => void;
+  readonly devices: readonly DeviceKind[];
+  seq: number;
+};
 
 /** A bake that somebody listens to: its devices run only as long. */
-type Bay = { readonly id: string; readonly doc: BakeDoc; readonly day: BenchDay; events: readonly BenchEvent[]; log: Log; seq: number; readonly listeners: Set<Listener>; devices: Plugged; insides: ReturnType<typeof solvedInsides> | null; lookedAt: number; beatAt: number; bootMs: number; isLooking: boolean; trouble: StorageIssue | null; timer: NodeJS.Timeout | null };
+type Bay = {
+  readonly id: string;
+  readonly doc: BakeDoc;
+  readonly day: BenchDay;
+  events: readonly BenchEvent[];
+  log: Log;
+  seq: number;
+  readonly listeners: Set<Listener>;
+  devices: Plugged;
+  insides: ReturnType<typeof solvedInsides> | null;
+  lookedAt: number;
+  beatAt: number;
+  bootMs: number;
+  isLooking: boolean;
+  trouble: StorageIssue | null;
+  timer: NodeJS.Timeout | null;
+};
 
 const TICK_MS = 100;
 /** Other processes may tell a bake something too, ms. */
@@ -46,7 +82,9 @@ export async function listen(id: string, listener: Listener): Promise<(() => voi
   bay.listeners.add(listener);
   // The last page before this one may have left meanwhile, and closed it.
   bays.set(id, bay);
-  bay.timer ??= setInterval(() => { tick(bay); }, TICK_MS);
+  bay.timer ??= setInterval(() => {
+    tick(bay);
+  }, TICK_MS);
   return () => {
     bay.listeners.delete(listener);
     if (bay.listeners.size > 0) return;
@@ -62,7 +100,10 @@ export async function toldNow(id: string): Promise<void> {
   if (bay !== undefined) await look(bay);
 }
 
-/** Whether the server was told to stop: a page that comes back over a line that is still open is sent away. */
+/**
+ * Whether the server was told to stop: a page that comes back over a line that is still open is
+ * sent away.
+ */
 export function isEnding(): boolean {
   return kept.steadyTinEnds === "now";
 }
@@ -78,7 +119,23 @@ export function command(id: string, order: DeviceCommand): boolean {
 async function opened(id: string): Promise<Bay | null> {
   const bake = await findBake(kitchenDatabase(), id);
   if (bake?.doc == null) return null;
-  return { id, doc: bake.doc, day: benchDay(bake.doc), events: [], log: replayed(bake.doc.tasks, []), seq: 0, listeners: new Set(), devices: plugged(id), insides: null, lookedAt: 0, beatAt: 0, bootMs: bootMs(), isLooking: false, trouble: null, timer: null };
+  return {
+    id,
+    doc: bake.doc,
+    day: benchDay(bake.doc),
+    events: [],
+    log: replayed(bake.doc.tasks, []),
+    seq: 0,
+    listeners: new Set(),
+    devices: plugged(id),
+    insides: null,
+    lookedAt: 0,
+    beatAt: 0,
+    bootMs: bootMs(),
+    isLooking: false,
+    trouble: null,
+    timer: null,
+  };
 }
 
 /** Takes in what was told since, and passes it on. */
@@ -99,9 +156,11 @@ async function look(bay: Bay): Promise<void> {
       listener.seq = seq;
     }
   } catch (error) {
-    // What is busy now is looked into again in a moment, and the page still has what it told; what else it is has to be known.
+    // What is busy now is looked into again in a moment, and the page still has what it told; what
+    // else it is has to be known.
     const issue = storageIssue(error);
-    if (issue !== "busy" && issue !== bay.trouble) console.error(`bake: storage ${issue}: ${loggable(error)}`);
+    if (issue !== "busy" && issue !== bay.trouble)
+      console.error(`bake: storage ${issue}: ${loggable(error)}`);
     bay.trouble = issue;
   } finally {
     bay.isLooking = false;
@@ -122,16 +181,32 @@ function tick(bay: Bay): void {
   const atMs = bakeTime(bay.doc.clock, nowMs);
   const { log } = bay;
   const bench = benchAt(bay.day, log, atMs / 60_000);
-  const { devices, news } = deviceNews(bay.devices, { doc: bay.doc, log, bench, kinds, atMs, nowMs, insides: kinds.has("core-probe") ? (bay.insides ??= solvedInsides(bay.doc)) : [] });
+  const { devices, news } = deviceNews(bay.devices, {
+    doc: bay.doc,
+    log,
+    bench,
+    kinds,
+    atMs,
+    nowMs,
+    insides: kinds.has("core-probe") ? (bay.insides ??= solvedInsides(bay.doc)) : [],
+  });
   bay.devices = devices;
-  for (const each of news) for (const listener of bay.listeners) listener.send({ name: "device", data: each });
+  for (const each of news)
+    for (const listener of bay.listeners) listener.send({ name: "device", data: each });
 }
 
-/** The machine's clock was set: what was told before is moved along, so that all that runs goes on. */
+/**
+ * The machine's clock was set: what was told before is moved along, so that all that runs goes on.
+ */
 async function clockMoved(bay: Bay, byMs: number): Promise<void> {
   bay.bootMs += byMs;
   const { clock } = bay.doc;
-  const event: BenchEvent = { id: randomUUID(), at: Math.round(bakeTime(clock, Date.now())), kind: "clock-moved", byMs: Math.round(byMs * clock.speed) };
+  const event: BenchEvent = {
+    id: randomUUID(),
+    at: Math.round(bakeTime(clock, Date.now())),
+    kind: "clock-moved",
+    byMs: Math.round(byMs * clock.speed),
+  };
   await tellBake(kitchenDatabase(), bay.id, [event], new Date()).catch(() => false);
   await look(bay);
 }

@@ -4,7 +4,17 @@ import { randomUUID } from "node:crypto";
 import * as z from "zod/mini";
 import { parseCakeDoc, parseQuestion, type CakeDoc, type Question } from "@/core/cake";
 import {
-  addCake, deleteCake, duplicateCake, findCake, findRecipe, kitchenDatabase, nameCake, restoreCake, saveCake, stored, type Cake,
+  addCake,
+  deleteCake,
+  duplicateCake,
+  findCake,
+  findRecipe,
+  kitchenDatabase,
+  nameCake,
+  restoreCake,
+  saveCake,
+  stored,
+  type Cake,
 } from "@/data";
 import type { RecipeDoc } from "@/core/recipe";
 import type { Kept, Outcome, SaveOutcome, Theirs } from "@/components/frame/outcome";
@@ -24,14 +34,25 @@ function named(name: string): string | null {
 
 function nameTrouble(name: string): { ok: false; message: string } {
   const length = name.trim().length;
-  return { ok: false, message: length === 0 ? "A cake needs a name: 1 to 120 letters." : `The name is ${length} letters long: 1 to ${MOST_NAME}.` };
+  return {
+    ok: false,
+    message:
+      length === 0
+        ? "A cake needs a name: 1 to 120 letters."
+        : `The name is ${length} letters long: 1 to ${MOST_NAME}.`,
+  };
 }
 
 /**
  * Keeps a question as a new cake.
- * @param recipeId the kitchen's recipe that it asks about; the cake gets its own copy. Null when only its tins are known.
+ * @param recipeId the kitchen's recipe that it asks about; the cake gets its own copy. Null when
+ * only its tins are known.
  */
-export async function keepCake(name: string, input: Question, recipeId: string | null): Promise<Kept> {
+export async function keepCake(
+  name: string,
+  input: Question,
+  recipeId: string | null,
+): Promise<Kept> {
   const checked = named(name);
   if (checked === null) return nameTrouble(name);
   const question = parseQuestion(input);
@@ -40,7 +61,11 @@ export async function keepCake(name: string, input: Question, recipeId: string |
   const outcome = await keeping(async () => {
     const doc = recipeId === null ? null : await recipeForCake(recipeId);
     const recipe = recipeId === null || doc === null ? null : { id: recipeId, doc };
-    await addCake(kitchenDatabase(), { id, name: checked, doc: { question: { ...question.value, eggs: "whole" }, recipe } }, new Date());
+    await addCake(
+      kitchenDatabase(),
+      { id, name: checked, doc: { question: { ...question.value, eggs: "whole" }, recipe } },
+      new Date(),
+    );
     return true;
   }, GONE);
   return outcome.ok ? { ok: true, id } : outcome;
@@ -56,16 +81,26 @@ function theirsOf({ doc, version, updatedAt }: Cake): Theirs<CakeDoc> | null {
 }
 
 /** Keeps a changed cake; when another page changed it since `base`, gives what that one kept. */
-export async function changeCake(id: string, input: CakeDoc, base: number): Promise<SaveOutcome<CakeDoc>> {
+export async function changeCake(
+  id: string,
+  input: CakeDoc,
+  base: number,
+): Promise<SaveOutcome<CakeDoc>> {
   const doc = parseCakeDoc(input);
   if (!doc.ok) return { ok: false, message: issueText(doc.issue, METRIC) };
-  return keepingChange(() => saveCake(kitchenDatabase(), idOf(id), doc.value, baseOf(base), new Date()), theirsOf, GONE);
+  return keepingChange(
+    () => saveCake(kitchenDatabase(), idOf(id), doc.value, baseOf(base), new Date()),
+    theirsOf,
+    GONE,
+  );
 }
 
 /** What is kept of a cake now, when it is another version than the page's; null when it is not. */
 export async function lookAtCake(id: string, version: number): Promise<Theirs<CakeDoc> | null> {
   const cake = await stored(() => findCake(kitchenDatabase(), idOf(id)));
-  return cake.ok && cake.value !== null && cake.value.version !== version ? theirsOf(cake.value) : null;
+  return cake.ok && cake.value !== null && cake.value.version !== version
+    ? theirsOf(cake.value)
+    : null;
 }
 
 /** Keeps one state of a cake as a cake of its own, so that choosing the other loses nothing. */
@@ -74,7 +109,11 @@ export async function keepApart(name: string, input: CakeDoc): Promise<Kept> {
   if (!doc.ok) return { ok: false, message: issueText(doc.issue, METRIC) };
   const id = randomUUID();
   const outcome = await keeping(async () => {
-    await addCake(kitchenDatabase(), { id, name: named(name.slice(0, MOST_NAME)) ?? "Cake", doc: doc.value }, new Date());
+    await addCake(
+      kitchenDatabase(),
+      { id, name: named(name.slice(0, MOST_NAME)) ?? "Cake", doc: doc.value },
+      new Date(),
+    );
     return true;
   }, GONE);
   return outcome.ok ? { ok: true, id } : outcome;
@@ -90,7 +129,12 @@ export async function renameCake(id: string, name: string): Promise<Outcome> {
 /** Copies a cake. */
 export async function copyCake(id: string, name: string): Promise<Outcome> {
   const checked = named(`${name.slice(0, MOST_NAME - 6)}, copy`) ?? "Copy";
-  return keeping(() => duplicateCake(kitchenDatabase(), idOf(id), { id: randomUUID(), name: checked }, new Date()), GONE, "/cakes");
+  return keeping(
+    () =>
+      duplicateCake(kitchenDatabase(), idOf(id), { id: randomUUID(), name: checked }, new Date()),
+    GONE,
+    "/cakes",
+  );
 }
 
 /** Deletes a cake; {@link bringBackCake} undoes it. */

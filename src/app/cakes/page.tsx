@@ -12,12 +12,16 @@ export const metadata: Metadata = { title: "Cakes" };
 /** How many cakes stand on one page of the list. */
 const PAGE = 50;
 
-type CakesPageProps = { readonly searchParams: Promise<Readonly<Record<string, string | readonly string[] | undefined>>> };
+type CakesPageProps = {
+  readonly searchParams: Promise<Readonly<Record<string, string | readonly string[] | undefined>>>;
+};
 
 export default async function CakesPage({ searchParams }: CakesPageProps) {
   const asked = Math.trunc(Number((await searchParams)["page"]));
   const page = asked >= 1 && asked <= 10_000 ? asked : 1;
-  const cakes = await stored(() => listCakes(kitchenDatabase(), { limit: PAGE, offset: PAGE * (page - 1) }));
+  const cakes = await stored(() =>
+    listCakes(kitchenDatabase(), { limit: PAGE, offset: PAGE * (page - 1) }),
+  );
   return (
     <>
       <FreshList />
@@ -31,7 +35,12 @@ export default async function CakesPage({ searchParams }: CakesPageProps) {
           </Link>
         </div>
       )}
-      {cakes.ok && cakes.value.total > 0 && <CakeList cakes={cakes.value.cakes} actions={{ bringBackCake, copyCake, removeCake, renameCake }} />}
+      {cakes.ok && cakes.value.total > 0 && (
+        <CakeList
+          cakes={cakes.value.cakes}
+          actions={{ bringBackCake, copyCake, removeCake, renameCake }}
+        />
+      )}
       {cakes.ok && <Pages page={page} pages={Math.ceil(cakes.value.total / PAGE)} />}
     </>
   );
@@ -42,9 +51,19 @@ function Pages({ page, pages }: { readonly page: number; readonly pages: number 
   if (pages < 2) return null;
   return (
     <nav aria-label="Pages of cakes" className="mt-3 flex items-center gap-3">
-      {page > 1 && <Link className="button" href={page === 2 ? "/cakes" : `/cakes?page=${page - 1}`}>Changed later</Link>}
-      <span>Page {page} of {pages}</span>
-      {page < pages && <Link className="button" href={`/cakes?page=${page + 1}`}>Changed earlier</Link>}
+      {page > 1 && (
+        <Link className="button" href={page === 2 ? "/cakes" : `/cakes?page=${page - 1}`}>
+          Changed later
+        </Link>
+      )}
+      <span>
+        Page {page} of {pages}
+      </span>
+      {page < pages && (
+        <Link className="button" href={`/cakes?page=${page + 1}`}>
+          Changed earlier
+        </Link>
+      )}
     </nav>
   );
 }

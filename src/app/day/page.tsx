@@ -16,12 +16,23 @@ type DayPageProps = { readonly searchParams: Promise<{ readonly on?: string | st
 /** All cakes that are wanted on a date. */
 export default async function DayPage({ searchParams }: DayPageProps) {
   const asked = DateSchema.safeParse((await searchParams).on);
-  if (!asked.success) return <Trouble text="Name a day in the address, like /day?on=2026-12-05, or come here from the Day of a cake." />;
+  if (!asked.success)
+    return (
+      <Trouble text="Name a day in the address, like /day?on=2026-12-05, or come here from the Day of a cake." />
+    );
   const on = asked.data;
   const kitchen = await stored(async () => {
     const database = kitchenDatabase();
     const cakes = await listCakesOf(database, on);
-    return { cakes: cakes.flatMap((cake) => (cake.doc === null ? [] : [{ id: cake.id, name: cake.name, doc: cake.doc, version: cake.version }])), pantry: await findPantry(database), bakes: await listOpenBakes(database) };
+    return {
+      cakes: cakes.flatMap((cake) =>
+        cake.doc === null
+          ? []
+          : [{ id: cake.id, name: cake.name, doc: cake.doc, version: cake.version }],
+      ),
+      pantry: await findPantry(database),
+      bakes: await listOpenBakes(database),
+    };
   });
   if (!kitchen.ok) return <Trouble text={storageText(kitchen.issue)} />;
   const [year = 0, month = 1, day = 1] = on.split("-").map(Number);

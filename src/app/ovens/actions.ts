@@ -6,20 +6,35 @@ import type { OvenChoice } from "@/components/bench/choices";
 import type { Kept, Outcome, SaveOutcome, Theirs } from "@/components/frame/outcome";
 import { KitchenOvenSchema, USUAL_OVEN } from "@/core/bake";
 import { parseWith } from "@/core/measure";
-import { addOven, changeOven, deleteOven, findOven, kitchenDatabase, restoreOven, stored, type OpenedOven } from "@/data";
+import {
+  addOven,
+  changeOven,
+  deleteOven,
+  findOven,
+  kitchenDatabase,
+  restoreOven,
+  stored,
+  type OpenedOven,
+} from "@/data";
 import { issueText, METRIC, storageText } from "@/words";
 import { baseOf, keeping, keepingChange } from "../keeping";
 import { idOf } from "../id-of";
 
 const MOST_NAME = 80;
 const IdSchema = z.string().check(z.minLength(1), z.maxLength(100));
-const OvenToKeepSchema = z.strictObject({ id: IdSchema, name: z.string().check(z.trim(), z.maxLength(MOST_NAME)), spec: KitchenOvenSchema });
+const OvenToKeepSchema = z.strictObject({
+  id: IdSchema,
+  name: z.string().check(z.trim(), z.maxLength(MOST_NAME)),
+  spec: KitchenOvenSchema,
+});
 const GONE = "This oven is not in the kitchen any more.";
 
 /** A new oven, an ordinary one until more is known of it. */
 export async function keepOven(): Promise<Kept> {
   const id = randomUUID();
-  const result = await stored(() => addOven(kitchenDatabase(), { id, name: "New oven", spec: USUAL_OVEN }, new Date()));
+  const result = await stored(() =>
+    addOven(kitchenDatabase(), { id, name: "New oven", spec: USUAL_OVEN }, new Date()),
+  );
   if (!result.ok) return { ok: false, message: storageText(result.issue) };
   return { ok: true, id };
 }
@@ -32,14 +47,21 @@ function theirsOf({ updatedAt, version, ...oven }: OpenedOven): Theirs<OvenChoic
 export async function saveOven(input: OvenChoice, base: number): Promise<SaveOutcome<OvenChoice>> {
   const oven = parseWith(OvenToKeepSchema, input);
   if (!oven.ok) return { ok: false, message: issueText(oven.issue, METRIC) };
-  if (oven.value.name === "") return { ok: false, message: `An oven needs a name: 1 to ${MOST_NAME} letters.` };
-  return keepingChange(() => changeOven(kitchenDatabase(), oven.value, baseOf(base), new Date()), theirsOf, GONE);
+  if (oven.value.name === "")
+    return { ok: false, message: `An oven needs a name: 1 to ${MOST_NAME} letters.` };
+  return keepingChange(
+    () => changeOven(kitchenDatabase(), oven.value, baseOf(base), new Date()),
+    theirsOf,
+    GONE,
+  );
 }
 
 /** What is kept of an oven now, when it is another version than the page's; null when it is not. */
 export async function lookAtOven(id: string, version: number): Promise<Theirs<OvenChoice> | null> {
   const oven = await stored(() => findOven(kitchenDatabase(), idOf(id)));
-  return oven.ok && oven.value !== null && oven.value.version !== version ? theirsOf(oven.value) : null;
+  return oven.ok && oven.value !== null && oven.value.version !== version
+    ? theirsOf(oven.value)
+    : null;
 }
 
 /** Takes an oven out of the kitchen; {@link bringBackOven} undoes it. */

@@ -14,7 +14,11 @@ export default async function OvensPage() {
     <>
       <FreshList />
       <h1 className="mt-2 mb-4 text-[27px]">Ovens</h1>
-      {ovens.ok ? <OvenList ovens={ovens.value} keep={keepOven} /> : <Trouble text={storageText(ovens.issue)} />}
+      {ovens.ok ? (
+        <OvenList ovens={ovens.value} keep={keepOven} />
+      ) : (
+        <Trouble text={storageText(ovens.issue)} />
+      )}
     </>
   );
 }

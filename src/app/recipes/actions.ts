@@ -6,7 +6,20 @@ import type { Kept, Outcome, SaveOutcome, Theirs } from "@/components/frame/outc
 import { IngredientSchema, type Ingredient } from "@/core/pantry";
 import { parseRecipeDoc, type RecipeDoc } from "@/core/recipe";
 import {
-  addRecipe, addVersion, deleteRecipe, findRecipe, findVersion, keepIngredient, kitchenDatabase, learnName, markBaked, reindexRecipes, restoreRecipe, saveRecipe, stored, type KeptRecipe,
+  addRecipe,
+  addVersion,
+  deleteRecipe,
+  findRecipe,
+  findVersion,
+  keepIngredient,
+  kitchenDatabase,
+  learnName,
+  markBaked,
+  reindexRecipes,
+  restoreRecipe,
+  saveRecipe,
+  stored,
+  type KeptRecipe,
 } from "@/data";
 import { issueText, METRIC } from "@/words";
 import { baseOf, keeping, keepingChange } from "../keeping";
@@ -21,7 +34,13 @@ export async function keepRecipe(input: RecipeDoc): Promise<Kept> {
   if (!doc.ok) return { ok: false, message: issueText(doc.issue, METRIC) };
   const id = randomUUID();
   const outcome = await keeping(async () => {
-    await addRecipe(kitchenDatabase(), id, doc.value, recipeIndex(doc.value, await kitchenPantry()), new Date());
+    await addRecipe(
+      kitchenDatabase(),
+      id,
+      doc.value,
+      recipeIndex(doc.value, await kitchenPantry()),
+      new Date(),
+    );
     return true;
   }, GONE);
   return outcome.ok ? { ok: true, id } : outcome;
@@ -32,19 +51,43 @@ function theirsOf({ doc, revision, updatedAt }: KeptRecipe): Theirs<RecipeDoc> |
 }
 
 /** Keeps a changed recipe; when another page changed it since `base`, gives what that one kept. */
-export async function changeRecipe(id: string, input: RecipeDoc, base: number, isNewVersion: boolean): Promise<SaveOutcome<RecipeDoc>> {
+export async function changeRecipe(
+  id: string,
+  input: RecipeDoc,
+  base: number,
+  isNewVersion: boolean,
+): Promise<SaveOutcome<RecipeDoc>> {
   const doc = parseRecipeDoc(input);
   if (!doc.ok) return { ok: false, message: issueText(doc.issue, METRIC) };
-  return keepingChange(async () => {
-    const index = recipeIndex(doc.value, await kitchenPantry());
-    return saveRecipe(kitchenDatabase(), idOf(id), doc.value, index, baseOf(base), new Date(), isNewVersion);
-  }, theirsOf, GONE);
+  return keepingChange(
+    async () => {
+      const index = recipeIndex(doc.value, await kitchenPantry());
+      return saveRecipe(
+        kitchenDatabase(),
+        idOf(id),
+        doc.value,
+        index,
+        baseOf(base),
+        new Date(),
+        isNewVersion,
+      );
+    },
+    theirsOf,
+    GONE,
+  );
 }
 
-/** What is kept of a recipe now, when it is another revision than the page's; null when it is not. */
-export async function lookAtRecipe(id: string, revision: number): Promise<Theirs<RecipeDoc> | null> {
+/**
+ * What is kept of a recipe now, when it is another revision than the page's; null when it is not.
+ */
+export async function lookAtRecipe(
+  id: string,
+  revision: number,
+): Promise<Theirs<RecipeDoc> | null> {
   const recipe = await stored(() => findRecipe(kitchenDatabase(), idOf(id)));
-  return recipe.ok && recipe.value !== null && recipe.value.revision !== revision ? theirsOf(recipe.value) : null;
+  return recipe.ok && recipe.value !== null && recipe.value.revision !== revision
+    ? theirsOf(recipe.value)
+    : null;
 }
 
 /** Keeps a state of a recipe that was not chosen among its versions. */
@@ -76,7 +119,10 @@ export async function bakedToday(id: string): Promise<Outcome> {
 }
 
 /** Works out anew what holds one of the names whose meaning has changed. */
-async function pantryChanged(names: readonly string[], change: () => Promise<void>): Promise<Outcome> {
+async function pantryChanged(
+  names: readonly string[],
+  change: () => Promise<void>,
+): Promise<Outcome> {
   return keeping(async () => {
     await change();
     const pantry = await kitchenPantry();
@@ -89,12 +135,20 @@ async function pantryChanged(names: readonly string[], change: () => Promise<voi
 export async function teachName(name: string, ingredient: string): Promise<Outcome> {
   const checked = z.string().check(z.trim(), z.minLength(1), z.maxLength(200)).safeParse(name);
   if (!checked.success) return { ok: false, message: "The line names nothing to remember." };
-  return pantryChanged([checked.data], () => learnName(kitchenDatabase(), checked.data, idOf(ingredient)));
+  return pantryChanged([checked.data], () =>
+    learnName(kitchenDatabase(), checked.data, idOf(ingredient)),
+  );
 }
 
 /** Keeps an ingredient of the kitchen's own. */
 export async function addIngredient(input: Ingredient): Promise<Outcome> {
   const ingredient = IngredientSchema.safeParse(input);
-  if (!ingredient.success) return { ok: false, message: "This ingredient can't be kept: it needs a name, and 5 to 500 g a cup." };
-  return pantryChanged([ingredient.data.name, ...ingredient.data.also], () => keepIngredient(kitchenDatabase(), ingredient.data));
+  if (!ingredient.success)
+    return {
+      ok: false,
+      message: "This ingredient can't be kept: it needs a name, and 5 to 500 g a cup.",
+    };
+  return pantryChanged([ingredient.data.name, ...ingredient.data.also], () =>
+    keepIngredient(kitchenDatabase(), ingredient.data),
+  );
 }

@@ -6,7 +6,18 @@ import type { Kept, Outcome, SaveOutcome, Theirs } from "@/components/frame/outc
 import type { TinChoice } from "@/components/bench/choices";
 import { numberIn, parseWith, wholeIn } from "@/core/measure";
 import { tinGeometry, TinSchema } from "@/core/tin";
-import { addTin, changeTin, countTin, deleteTin, findTin, kitchenDatabase, restoreTin, stored, type CupboardTin, type OpenedTin } from "@/data";
+import {
+  addTin,
+  changeTin,
+  countTin,
+  deleteTin,
+  findTin,
+  kitchenDatabase,
+  restoreTin,
+  stored,
+  type CupboardTin,
+  type OpenedTin,
+} from "@/data";
 import { issueText, METRIC, storageText } from "@/words";
 import { baseOf, keeping, keepingChange } from "../keeping";
 import { idOf } from "../id-of";
@@ -15,19 +26,36 @@ const MOST_NAME = 80;
 const IdSchema = z.string().check(z.minLength(1), z.maxLength(100));
 /** Lengths of names are checked as numbers so that a message can name them. */
 const NameLengthSchema = numberIn(1, MOST_NAME, "count");
-const TinToKeepSchema = z.strictObject({ id: IdSchema, name: z.string(), tin: TinSchema, owned: wholeIn(1, 99) });
+const TinToKeepSchema = z.strictObject({
+  id: IdSchema,
+  name: z.string(),
+  tin: TinSchema,
+  owned: wholeIn(1, 99),
+});
 
 const GONE = "This tin is not in the cupboard any more.";
 
-function checked(input: TinChoice): { readonly ok: true; readonly tin: CupboardTin } | { readonly ok: false; readonly message: string } {
+function checked(
+  input: TinChoice,
+):
+  | { readonly ok: true; readonly tin: CupboardTin }
+  | { readonly ok: false; readonly message: string } {
   const parsed = parseWith(TinToKeepSchema, input);
   if (!parsed.ok) return { ok: false, message: issueText(parsed.issue, METRIC) };
   const name = parsed.value.name.trim();
   if (!NameLengthSchema.safeParse(name.length).success) {
-    return { ok: false, message: name === "" ? `A tin needs a name: 1 to ${MOST_NAME} letters.` : `The name is ${name.length} letters long: 1 to ${MOST_NAME}.` };
+    return {
+      ok: false,
+      message:
+        name === ""
+          ? `A tin needs a name: 1 to ${MOST_NAME} letters.`
+          : `The name is ${name.length} letters long: 1 to ${MOST_NAME}.`,
+    };
   }
   const geometry = tinGeometry(parsed.value.tin);
-  return geometry.ok ? { ok: true, tin: { ...parsed.value, name } } : { ok: false, message: issueText(geometry.issue, METRIC) };
+  return geometry.ok
+    ? { ok: true, tin: { ...parsed.value, name } }
+    : { ok: false, message: issueText(geometry.issue, METRIC) };
 }
 
 function nameTaken(name: string): string {
@@ -53,7 +81,9 @@ function theirsOf({ updatedAt, version, ...tin }: OpenedTin): Theirs<TinChoice> 
 export async function saveTin(input: TinChoice, base: number): Promise<SaveOutcome<TinChoice>> {
   const tin = checked(input);
   if (!tin.ok) return tin;
-  const result = await stored(() => changeTin(kitchenDatabase(), tin.tin, baseOf(base), new Date()));
+  const result = await stored(() =>
+    changeTin(kitchenDatabase(), tin.tin, baseOf(base), new Date()),
+  );
   if (!result.ok) return { ok: false, message: storageText(result.issue) };
   const { value } = result;
   if (value.kind === "name-taken") return { ok: false, message: nameTaken(tin.tin.name) };
@@ -64,7 +94,11 @@ export async function saveTin(input: TinChoice, base: number): Promise<SaveOutco
 export async function ownTins(id: string, owned: number): Promise<Outcome> {
   const checkedCount = wholeIn(1, 99).safeParse(owned);
   if (!checkedCount.success) return { ok: false, message: `${owned} of one tin: 1 to 99.` };
-  return keeping(() => countTin(kitchenDatabase(), idOf(id), checkedCount.data, new Date()), GONE, "/tins");
+  return keeping(
+    () => countTin(kitchenDatabase(), idOf(id), checkedCount.data, new Date()),
+    GONE,
+    "/tins",
+  );
 }
 
 /** What is kept of a tin now, when it is another version than the page's; null when it is not. */

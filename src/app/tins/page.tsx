@@ -14,7 +14,11 @@ export default async function TinsPage() {
     <>
       <FreshList />
       <h1 className="mt-2 mb-4 text-[27px]">Tins</h1>
-      {tins.ok ? <Cupboard tins={tins.value} keep={keepTin} own={ownTins} /> : <Trouble text={storageText(tins.issue)} />}
+      {tins.ok ? (
+        <Cupboard tins={tins.value} keep={keepTin} own={ownTins} />
+      ) : (
+        <Trouble text={storageText(tins.issue)} />
+      )}
     </>
   );
 }

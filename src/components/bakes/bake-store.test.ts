@@ -28,7 +28,11 @@ beforeEach(() => {
   vi.useFakeTimers();
   [answers, asked.length] = [[], 0];
   const kept = new Map<string, string>();
-  vi.stubGlobal("localStorage", { getItem: (key: string) => kept.get(key) ?? null, setItem: (key: string, value: string) => kept.set(key, value), removeItem: (key: string) => kept.delete(key) });
+  vi.stubGlobal("localStorage", {
+    getItem: (key: string) => kept.get(key) ?? null,
+    setItem: (key: string, value: string) => kept.set(key, value),
+    removeItem: (key: string) => kept.delete(key),
+  });
   vi.stubGlobal("EventSource", Stream);
   vi.stubGlobal("fetch", (_: string, { body }: { readonly body: string }) => {
     asked.push(body);
@@ -42,8 +46,14 @@ afterEach(() => {
 });
 
 const kept = (): Promise<Response> => Promise.resolve(Response.json({ kept: 1 }));
-const refused = (): Promise<Response> => Promise.resolve(Response.json({ message: "This bake is not in the kitchen." }, { status: 404 }));
-const other: BenchEvent = { id: "other-screen", at: 600_000_000, kind: "note", text: "the ferry is late" };
+const refused = (): Promise<Response> =>
+  Promise.resolve(Response.json({ message: "This bake is not in the kitchen." }, { status: 404 }));
+const other: BenchEvent = {
+  id: "other-screen",
+  at: 600_000_000,
+  kind: "note",
+  text: "the ferry is late",
+};
 const ids = (store: BakeStore): readonly string[] => store.known().events.map(({ id }) => id);
 
 function opened(): BakeStore {
@@ -56,14 +66,22 @@ it("tells a server that does not answer again, and nothing is lost meanwhile or 
   const store = opened();
   store.tell({ kind: "started", task: "0.soften", id: "mine-00001" });
   await vi.advanceTimersByTimeAsync(0);
-  expect(store.known()).toMatchObject({ isHeard: false, refused: null, unsent: [{ id: "mine-00001" }] });
+  expect(store.known()).toMatchObject({
+    isHeard: false,
+    refused: null,
+    unsent: [{ id: "mine-00001" }],
+  });
   stop();
   const again = opened();
   expect(ids(again)).toEqual(["mine-00001"]);
   // The page that was left still has its own try.
   answers = [kept, kept];
   await vi.advanceTimersByTimeAsync(2500);
-  expect(again.known()).toMatchObject({ isHeard: true, unsent: [], events: [{ id: "mine-00001" }] });
+  expect(again.known()).toMatchObject({
+    isHeard: true,
+    unsent: [],
+    events: [{ id: "mine-00001" }],
+  });
   expect(localStorage.getItem("steady-tin-unsent-supper")).toBeNull();
 });
 
@@ -73,7 +91,11 @@ it("does not go on telling what the server will not take, keeps it, and says why
   store.tell({ kind: "note", text: "a lamp went out", id: "mine-00001" });
   await vi.advanceTimersByTimeAsync(60_000);
   expect(asked).toHaveLength(1);
-  expect(store.known()).toMatchObject({ isHeard: true, refused: "This bake is not in the kitchen.", unsent: [{ id: "mine-00001" }] });
+  expect(store.known()).toMatchObject({
+    isHeard: true,
+    refused: "This bake is not in the kitchen.",
+    unsent: [{ id: "mine-00001" }],
+  });
   expect(localStorage.getItem("steady-tin-unsent-supper")).toContain("a lamp went out");
   // What is told next may be taken.
   store.tell({ kind: "note", text: "and another", id: "mine-00002" });
@@ -110,10 +132,25 @@ it("counts in what it had counted, when it was set to nothing in mid-pour and th
   const fill = doc.tasks.find(({ doing }) => doing.do === "fill");
   if (fill === undefined) throw new Error("nothing to fill");
   const before = doc.tasks.slice(0, doc.tasks.indexOf(fill));
-  const done = before.map(({ id }): BenchEvent => ({ id: `done-${id}`, at: 600_000_000, kind: "done", task: id }));
+  const done = before.map(({ id }): BenchEvent => ({
+    id: `done-${id}`,
+    at: 600_000_000,
+    kind: "done",
+    task: id,
+  }));
   const store = bakeStore("supper", doc, done, 600_000_000);
   stop = store.listen(["scale"]);
-  const shows = (value: number): void => Stream.say("device", { kind: "reading", device: "scale", serial: "scale 1", at: 600_000_000, value, unit: "g", isStable: true, battery: 1 });
+  const shows = (value: number): void =>
+    Stream.say("device", {
+      kind: "reading",
+      device: "scale",
+      serial: "scale 1",
+      at: 600_000_000,
+      value,
+      unit: "g",
+      isStable: true,
+      battery: 1,
+    });
   // Without a scale there is nothing to set.
   store.tare();
   expect(store.known().pouring).toBeNull();
@@ -126,6 +163,11 @@ it("counts in what it had counted, when it was set to nothing in mid-pour and th
   store.countIn();
   const target = doc.cakes[0]?.tinsG[0] ?? 0;
   for (const value of [target - 220, target - 220]) shows(value);
-  expect(store.known().events.at(-1)).toMatchObject({ kind: "weighed", tin: 0, massG: target, isWhole: true });
+  expect(store.known().events.at(-1)).toMatchObject({
+    kind: "weighed",
+    tin: 0,
+    massG: target,
+    isWhole: true,
+  });
   expect(asked.filter((body) => body.includes("tare"))).toHaveLength(2);
 });

@@ -3,10 +3,29 @@
 import * as z from "zod/mini";
 import { bakeTime, benchDay, type BakeDoc } from "@/core/cake";
 import { benchAt, openTin, parseBenchEvents, replayed, type BenchEvent } from "@/core/day";
-import { countedIn, DEVICE_KINDS, DeviceNewsSchema, isThere, NOTHING_RECEIVED, poured, pouringFrom, received, tareAsked, type DeviceCommand, type DeviceKind, type DeviceNews, type Pouring, type Received } from "@/core/device";
+import {
+  countedIn,
+  DEVICE_KINDS,
+  DeviceNewsSchema,
+  isThere,
+  NOTHING_RECEIVED,
+  poured,
+  pouringFrom,
+  received,
+  tareAsked,
+  type DeviceCommand,
+  type DeviceKind,
+  type DeviceNews,
+  type Pouring,
+  type Received,
+} from "@/core/device";
 
 /** A fact to be told, before it has its id and its time. */
-export type Fact = BenchEvent extends infer E ? (E extends BenchEvent ? Omit<E, "id" | "at"> & { readonly id?: string } : never) : never;
+export type Fact = BenchEvent extends infer E
+  ? E extends BenchEvent
+    ? Omit<E, "id" | "at"> & { readonly id?: string }
+    : never
+  : never;
 
 /** What a page knows of its bake. */
 export type BakeKnown = {
@@ -31,7 +50,10 @@ export type BakeStore = {
   readonly known: () => BakeKnown;
   readonly first: BakeKnown;
   readonly tell: (...facts: readonly Fact[]) => void;
-  /** Gives a clock so many minutes more than until `endsAt`, by the bake's clock as it is now, not as it was last shown. */
+  /**
+   * Gives a clock so many minutes more than until `endsAt`, by the bake's clock as it is now, not
+   * as it was last shown.
+   */
   readonly giveMore: (task: string, endsAt: number, moreMin: number) => void;
   readonly command: (order: DeviceCommand) => void;
   readonly tare: () => void;
@@ -44,7 +66,18 @@ export type BakeStore = {
 const ToldSchema = z.object({ events: z.unknown(), nowMs: z.number() });
 const ClockSchema = z.object({ nowMs: z.number() });
 const RefusedSchema = z.object({ message: z.string() });
-const PouringSchema = z.object({ task: z.string(), state: z.object({ tin: z.int().check(z.gte(0)), phase: z.enum(["tare", "taring", "pour", "swap"]), beforeG: z.number(), netG: z.number(), askedG: z.number(), droppedG: z.number(), settled: z.number() }) });
+const PouringSchema = z.object({
+  task: z.string(),
+  state: z.object({
+    tin: z.int().check(z.gte(0)),
+    phase: z.enum(["tare", "taring", "pour", "swap"]),
+    beforeG: z.number(),
+    netG: z.number(),
+    askedG: z.number(),
+    droppedG: z.number(),
+    settled: z.number(),
+  }),
+});
 const RETRY_MS = 2000;
 const TICK_MS = 250;
 const MS_PER_MIN = 60_000;
@@ -52,13 +85,28 @@ const CORE_EVERY_MIN = 1;
 const OVEN_EVERY_MIN = 5;
 
 /**
- * What a page and the server share of a bake. Facts are kept in the browser until the server has them, and every event has an id of its own, so
- * that nothing is lost by a reload or a dead server, and nothing counts twice. Time is the server's, carried on by the page's own stopwatch, so
- * that the clock of the machine the page is on may show what it likes.
+ * What a page and the server share of a bake. Facts are kept in the browser until the server has
+ * them, and every event has an id of its own, so that nothing is lost by a reload or a dead server,
+ * and nothing counts twice. Time is the server's, carried on by the page's own stopwatch, so that
+ * the clock of the machine the page is on may show what it likes.
  */
-export function bakeStore(id: string, doc: BakeDoc, events: readonly BenchEvent[], serverMs: number): BakeStore {
+export function bakeStore(
+  id: string,
+  doc: BakeDoc,
+  events: readonly BenchEvent[],
+  serverMs: number,
+): BakeStore {
   const day = benchDay(doc);
-  const first: BakeKnown = { events, unsent: [], nowMs: bakeTime(doc.clock, serverMs), isHeard: true, refused: null, pageMs: 0, devices: new Map(DEVICE_KINDS.map((kind) => [kind, NOTHING_RECEIVED])), pouring: null };
+  const first: BakeKnown = {
+    events,
+    unsent: [],
+    nowMs: bakeTime(doc.clock, serverMs),
+    isHeard: true,
+    refused: null,
+    pageMs: 0,
+    devices: new Map(DEVICE_KINDS.map((kind) => [kind, NOTHING_RECEIVED])),
+    pouring: null,
+  };
   const listeners = new Set<() => void>();
   let known = first;
   let aheadMs = serverMs - (typeof performance === "undefined" ? 0 : performance.now());
@@ -75,7 +123,9 @@ export function bakeStore(id: string, doc: BakeDoc, events: readonly BenchEvent[
   /** What the server has told, in the order it did, then what it does not know yet. */
   function merged(told: readonly BenchEvent[], unsent: readonly BenchEvent[]): void {
     const isTold = new Set(told.map((event) => event.id));
-    const before = known.events.filter((event) => !known.unsent.includes(event) && !isTold.has(event.id));
+    const before = known.events.filter(
+      (event) => !known.unsent.includes(event) && !isTold.has(event.id),
+    );
     const all = new Map([...before, ...told].map((event) => [event.id, event]));
     const left = unsent.filter((event) => !all.has(event.id));
     set({ events: [...all.values(), ...left], unsent: left });
@@ -83,7 +133,9 @@ export function bakeStore(id: string, doc: BakeDoc, events: readonly BenchEvent[
   }
 
   function tell(...facts: readonly Fact[]): void {
-    const told = facts.map((fact): BenchEvent => ({ ...fact, id: fact.id ?? crypto.randomUUID(), at: nowMs() })).filter((event) => !known.events.some((other) => other.id === event.id));
+    const told = facts
+      .map((fact): BenchEvent => ({ ...fact, id: fact.id ?? crypto.randomUUID(), at: nowMs() }))
+      .filter((event) => !known.events.some((other) => other.id === event.id));
     if (told.length === 0) return;
     set({ nowMs: nowMs() });
     merged([], [...known.unsent, ...told]);
@@ -99,26 +151,43 @@ export function bakeStore(id: string, doc: BakeDoc, events: readonly BenchEvent[
     isSending = true;
     const sent = known.unsent;
     try {
-      const answer = await fetch(`/bakes/${id}/events`, { method: "POST", headers: { "content-type": "application/json" }, body: JSON.stringify(sent), keepalive: true });
+      const answer = await fetch(`/bakes/${id}/events`, {
+        method: "POST",
+        headers: { "content-type": "application/json" },
+        body: JSON.stringify(sent),
+        keepalive: true,
+      });
       if (answer.ok) {
-        // A server that keeps things is heard. What it has told by the stream meanwhile has its place already.
+        // A server that keeps things is heard. What it has told by the stream meanwhile has its
+        // place already.
         set({ isHeard: true, refused: null });
-        merged(sent.filter((event) => known.unsent.includes(event)), known.unsent);
+        merged(
+          sent.filter((event) => known.unsent.includes(event)),
+          known.unsent,
+        );
       } else if (answer.status >= 500) set({ isHeard: false });
       else {
         // It would say the same again: what was told stays here until the page is opened anew.
         const said = RefusedSchema.safeParse(await answer.json().catch(() => null));
-        set({ isHeard: true, refused: said.success ? said.data.message : `It answered ${answer.status}.` });
+        set({
+          isHeard: true,
+          refused: said.success ? said.data.message : `It answered ${answer.status}.`,
+        });
       }
     } catch {
       set({ isHeard: false });
     }
     isSending = false;
-    if (known.unsent.length > 0 && known.refused === null) setTimeout(() => void send(), known.isHeard ? 0 : RETRY_MS);
+    if (known.unsent.length > 0 && known.refused === null)
+      setTimeout(() => void send(), known.isHeard ? 0 : RETRY_MS);
   }
 
   function command(order: DeviceCommand): void {
-    void fetch(`/bakes/${id}/device`, { method: "POST", headers: { "content-type": "application/json" }, body: JSON.stringify(order) }).catch(() => null);
+    void fetch(`/bakes/${id}/device`, {
+      method: "POST",
+      headers: { "content-type": "application/json" },
+      body: JSON.stringify(order),
+    }).catch(() => null);
   }
 
   function setPouring(task: string, state: Pouring): void {
@@ -138,17 +207,25 @@ export function bakeStore(id: string, doc: BakeDoc, events: readonly BenchEvent[
     if (known.pouring !== null) setPouring(known.pouring.task, countedIn(known.pouring.state));
   }
 
-  /** Pouring goes on with each reading; what was in a tin when the scale was lost is told, and poured on from. */
+  /**
+   * Pouring goes on with each reading; what was in a tin when the scale was lost is told, and
+   * poured on from.
+   */
   function pour(held: Received): void {
     const log = replayed(day.tasks, known.events);
     const { states } = benchAt(day, log, nowMs() / MS_PER_MIN);
-    const filling = day.tasks.find((task) => task.doing.do === "fill" && states.get(task.id)?.is === "open");
+    const filling = day.tasks.find(
+      (task) => task.doing.do === "fill" && states.get(task.id)?.is === "open",
+    );
     if (filling === undefined) return;
     const targets = doc.cakes[filling.cake]?.tinsG ?? [];
     const weighed = log.weighed.get(filling.id);
     const open = openTin(log, filling.id, targets.length);
     if (open === -1) return;
-    const mine = known.pouring?.task === filling.id ? known.pouring.state : keptPouring(pouringKey, filling.id);
+    const mine =
+      known.pouring?.task === filling.id
+        ? known.pouring.state
+        : keptPouring(pouringKey, filling.id);
     const isBehind = mine === null || mine.tin < open - (mine.phase === "swap" ? 1 : 0);
     const at = isBehind ? pouringFrom(open, weighed?.get(open)?.massG ?? 0) : mine;
     if (held.trouble === "lost") {
@@ -163,46 +240,97 @@ export function bakeStore(id: string, doc: BakeDoc, events: readonly BenchEvent[
 
   function lost(task: string, at: Pouring): void {
     if (at.phase !== "pour" || at.netG <= at.beforeG) return;
-    tell({ kind: "weighed", task, tin: at.tin, massG: Math.round(at.netG), isWhole: false, isMeasured: true });
+    tell({
+      kind: "weighed",
+      task,
+      tin: at.tin,
+      massG: Math.round(at.netG),
+      isWhole: false,
+      isMeasured: true,
+    });
     setPouring(task, pouringFrom(at.tin, Math.round(at.netG)));
   }
 
   function tellWeighed(task: string, tin: number, massG: number, tins: number): void {
     // One id for all screens that read the same scale.
-    tell({ kind: "weighed", task, tin, massG, isWhole: true, isMeasured: true, id: `weighed-${task}-${tin}-${known.events.filter(({ kind }) => kind === "undone").length}` });
+    tell({
+      kind: "weighed",
+      task,
+      tin,
+      massG,
+      isWhole: true,
+      isMeasured: true,
+      id: `weighed-${task}-${tin}-${known.events.filter(({ kind }) => kind === "undone").length}`,
+    });
     if (tin === tins - 1) tell({ kind: "done", task });
   }
 
   function onDevice(news: DeviceNews): void {
-    const held = received(known.devices.get(news.device) ?? NOTHING_RECEIVED, news, performance.now());
+    const held = received(
+      known.devices.get(news.device) ?? NOTHING_RECEIVED,
+      news,
+      performance.now(),
+    );
     set({ devices: new Map([...known.devices, [news.device, held]]) });
     if (news.device === "scale") pour(held);
-    else if (news.kind === "reading" && held.trouble === null && held.value !== null) tellHeat(news.device === "core-probe" ? "core" : "oven", held.value);
+    else if (news.kind === "reading" && held.trouble === null && held.value !== null)
+      tellHeat(news.device === "core-probe" ? "core" : "oven", held.value);
   }
 
   /** A reading a minute of the core, one in five of the oven: enough for a curve. */
   function tellHeat(of: "core" | "oven", tempC: number): void {
     const atMin = nowMs() / MS_PER_MIN;
     const { states } = benchAt(day, replayed(day.tasks, known.events), atMin);
-    const isIn = (what: "bake" | "warm-up" | "look-and-bake-on"): string | undefined => day.tasks.find(({ id: task, doing }) => doing.do === what && states.get(task)?.is === "running")?.id;
+    const isIn = (what: "bake" | "warm-up" | "look-and-bake-on"): string | undefined =>
+      day.tasks.find(
+        ({ id: task, doing }) => doing.do === what && states.get(task)?.is === "running",
+      )?.id;
     const looking = isIn("look-and-bake-on");
-    const load = isIn("bake") ?? day.tasks.find(({ id: task }) => task === looking)?.after.map(({ id: before }) => before).find((before) => day.tasks.some(({ id: task, doing }) => task === before && doing.do === "bake"));
+    const load =
+      isIn("bake") ??
+      day.tasks
+        .find(({ id: task }) => task === looking)
+        ?.after.map(({ id: before }) => before)
+        .find((before) =>
+          day.tasks.some(({ id: task, doing }) => task === before && doing.do === "bake"),
+        );
     const task = of === "core" ? load : (load ?? isIn("warm-up"));
     if (task === undefined) return;
-    tell({ kind: "temperature", of, task, tempC, id: `${of}-${task}-${Math.floor(atMin / (of === "core" ? CORE_EVERY_MIN : OVEN_EVERY_MIN))}` });
+    tell({
+      kind: "temperature",
+      of,
+      task,
+      tempC,
+      id: `${of}-${task}-${Math.floor(atMin / (of === "core" ? CORE_EVERY_MIN : OVEN_EVERY_MIN))}`,
+    });
   }
 
   function onLost(): void {
     set({ isHeard: false });
     // Whatever stood on the server's devices is not heard any more either.
-    for (const [device, held] of known.devices) if (held.serial !== null) onDevice({ kind: "lost", device, serial: held.serial });
+    for (const [device, held] of known.devices)
+      if (held.serial !== null) onDevice({ kind: "lost", device, serial: held.serial });
   }
 
   function listen(devices: readonly DeviceKind[]): () => void {
     const left = parseBenchEvents(kept(unsentKey));
-    if (left.ok) merged([], [...known.unsent, ...left.value.filter((event) => !known.unsent.some((other) => other.id === event.id))]);
+    if (left.ok)
+      merged(
+        [],
+        [
+          ...known.unsent,
+          ...left.value.filter((event) => !known.unsent.some((other) => other.id === event.id)),
+        ],
+      );
     void send();
-    set({ devices: new Map([...known.devices].map(([kind, held]) => [kind, devices.includes(kind) ? held : NOTHING_RECEIVED])) });
+    set({
+      devices: new Map(
+        [...known.devices].map(([kind, held]) => [
+          kind,
+          devices.includes(kind) ? held : NOTHING_RECEIVED,
+        ]),
+      ),
+    });
     let isOver = false;
     let close = (): void => undefined;
     const connect = (): void => {
@@ -236,7 +364,9 @@ export function bakeStore(id: string, doc: BakeDoc, events: readonly BenchEvent[
       close = () => source.close();
     };
     connect();
-    const stop = ticking(() => { set({ nowMs: nowMs(), pageMs: performance.now() }); });
+    const stop = ticking(() => {
+      set({ nowMs: nowMs(), pageMs: performance.now() });
+    });
     return () => {
       isOver = true;
       close();
@@ -244,15 +374,33 @@ export function bakeStore(id: string, doc: BakeDoc, events: readonly BenchEvent[
     };
   }
 
-  return { subscribe: (each) => { listeners.add(each); return () => listeners.delete(each); }, known: () => known, first, tell, giveMore, command, tare, countIn, listen };
+  return {
+    subscribe: (each) => {
+      listeners.add(each);
+      return () => listeners.delete(each);
+    },
+    known: () => known,
+    first,
+    tell,
+    giveMore,
+    command,
+    tare,
+    countIn,
+    listen,
+  };
 }
 
 /** Calls back four times a second, also while the page is in the background. */
 function ticking(tick: () => void): () => void {
   let timer: ReturnType<typeof setInterval> | null = null;
-  const byPage = (): void => { timer ??= setInterval(tick, TICK_MS); };
+  const byPage = (): void => {
+    timer ??= setInterval(tick, TICK_MS);
+  };
   if (typeof Worker === "undefined") byPage();
-  const worker = typeof Worker === "undefined" ? null : new Worker(new URL("../../workers/tick.worker.ts", import.meta.url), { type: "module" });
+  const worker =
+    typeof Worker === "undefined"
+      ? null
+      : new Worker(new URL("../../workers/tick.worker.ts", import.meta.url), { type: "module" });
   // A worker that can't be had must not stop the clocks.
   if (worker !== null) [worker.onmessage, worker.onerror] = [tick, byPage];
   return () => {

@@ -1,7 +1,11 @@
 "use client";
 
 /** Three strokes: pitch, Hz, and when they begin, s. */
-const STROKES = [[880, 0], [880, 0.35], [1175, 0.7]] as const;
+const STROKES = [
+  [880, 0],
+  [880, 0.35],
+  [1175, 0.7],
+] as const;
 const STROKE_S = 0.3;
 const LOUD = 0.5;
 

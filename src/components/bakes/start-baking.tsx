@@ -3,15 +3,33 @@
 import { useState } from "react";
 import { useRouter } from "next/navigation";
 import { ChefHat } from "lucide-react";
-import { bakeDoc, REHEARSAL_SPEEDS, type BakeDoc, type CakeDoc, type CakeInput, type CakePlan, type DayPlan } from "@/core/cake";
+import {
+  bakeDoc,
+  REHEARSAL_SPEEDS,
+  type BakeDoc,
+  type CakeDoc,
+  type CakeInput,
+  type CakePlan,
+  type DayPlan,
+} from "@/core/cake";
 import type { Kept } from "../frame/outcome";
 import { useTell } from "../frame/toasts";
 
 /** Bakes that go on, with their cakes. */
-export type OpenBake = { readonly id: string; readonly name: string; readonly cakeIds: readonly string[] };
+export type OpenBake = {
+  readonly id: string;
+  readonly name: string;
+  readonly cakeIds: readonly string[];
+};
 
 type StartBakingProps = {
-  readonly cakes: readonly { readonly id: string; readonly name: string; readonly doc: CakeDoc; readonly input: CakeInput; readonly plan: CakePlan }[];
+  readonly cakes: readonly {
+    readonly id: string;
+    readonly name: string;
+    readonly doc: CakeDoc;
+    readonly input: CakeInput;
+    readonly plan: CakePlan;
+  }[];
   readonly day: DayPlan | null;
   readonly open: readonly OpenBake[];
   readonly start: (doc: BakeDoc, speed: number) => Promise<Kept>;
@@ -27,7 +45,13 @@ export function StartBaking({ cakes, day, open, start }: StartBakingProps) {
   async function begin(speed: number): Promise<void> {
     if (day?.schedule == null) return;
     setIsStarting(true);
-    const kept = await start(bakeDoc(cakes, day, day.schedule, { realMs: 0, bakeMs: 0, speed }), speed).catch((): Kept => ({ ok: false, message: "The kitchen's server does not answer: try again." }));
+    const kept = await start(
+      bakeDoc(cakes, day, day.schedule, { realMs: 0, bakeMs: 0, speed }),
+      speed,
+    ).catch((): Kept => ({
+      ok: false,
+      message: "The kitchen's server does not answer: try again.",
+    }));
     if (kept.ok) {
       router.push(`/bakes/${kept.id}`);
       return;
@@ -38,15 +62,35 @@ export function StartBaking({ cakes, day, open, start }: StartBakingProps) {
 
   return (
     <div className="space-y-2">
-      {going.map(({ id, name }) => <a key={id} className="button button-next w-full" href={`/bakes/${id}`}><ChefHat size={18} aria-hidden /> Go on baking {name}</a>)}
+      {going.map(({ id, name }) => (
+        <a key={id} className="button button-next w-full" href={`/bakes/${id}`}>
+          <ChefHat size={18} aria-hidden /> Go on baking {name}
+        </a>
+      ))}
       {day?.schedule != null && (
         <>
-          <button type="button" className={`button w-full ${going.length === 0 ? "button-next" : ""}`} disabled={isStarting} onClick={() => void begin(1)}>
-            <ChefHat size={18} aria-hidden /> {isStarting ? "Setting the bench" : going.length === 0 ? "Start baking" : "Start anew"}
+          <button
+            type="button"
+            className={`button w-full ${going.length === 0 ? "button-next" : ""}`}
+            disabled={isStarting}
+            onClick={() => void begin(1)}
+          >
+            <ChefHat size={18} aria-hidden />{" "}
+            {isStarting ? "Setting the bench" : going.length === 0 ? "Start baking" : "Start anew"}
           </button>
           <p className="flex flex-wrap items-center gap-2 text-[15px]">
             Rehearse it
-            {REHEARSAL_SPEEDS.map((speed) => <button key={speed} type="button" className="choice" disabled={isStarting} onClick={() => void begin(speed)}>{speed} times as fast</button>)}
+            {REHEARSAL_SPEEDS.map((speed) => (
+              <button
+                key={speed}
+                type="button"
+                className="choice"
+                disabled={isStarting}
+                onClick={() => void begin(speed)}
+              >
+                {speed} times as fast
+              </button>
+            ))}
           </p>
         </>
       )}

@@ -1,8 +1,26 @@
 "use client";
 
 import { useEffect, useMemo, useState, useSyncExternalStore } from "react";
-import { benchDay, ovenLoads, plannedCake, revisedBy, type BakeDoc, type OvenLoad, type PlannedCake } from "@/core/cake";
-import { benchAt, offersAt, replayed, rungAt, type Bench, type BenchEvent, type Log, type Offer, type Task } from "@/core/day";
+import {
+  benchDay,
+  ovenLoads,
+  plannedCake,
+  revisedBy,
+  type BakeDoc,
+  type OvenLoad,
+  type PlannedCake,
+} from "@/core/cake";
+import {
+  benchAt,
+  offersAt,
+  replayed,
+  rungAt,
+  type Bench,
+  type BenchEvent,
+  type Log,
+  type Offer,
+  type Task,
+} from "@/core/day";
 import type { DeviceKind } from "@/core/device";
 import { pantryOf } from "@/core/pantry";
 import type { KitchenPantry } from "../cake/mix-station";
@@ -28,30 +46,65 @@ export type BenchView = {
 };
 
 /** A bake as it stands, four times a second. */
-export function useBench(id: string, doc: BakeDoc, events: readonly BenchEvent[], serverMs: number, pantry: KitchenPantry, devices: readonly DeviceKind[]): BenchView {
+export function useBench(
+  id: string,
+  doc: BakeDoc,
+  events: readonly BenchEvent[],
+  serverMs: number,
+  pantry: KitchenPantry,
+  devices: readonly DeviceKind[],
+): BenchView {
   const { units } = useUnits();
   const [store] = useState(() => bakeStore(id, doc, events, serverMs));
   const known = useSyncExternalStore(store.subscribe, store.known, () => store.first);
   const switchedOn = devices.join();
-  useEffect(() => store.listen(switchedOn.split(",").filter((each): each is DeviceKind => each !== "")), [store, switchedOn]);
+  useEffect(
+    () => store.listen(switchedOn.split(",").filter((each): each is DeviceKind => each !== "")),
+    [store, switchedOn],
+  );
 
   const day = useMemo(() => benchDay(doc), [doc]);
   const planned = useMemo(() => {
     const kitchen = pantryOf(pantry.own, pantry.learnt);
-    return doc.cakes.map((cake) => plannedCake(cake.doc, { size: units.measure, heat: units.heat }, kitchen));
+    return doc.cakes.map((cake) =>
+      plannedCake(cake.doc, { size: units.measure, heat: units.heat }, kitchen),
+    );
   }, [doc, pantry, units]);
-  const wanted = useMemo(() => doc.cakes.flatMap(({ slowest }) => (slowest === null ? [] : [slowest])), [doc]);
+  const wanted = useMemo(
+    () => doc.cakes.flatMap(({ slowest }) => (slowest === null ? [] : [slowest])),
+    [doc],
+  );
   const insides = useInsides(wanted);
 
   const log = useMemo(() => replayed(day.tasks, known.events), [day, known.events]);
   const now = known.nowMs / MS_PER_MIN;
   const rough = useMemo(() => benchAt(day, log, now), [day, log, now]);
-  const loads = useMemo(() => ovenLoads(doc, log, rough, (cake) => { const bake = doc.cakes[cake]?.slowest; return bake == null ? null : insides.of(bake); }), [doc, log, rough, insides]);
+  const loads = useMemo(
+    () =>
+      ovenLoads(doc, log, rough, (cake) => {
+        const bake = doc.cakes[cake]?.slowest;
+        return bake == null ? null : insides.of(bake);
+      }),
+    [doc, log, rough, insides],
+  );
   const revised = useMemo(() => revisedBy(loads), [loads]);
   const bench = revised.size === 0 ? rough : benchAt(day, log, now, revised);
   const isLate = bench.spareMin.some((spare) => spare !== null && spare <= -1);
   // What could be shortened changes slowly: once a minute is enough.
   const minute = Math.floor(now);
-  const offers = useMemo(() => (isLate ? offersAt(day, log, minute, revised) : []), [isLate, day, log, minute, revised]);
-  return { known, store, now, log, bench, loads, offers, planned, rung: rungAt(day.tasks, log, bench, now) };
+  const offers = useMemo(
+    () => (isLate ? offersAt(day, log, minute, revised) : []),
+    [isLate, day, log, minute, revised],
+  );
+  return {
+    known,
+    store,
+    now,
+    log,
+    bench,
+    loads,
+    offers,
+    planned,
+    rung: rungAt(day.tasks, log, bench, now),
+  };
 }

@@ -9,10 +9,13 @@ export function useWakeLock(): void {
     let isGone = false;
     const take = (): void => {
       if (document.visibilityState !== "visible" || !("wakeLock" in navigator)) return;
-      navigator.wakeLock.request("screen").then((taken) => {
-        if (isGone) void taken.release();
-        else lock = taken;
-      }).catch(() => null);
+      navigator.wakeLock
+        .request("screen")
+        .then((taken) => {
+          if (isGone) void taken.release();
+          else lock = taken;
+        })
+        .catch(() => null);
     };
     take();
     // A lock is lost whenever the page is hidden.

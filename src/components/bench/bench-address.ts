@@ -1,4 +1,10 @@
-import { createLoader, createParser, createSerializer, parseAsBoolean, parseAsStringLiteral } from "nuqs/server";
+import {
+  createLoader,
+  createParser,
+  createSerializer,
+  parseAsBoolean,
+  parseAsStringLiteral,
+} from "nuqs/server";
 import { FIRST_QUESTION, SCALES, SCHOOLS, type Question } from "@/core/cake";
 import { FROSTINGS } from "@/core/build";
 import { COVERS } from "@/core/finish";
@@ -9,14 +15,22 @@ const MOST_TEXT = 200;
 const MOST_TINS = 20;
 const TIN_BREAK = ";";
 
-const text = createParser({ parse: (value) => value.slice(0, MOST_TEXT), serialize: (value: string) => value });
+const text = createParser({
+  parse: (value) => value.slice(0, MOST_TEXT),
+  serialize: (value: string) => value,
+});
 const tinTexts = createParser({
-  parse: (value) => (value === "" ? [] : value.split(TIN_BREAK, MOST_TINS).map((tin) => tin.slice(0, MOST_TEXT))),
-  serialize: (tins: readonly string[]) => tins.map((tin) => tin.replaceAll(TIN_BREAK, " ")).join(TIN_BREAK),
+  parse: (value) =>
+    value === "" ? [] : value.split(TIN_BREAK, MOST_TINS).map((tin) => tin.slice(0, MOST_TEXT)),
+  serialize: (tins: readonly string[]) =>
+    tins.map((tin) => tin.replaceAll(TIN_BREAK, " ")).join(TIN_BREAK),
   eq: (a, b) => a.join(TIN_BREAK) === b.join(TIN_BREAK),
 });
 
-/** The whole question in the address, each box under its own name; what is as at the start is left out. */
+/**
+ * The whole question in the address, each box under its own name; what is as at the start is left
+ * out.
+ */
 const BENCH_ADDRESS = {
   recipe: text.withDefault(FIRST_QUESTION.recipe),
   from: text.withDefault(FIRST_QUESTION.from),

@@ -9,7 +9,9 @@ import type { Kept } from "../frame/outcome";
 import { useUnits } from "../frame/units";
 import type { RecipeChoice, TinChoice } from "./choices";
 
-const KeepCake = dynamic(() => import("./keep-cake").then((module) => module.KeepCake), { ssr: false });
+const KeepCake = dynamic(() => import("./keep-cake").then((module) => module.KeepCake), {
+  ssr: false,
+});
 
 type BenchInAddressProps = {
   readonly recipes: readonly RecipeChoice[];
@@ -17,7 +19,10 @@ type BenchInAddressProps = {
   readonly keep: (name: string, question: Question, recipeId: string | null) => Promise<Kept>;
 };
 
-/** The bench whose question lives in the address, so that it can be bookmarked and shared, and kept as a cake. */
+/**
+ * The bench whose question lives in the address, so that it can be bookmarked and shared, and kept
+ * as a cake.
+ */
 export function BenchInAddress({ recipes, cupboard, keep }: BenchInAddressProps) {
   const [question, change] = useQuestionInAddress();
   const { units } = useUnits();
@@ -32,13 +37,30 @@ export function BenchInAddress({ recipes, cupboard, keep }: BenchInAddressProps)
         heading={
           <div className="flex items-center justify-between gap-2">
             <h1 className="text-[27px] max-sm:text-2xl">Same batter, other tin</h1>
-            <button type="button" className="button button-next no-print" aria-haspopup="dialog" onClick={() => setIsKeeping(true)}>
+            <button
+              type="button"
+              className="button button-next no-print"
+              aria-haspopup="dialog"
+              onClick={() => setIsKeeping(true)}
+            >
               Keep<span className="max-sm:sr-only">this as a cake</span>
             </button>
           </div>
         }
       />
-      {isKeeping && <KeepCake question={question} keep={(name) => keep(name, { ...question, habit: { size: units.measure, heat: units.heat } }, recipes.find((recipe) => recipe.name === question.recipe)?.id ?? null)} onClose={() => setIsKeeping(false)} />}
+      {isKeeping && (
+        <KeepCake
+          question={question}
+          keep={(name) =>
+            keep(
+              name,
+              { ...question, habit: { size: units.measure, heat: units.heat } },
+              recipes.find((recipe) => recipe.name === question.recipe)?.id ?? null,
+            )
+          }
+          onClose={() => setIsKeeping(false)}
+        />
+      )}
     </>
   );
 }

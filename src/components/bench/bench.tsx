@@ -21,34 +21,81 @@ type BenchProps = {
 };
 
 /**
- * The question and its answer on one bench line. Everything is planned anew at each keystroke; while a box can't be
- * read, the last answer stays, dimmed.
+ * The question and its answer on one bench line. Everything is planned anew at each keystroke;
+ * while a box can't be read, the last answer stays, dimmed.
  */
 export function Bench({ question, onChange, recipes, cupboard, heading }: BenchProps) {
   const { units } = useUnits();
-  const read = useMemo(() => readQuestion(question, { size: units.measure, heat: units.heat }), [question, units]);
+  const read = useMemo(
+    () => readQuestion(question, { size: units.measure, heat: units.heat }),
+    [question, units],
+  );
   const plan = useMemo(() => (read.input.ok ? planCake(read.input.value) : read.input), [read]);
   const [last, setLast] = useState<CakePlan | null>(plan.ok ? plan.value : null);
   if (plan.ok && plan.value !== last) setLast(plan.value);
   const shown = plan.ok ? plan.value : last;
   // A box says what is wrong with it where it stands; only what belongs to no box is said here.
-  const isAtBox = Object.keys(read.issues).length > 0 || read.tins.some(({ ok }) => !ok) || question.tins.length === 0;
-  const problem = plan.ok ? null : isAtBox ? "Something above can't be used yet." : issueText(plan.issue, units);
+  const isAtBox =
+    Object.keys(read.issues).length > 0 ||
+    read.tins.some(({ ok }) => !ok) ||
+    question.tins.length === 0;
+  const problem = plan.ok
+    ? null
+    : isAtBox
+      ? "Something above can't be used yet."
+      : issueText(plan.issue, units);
 
-  const groups: readonly Group[] = shown === null ? [] : [
-    { title: "The recipe's tins", fills: shown.reference.tins, description: describeFills("The recipe's tins", shown.reference.tins, units) },
-    { title: "My tins", fills: shown.fill.tins, description: describeFills("My tins", shown.fill.tins, units) },
-  ];
+  const groups: readonly Group[] =
+    shown === null
+      ? []
+      : [
+          {
+            title: "The recipe's tins",
+            fills: shown.reference.tins,
+            description: describeFills("The recipe's tins", shown.reference.tins, units),
+          },
+          {
+            title: "My tins",
+            fills: shown.fill.tins,
+            description: describeFills("My tins", shown.fill.tins, units),
+          },
+        ];
   return (
     <section className="panel overflow-hidden" aria-label="Same batter, other tin">
       <div className="px-4 pt-4 md:px-6">{heading}</div>
       <div className="grid gap-x-10 gap-y-4 px-4 pt-3 md:grid-cols-2 md:px-6">
-        <RecipeSide question={question} read={read} recipes={recipes} units={units} batter={shown?.mix ?? null} onChange={onChange} />
-        <TinsSide question={question} read={read} cupboard={cupboard} units={units} onChange={onChange} />
+        <RecipeSide
+          question={question}
+          read={read}
+          recipes={recipes}
+          units={units}
+          batter={shown?.mix ?? null}
+          onChange={onChange}
+        />
+        <TinsSide
+          question={question}
+          read={read}
+          cupboard={cupboard}
+          units={units}
+          onChange={onChange}
+        />
       </div>
-      <p aria-live="polite" className={problem === null ? "sr-only" : "mx-4 my-3 rounded-control border-[1.5px] border-tomato bg-white px-3 py-1.5 font-semibold text-tomato md:mx-6"}>
+      <p
+        aria-live="polite"
+        className={
+          problem === null
+            ? "sr-only"
+            : "mx-4 my-3 rounded-control border-[1.5px] border-tomato bg-white px-3 py-1.5 font-semibold text-tomato md:mx-6"
+        }
+      >
         {problem}
-        {problem !== null && <span className="font-normal text-ink-2">{shown === null ? " The answer stands here once it can." : " Below stands the last answer."}</span>}
+        {problem !== null && (
+          <span className="font-normal text-ink-2">
+            {shown === null
+              ? " The answer stands here once it can."
+              : " Below stands the last answer."}
+          </span>
+        )}
       </p>
       {shown !== null && (
         <>

@@ -20,7 +20,9 @@ export function CupboardPicker({ cupboard, tins, units, onChange, onClose }: Cup
   const habit = units.measure;
   return (
     <Sheet title="From the cupboard" onClose={onClose}>
-      {cupboard.length === 0 && <p className="text-ink-2">The cupboard is empty. Write the size of your tin instead.</p>}
+      {cupboard.length === 0 && (
+        <p className="text-ink-2">The cupboard is empty. Write the size of your tin instead.</p>
+      )}
       <ul className="divide-y-[1.5px] divide-line">
         {cupboard.map(({ id, name, tin, owned }) => {
           const count = chosenPieces(tins, tin, habit);
@@ -34,16 +36,35 @@ export function CupboardPicker({ cupboard, tins, units, onChange, onClose }: Cup
                 <p className="text-sm text-ink-2">
                   {tinText(tin, units)} · you own {owned}
                 </p>
-                {count > owned && <p className="text-sm font-semibold text-tomato">{count - owned} more than you own</p>}
+                {count > owned && (
+                  <p className="text-sm font-semibold text-tomato">
+                    {count - owned} more than you own
+                  </p>
+                )}
               </div>
               <div className="flex items-center gap-1.5">
-                <button type="button" className="button !px-2.5" aria-label={`One ${name} fewer`} disabled={count === 0} onClick={() => onChange(withPieces(tins, tin, count - 1, habit))}>
+                <button
+                  type="button"
+                  className="button !px-2.5"
+                  aria-label={`One ${name} fewer`}
+                  disabled={count === 0}
+                  onClick={() => onChange(withPieces(tins, tin, count - 1, habit))}
+                >
                   <Minus size={18} aria-hidden />
                 </button>
-                <span className="figure-text w-7 text-center text-lg" aria-live="polite" aria-label={`${name}: ${count} chosen`}>
+                <span
+                  className="figure-text w-7 text-center text-lg"
+                  aria-live="polite"
+                  aria-label={`${name}: ${count} chosen`}
+                >
                   {count}
                 </span>
-                <button type="button" className="button !px-2.5" aria-label={`One ${name} more`} onClick={() => onChange(withPieces(tins, tin, count + 1, habit))}>
+                <button
+                  type="button"
+                  className="button !px-2.5"
+                  aria-label={`One ${name} more`}
+                  onClick={() => onChange(withPieces(tins, tin, count + 1, habit))}
+                >
                   <Plus size={18} aria-hidden />
                 </button>
               </div>

@@ -25,13 +25,15 @@ export function riseText(topMm: number, depthMm: number, units: Units): string {
 }
 
 /**
- * The tin that matters most: one that overflows, else one that is too thin, else one that crowns; among equals the one
- * that comes nearest its rim.
+ * The tin that matters most: one that overflows, else one that is too thin, else one that crowns;
+ * among equals the one that comes nearest its rim.
  */
 export function worstFill(fills: readonly TinFill[]): TinFill | undefined {
   const order = ["overflows", "too-thin", "crowns", "fits"];
   const risen = ({ peak, geometry }: TinFill): number => peak.crownTopMm / geometry.depthMm;
-  return [...fills].sort((a, b) => order.indexOf(a.verdict) - order.indexOf(b.verdict) || risen(b) - risen(a))[0];
+  return [...fills].sort(
+    (a, b) => order.indexOf(a.verdict) - order.indexOf(b.verdict) || risen(b) - risen(a),
+  )[0];
 }
 
 /** Whether a batter's amount is a guess from its tins. */

@@ -8,8 +8,23 @@ import type { Verdict } from "@/core/fill";
 import { FROSTINGS } from "@/core/build";
 import { COVERS, type Cover } from "@/core/finish";
 import {
-  areaText, cautionText, depthText, dialText, FROSTING_NAMES, HEAT_WORDS, minutesText, percentText, remarkText, SCALE_NAMES, SCHOOL_NAMES, timesText, tinText, VERDICT_WORDS,
-  volumeText, weightText, type Units,
+  areaText,
+  cautionText,
+  depthText,
+  dialText,
+  FROSTING_NAMES,
+  HEAT_WORDS,
+  minutesText,
+  percentText,
+  remarkText,
+  SCALE_NAMES,
+  SCHOOL_NAMES,
+  timesText,
+  tinText,
+  VERDICT_WORDS,
+  volumeText,
+  weightText,
+  type Units,
 } from "@/words";
 import { amountText, isGuessed, riseText, worstFill } from "./describe";
 import { Choice } from "../frame/field";
@@ -23,7 +38,13 @@ type FiguresProps = {
 
 /** Those that need no amount; a cake's page has them all. */
 const BENCH_SCALES = ["keep", "same-depth", "fill-limit"] as const;
-const COVER_NAMES: Readonly<Record<Cover, string>> = { top: "Frost the top", "top-and-sides": "Frost top and sides", "half-naked": "Scrape the sides", naked: "Fill and top", none: "No frosting" };
+const COVER_NAMES: Readonly<Record<Cover, string>> = {
+  top: "Frost the top",
+  "top-and-sides": "Frost top and sides",
+  "half-naked": "Scrape the sides",
+  naked: "Fill and top",
+  none: "No frosting",
+};
 
 /** The numbers that hang under the bench, each with the choice that moves it. */
 export function Figures({ plan, question, units, onChange }: FiguresProps) {
@@ -38,13 +59,22 @@ export function Figures({ plan, question, units, onChange }: FiguresProps) {
         name="Batter"
         figure={`${plan.scale === 1 ? "all" : timesText(plan.scale)}, ${about}${amountText(mix.massG, mix.volumeMl, units)}`}
         lines={[
-          isGuessed(mix) ? `${volumeText(mix.volumeRangeMl[0], units)} to ${volumeText(mix.volumeRangeMl[1], units)}` : otherAmount(mix.massG, mix.volumeMl, units),
+          isGuessed(mix)
+            ? `${volumeText(mix.volumeRangeMl[0], units)} to ${volumeText(mix.volumeRangeMl[1], units)}`
+            : otherAmount(mix.massG, mix.volumeMl, units),
           only === undefined
             ? "shared below"
             : `${only.geometry.count > 1 ? `${amountText(only.batterG, only.batterMl, units)} in each, ` : ""}${depthText(only.depthMm, units)} deep, was ${depthText(plan.reference.tins[0]?.depthMm ?? 0, units)}`,
         ]}
       >
-        <Choice label="How much batter" value={question.scale} choices={SCALES.filter((scale) => BENCH_SCALES.some((each) => each === scale) || scale === question.scale).map((scale) => [scale, SCALE_NAMES[scale]] as const)} onChange={(scale) => onChange({ scale })} />
+        <Choice
+          label="How much batter"
+          value={question.scale}
+          choices={SCALES.filter(
+            (scale) => BENCH_SCALES.some((each) => each === scale) || scale === question.scale,
+          ).map((scale) => [scale, SCALE_NAMES[scale]] as const)}
+          onChange={(scale) => onChange({ scale })}
+        />
       </Cell>
       {worst !== undefined && (
         <Cell
@@ -60,9 +90,21 @@ export function Figures({ plan, question, units, onChange }: FiguresProps) {
         </Cell>
       )}
       <Cell name="Heat" figure={dialText(bake, units)} lines={[HEAT_WORDS[bake.reason]]}>
-        <Choice label="Heat for these tins" value={question.school} choices={SCHOOLS.filter((school) => school !== "own" || question.school === "own").map((school) => [school, SCHOOL_NAMES[school]] as const)} onChange={(school) => onChange({ school })} />
+        <Choice
+          label="Heat for these tins"
+          value={question.school}
+          choices={SCHOOLS.filter((school) => school !== "own" || question.school === "own").map(
+            (school) => [school, SCHOOL_NAMES[school]] as const,
+          )}
+          onChange={(school) => onChange({ school })}
+        />
         <label className="flex min-h-8 items-center gap-1.5 text-[15px]">
-          <input type="checkbox" className="size-[18px] accent-ink" checked={question.fan} onChange={(event) => onChange({ fan: event.target.checked })} />
+          <input
+            type="checkbox"
+            className="size-[18px] accent-ink"
+            checked={question.fan}
+            onChange={(event) => onChange({ fan: event.target.checked })}
+          />
           fan
         </label>
       </Cell>
@@ -86,7 +128,12 @@ export function Figures({ plan, question, units, onChange }: FiguresProps) {
         lines={finish.cover === "none" ? ["served plain"] : frostingLines(plan, units)}
       >
         {finish.cover !== "none" && (
-          <Choice label="Frosting" value={question.frosting} choices={FROSTINGS.map((each) => [each, FROSTING_NAMES[each]] as const)} onChange={(frosting) => onChange({ frosting })} />
+          <Choice
+            label="Frosting"
+            value={question.frosting}
+            choices={FROSTINGS.map((each) => [each, FROSTING_NAMES[each]] as const)}
+            onChange={(frosting) => onChange({ frosting })}
+          />
         )}
       </Cell>
     </dl>
@@ -95,13 +142,19 @@ export function Figures({ plan, question, units, onChange }: FiguresProps) {
 
 /** The weight beside cups, the volume beside grams. */
 function otherAmount(massG: number, volumeMl: number, units: Units): string {
-  return units.measure === "metric" ? volumeText(volumeMl, units) : weightText(massG, { ...units, measure: "metric" });
+  return units.measure === "metric"
+    ? volumeText(volumeMl, units)
+    : weightText(massG, { ...units, measure: "metric" });
 }
 
 function frostingLines({ finish }: CakePlan, units: Units): readonly string[] {
   const spare = `${percentText(finish.marginFraction)} to spare`;
   const other = otherAmount(finish.massG, finish.volumeMl, units);
-  if (finish.cover === "top") return [`${depthText(finish.coat.topMm, units)} over ${areaText(finish.topMm2, units)}`, `${other}, ${spare}`];
+  if (finish.cover === "top")
+    return [
+      `${depthText(finish.coat.topMm, units)} over ${areaText(finish.topMm2, units)}`,
+      `${other}, ${spare}`,
+    ];
   const layers = finish.layers > 1 ? `${finish.layers} layers filled, coat ` : "coat ";
   return [`${layers}${depthText(finish.coat.topMm, units)}`, `${other}, ${spare}`];
 }
@@ -115,19 +168,32 @@ type CellProps = {
   readonly children?: ReactNode;
 };
 
-const TONES: Readonly<Record<Verdict, string>> = { fits: "text-leaf", crowns: "text-crust", overflows: "text-tomato", "too-thin": "text-tomato" };
+const TONES: Readonly<Record<Verdict, string>> = {
+  fits: "text-leaf",
+  crowns: "text-crust",
+  overflows: "text-tomato",
+  "too-thin": "text-tomato",
+};
 
 function Cell({ name, figure, lines, tone, isNext = false, children }: CellProps) {
   return (
     <div className={`flex min-w-0 flex-col px-4 py-3 md:px-6 ${isNext ? "bg-yolk-soft" : ""}`}>
       <dt className="label">{name}</dt>
-      <dd className={`figure-text text-[23px] leading-tight ${tone === undefined ? "" : TONES[tone]}`}>{figure}</dd>
-      {lines.filter((line) => line !== "").map((line) => (
-        <dd key={line} className="text-[14px] leading-snug text-ink-2">
-          {line}
-        </dd>
-      ))}
-      {children !== undefined && <dd className="mt-auto flex flex-wrap items-center gap-x-3 gap-y-1.5 pt-2">{children}</dd>}
+      <dd
+        className={`figure-text text-[23px] leading-tight ${tone === undefined ? "" : TONES[tone]}`}
+      >
+        {figure}
+      </dd>
+      {lines
+        .filter((line) => line !== "")
+        .map((line) => (
+          <dd key={line} className="text-[14px] leading-snug text-ink-2">
+            {line}
+          </dd>
+        ))}
+      {children !== undefined && (
+        <dd className="mt-auto flex flex-wrap items-center gap-x-3 gap-y-1.5 pt-2">{children}</dd>
+      )}
     </div>
   );
 }
@@ -135,13 +201,18 @@ function Cell({ name, figure, lines, tone, isNext = false, children }: CellProps
 function VerdictMark({ verdict }: { readonly verdict: Verdict }) {
   const Icon = verdict === "fits" ? CircleCheck : verdict === "crowns" ? Info : TriangleAlert;
   return (
-    <p role="status" className={`flex min-h-8 items-center gap-1.5 text-[15px] font-semibold ${TONES[verdict]}`}>
+    <p
+      role="status"
+      className={`flex min-h-8 items-center gap-1.5 text-[15px] font-semibold ${TONES[verdict]}`}
+    >
       <Icon size={18} aria-hidden className="shrink-0" /> {VERDICT_WORDS[verdict]}
     </p>
   );
 }
 
-/** One line a tin, when there are several: what goes into each, how high it comes, when it is done. */
+/**
+ * One line a tin, when there are several: what goes into each, how high it comes, when it is done.
+ */
 export function EachTin({ plan, units }: { readonly plan: CakePlan; readonly units: Units }) {
   if (plan.fill.tins.length < 2) return null;
   return (
@@ -150,11 +221,21 @@ export function EachTin({ plan, units }: { readonly plan: CakePlan; readonly uni
         <caption className="sr-only">Each tin</caption>
         <thead className="label">
           <tr>
-            <th scope="col" className="py-1 pr-3 font-normal">Tin</th>
-            <th scope="col" className="py-1 pr-3 font-normal">In each</th>
-            <th scope="col" className="py-1 pr-3 font-normal max-sm:hidden">Deep</th>
-            <th scope="col" className="py-1 pr-3 font-normal">Room</th>
-            <th scope="col" className="py-1 font-normal">Look, likely</th>
+            <th scope="col" className="py-1 pr-3 font-normal">
+              Tin
+            </th>
+            <th scope="col" className="py-1 pr-3 font-normal">
+              In each
+            </th>
+            <th scope="col" className="py-1 pr-3 font-normal max-sm:hidden">
+              Deep
+            </th>
+            <th scope="col" className="py-1 pr-3 font-normal">
+              Room
+            </th>
+            <th scope="col" className="py-1 font-normal">
+              Look, likely
+            </th>
           </tr>
         </thead>
         <tbody>
@@ -162,11 +243,20 @@ export function EachTin({ plan, units }: { readonly plan: CakePlan; readonly uni
             const minutes = plan.bake.tins[index];
             return (
               <tr key={index} className="border-t-[1.5px] border-line">
-                <th scope="row" className="py-1.5 pr-3 font-semibold">{tinText(fill.geometry.tin, units)}</th>
+                <th scope="row" className="py-1.5 pr-3 font-semibold">
+                  {tinText(fill.geometry.tin, units)}
+                </th>
                 <td className="pr-3">{amountText(fill.batterG, fill.batterMl, units)}</td>
                 <td className="pr-3 max-sm:hidden">{depthText(fill.depthMm, units)}</td>
-                <td className={`pr-3 ${TONES[fill.verdict]}`}>{VERDICT_WORDS[fill.verdict]}, {riseText(fill.peak.crownTopMm, fill.geometry.depthMm, units)}</td>
-                <td>{minutes === undefined ? "" : `${minutes.firstLookMin}, ${minutesText(minutes.likelyMin)}`}</td>
+                <td className={`pr-3 ${TONES[fill.verdict]}`}>
+                  {VERDICT_WORDS[fill.verdict]},{" "}
+                  {riseText(fill.peak.crownTopMm, fill.geometry.depthMm, units)}
+                </td>
+                <td>
+                  {minutes === undefined
+                    ? ""
+                    : `${minutes.firstLookMin}, ${minutesText(minutes.likelyMin)}`}
+                </td>
               </tr>
             );
           })}
@@ -189,18 +279,33 @@ type NotesProps = {
 export function Notes({ plan, station, remarks, units }: NotesProps) {
   return (
     <NoteList
-      cautions={station === undefined ? plan.cautions : plan.cautions.filter(({ code }) => CAUTION_STATIONS[code] === station)}
-      remarks={remarks === undefined ? plan.remarks : plan.remarks.filter(({ code }) => remarks.includes(code))}
+      cautions={
+        station === undefined
+          ? plan.cautions
+          : plan.cautions.filter(({ code }) => CAUTION_STATIONS[code] === station)
+      }
+      remarks={
+        remarks === undefined
+          ? plan.remarks
+          : plan.remarks.filter(({ code }) => remarks.includes(code))
+      }
       units={units}
     />
   );
 }
 
 /** Cautions first, remarks after. */
-export function NoteList({ cautions, remarks, units }: Pick<CakePlan, "cautions" | "remarks"> & { readonly units: Units }) {
+export function NoteList({
+  cautions,
+  remarks,
+  units,
+}: Pick<CakePlan, "cautions" | "remarks"> & { readonly units: Units }) {
   if (cautions.length + remarks.length === 0) return null;
   return (
-    <ul aria-label="Cautions and remarks" className="space-y-1 border-t-[1.5px] border-line px-4 py-3 text-[15px] md:px-6">
+    <ul
+      aria-label="Cautions and remarks"
+      className="space-y-1 border-t-[1.5px] border-line px-4 py-3 text-[15px] md:px-6"
+    >
       {cautions.map((caution) => (
         <li key={caution.code} className="flex gap-2 font-semibold">
           <TriangleAlert size={18} aria-hidden className="mt-0.5 shrink-0 text-tomato" />

@@ -13,7 +13,11 @@ type KeepCakeProps = {
   readonly onClose: () => void;
 };
 
-const UNREACHABLE: Kept = { ok: false, message: "Not kept: the kitchen's server can't be reached. Your question is still here; try again." };
+const UNREACHABLE: Kept = {
+  ok: false,
+  message:
+    "Not kept: the kitchen's server can't be reached. Your question is still here; try again.",
+};
 
 /** Asks for a name and keeps the question as a cake. */
 export function KeepCake({ question, keep, onClose }: KeepCakeProps) {
@@ -23,7 +27,11 @@ export function KeepCake({ question, keep, onClose }: KeepCakeProps) {
     <Sheet title="Keep this as a cake" onClose={onClose}>
       <NameForm
         label="Name of the cake"
-        initial={question.recipe === "" ? `Cake for ${question.tins.join(" and ")}`.slice(0, 120) : question.recipe}
+        initial={
+          question.recipe === ""
+            ? `Cake for ${question.tins.join(" and ")}`.slice(0, 120)
+            : question.recipe
+        }
         verb="Keep"
         busyVerb="Keeping…"
         onCancel={onClose}
@@ -31,7 +39,10 @@ export function KeepCake({ question, keep, onClose }: KeepCakeProps) {
           const kept = await keep(name).catch(() => UNREACHABLE);
           if (!kept.ok) return kept;
           onClose();
-          tell(`Kept as “${name.trim()}”.`, { name: "Open", run: () => router.push(`/cakes/${kept.id}`) });
+          tell(`Kept as “${name.trim()}”.`, {
+            name: "Open",
+            run: () => router.push(`/cakes/${kept.id}`),
+          });
           router.refresh();
           return kept;
         }}

@@ -2,8 +2,8 @@ import type { Question } from "@/core/cake";
 import { questionIn } from "./bench-address";
 
 /**
- * A question that lives on the page, so that nothing typed is lost to a late answer of the router, and in the address, so
- * that it can be bookmarked.
+ * A question that lives on the page, so that nothing typed is lost to a late answer of the router,
+ * and in the address, so that it can be bookmarked.
  */
 type QuestionInAddress = {
   readonly question: Question;
@@ -17,8 +17,13 @@ export function arrivedAt(address: string): QuestionInAddress {
   return { question: questionIn(new URLSearchParams(address)), address, written: [] };
 }
 
-/** The router tells an address: one written here changes nothing, one somebody went to takes the question's place. */
+/**
+ * The router tells an address: one written here changes nothing, one somebody went to takes the
+ * question's place.
+ */
 export function toldOf(state: QuestionInAddress, address: string): QuestionInAddress {
   const index = state.written.indexOf(address);
-  return index < 0 ? arrivedAt(address) : { ...state, address, written: state.written.slice(index + 1) };
+  return index < 0
+    ? arrivedAt(address)
+    : { ...state, address, written: state.written.slice(index + 1) };
 }

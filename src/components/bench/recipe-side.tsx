@@ -44,7 +44,11 @@ export function RecipeSide({ question, read, recipes, units, batter, onChange }:
         choices={choices}
         onChange={(id) => {
           const recipe = recipes.find((each) => each.id === id);
-          onChange(recipe === undefined ? { recipe: "", weight: "", volume: "" } : askAboutRecipe(question, recipe.name, recipe.facts));
+          onChange(
+            recipe === undefined
+              ? { recipe: "", weight: "", volume: "" }
+              : askAboutRecipe(question, recipe.name, recipe.facts),
+          );
         }}
       />
       <div className="clear-both flex flex-wrap gap-2">
@@ -54,7 +58,8 @@ export function RecipeSide({ question, read, recipes, units, batter, onChange }:
             value={question.from}
             onChange={(from) => onChange({ from })}
             onBlur={() => {
-              if (read.from.some(({ assumed }) => assumed.includes("unit"))) onChange({ from: read.from.map(({ tin }) => writeTin(tin)).join(" + ") });
+              if (read.from.some(({ assumed }) => assumed.includes("unit")))
+                onChange({ from: read.from.map(({ tin }) => writeTin(tin)).join(" + ") });
             }}
             problem={problem("from")}
             reading={read.from.map((tin) => tinReading(tin, units)).join(" and ") || null}
@@ -70,10 +75,19 @@ export function RecipeSide({ question, read, recipes, units, batter, onChange }:
           />
         </div>
         <div className="flex w-26 max-sm:flex-1">
-          <Field label="Minutes" value={question.minutes} onChange={(minutes) => onChange({ minutes })} problem={problem("minutes")} placeholder="not said" />
+          <Field
+            label="Minutes"
+            value={question.minutes}
+            onChange={(minutes) => onChange({ minutes })}
+            problem={problem("minutes")}
+            placeholder="not said"
+          />
         </div>
       </div>
-      <More summary={`Batter: ${batterText(question, batter, units)}`} isNeeded={problem("weight") !== null || problem("volume") !== null}>
+      <More
+        summary={`Batter: ${batterText(question, batter, units)}`}
+        isNeeded={problem("weight") !== null || problem("volume") !== null}
+      >
         <div className="flex flex-wrap items-start gap-2 pt-1">
           <label className="min-w-40 flex-1">
             <span className="label block">Kind</span>
@@ -86,13 +100,30 @@ export function RecipeSide({ question, read, recipes, units, batter, onChange }:
             />
           </label>
           <div className="flex w-28">
-            <Field label="Weight" value={question.weight} onChange={(weight) => onChange({ weight })} problem={problem("weight")} placeholder="not known" />
+            <Field
+              label="Weight"
+              value={question.weight}
+              onChange={(weight) => onChange({ weight })}
+              problem={problem("weight")}
+              placeholder="not known"
+            />
           </div>
           <div className="flex w-28">
-            <Field label="Volume" value={question.volume} onChange={(volume) => onChange({ volume })} problem={problem("volume")} placeholder="not known" />
+            <Field
+              label="Volume"
+              value={question.volume}
+              onChange={(volume) => onChange({ volume })}
+              problem={problem("volume")}
+              placeholder="not known"
+            />
           </div>
           <label className="flex min-h-10 items-center gap-2 self-end">
-            <input type="checkbox" className="size-5 accent-ink" checked={question.recipeFan} onChange={(event) => onChange({ recipeFan: event.target.checked })} />
+            <input
+              type="checkbox"
+              className="size-5 accent-ink"
+              checked={question.recipeFan}
+              onChange={(event) => onChange({ recipeFan: event.target.checked })}
+            />
             its heat is for a fan oven
           </label>
         </div>
@@ -105,7 +136,9 @@ function batterText(question: Question, batter: Batter | null, units: Units): st
   const kind = KIND_NAMES[question.kind];
   if (batter === null) return kind;
   const volume = volumeText(batter.volumeMl, units);
-  return isGuessed(batter) ? `${kind}, about ${volume}, judged from its tins` : `${kind}, ${weightText(batter.massG, units)}, ${volume}`;
+  return isGuessed(batter)
+    ? `${kind}, about ${volume}, judged from its tins`
+    : `${kind}, ${weightText(batter.massG, units)}, ${volume}`;
 }
 
 /** A bare number gets the degree it was read in, so that it means the same on another dial. */

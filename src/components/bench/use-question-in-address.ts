@@ -6,7 +6,10 @@ import type { Question } from "@/core/cake";
 import { benchHref } from "./bench-address";
 import { arrivedAt, toldOf } from "./question-in-address";
 
-/** The address follows after a pause in typing, since changing it costs more than repainting the answer, ms. */
+/**
+ * The address follows after a pause in typing, since changing it costs more than repainting the
+ * answer, ms.
+ */
 const ADDRESS_AFTER_MS = 250;
 
 /** The bench's question, and a way to change it; the address follows after a pause in typing. */
@@ -27,5 +30,9 @@ export function useQuestionInAddress(): readonly [Question, (changes: Partial<Qu
     return () => clearTimeout(timer);
   }, [question]);
 
-  return [question, (changes) => setState((before) => ({ ...before, question: { ...before.question, ...changes } }))];
+  return [
+    question,
+    (changes) =>
+      setState((before) => ({ ...before, question: { ...before.question, ...changes } })),
+  ];
 }

@@ -13,22 +13,42 @@ type BakeTinsProps = {
   readonly onShow: (tin: number) => void;
 };
 
-/** Several kinds of tin at once: when each is looked at, which comes out first; each can be cut open. */
+/**
+ * Several kinds of tin at once: when each is looked at, which comes out first; each can be cut
+ * open.
+ */
 export function BakeTins({ plan, detail, shown, solvedOf, units, onShow }: BakeTinsProps) {
   if (plan.bake.tins.length < 2) return null;
   const place = (tin: number): number => detail.outOrder.findIndex((group) => group.includes(tin));
   return (
-    <div role="region" aria-label="The tins" tabIndex={0} className="overflow-x-auto border-t-[1.5px] border-line px-6 py-3 max-sm:px-4">
+    <div
+      role="region"
+      aria-label="The tins"
+      tabIndex={0}
+      className="overflow-x-auto border-t-[1.5px] border-line px-6 py-3 max-sm:px-4"
+    >
       <table className="w-full text-left text-[15px]">
         <caption className="sr-only">The tins in the order they come out</caption>
         <thead className="label">
           <tr>
-            <th scope="col" className="py-1 pr-3 font-normal">Comes out</th>
-            <th scope="col" className="py-1 pr-3 font-normal">Tin</th>
-            <th scope="col" className="py-1 pr-3 font-normal">First look</th>
-            <th scope="col" className="py-1 pr-3 font-normal">Likely</th>
-            <th scope="col" className="py-1 pr-3 font-normal">Not past</th>
-            <th scope="col" className="py-1 font-normal max-sm:hidden">Against the recipe&apos;s own</th>
+            <th scope="col" className="py-1 pr-3 font-normal">
+              Comes out
+            </th>
+            <th scope="col" className="py-1 pr-3 font-normal">
+              Tin
+            </th>
+            <th scope="col" className="py-1 pr-3 font-normal">
+              First look
+            </th>
+            <th scope="col" className="py-1 pr-3 font-normal">
+              Likely
+            </th>
+            <th scope="col" className="py-1 pr-3 font-normal">
+              Not past
+            </th>
+            <th scope="col" className="py-1 font-normal max-sm:hidden">
+              Against the recipe&apos;s own
+            </th>
           </tr>
         </thead>
         <tbody>
@@ -38,15 +58,25 @@ export function BakeTins({ plan, detail, shown, solvedOf, units, onShow }: BakeT
             const solved = solvedOf(tin);
             if (minutes === undefined || fill === undefined) return null;
             return (
-              <tr key={tin} className={`border-t-[1.5px] border-line ${tin === shown ? "bg-yolk-soft" : ""}`}>
+              <tr
+                key={tin}
+                className={`border-t-[1.5px] border-line ${tin === shown ? "bg-yolk-soft" : ""}`}
+              >
                 <td className="py-1 pr-3">{ORDINALS[place(tin)] ?? `${place(tin) + 1}th`}</td>
                 <th scope="row" className="pr-3 font-semibold">
-                  <button type="button" aria-pressed={tin === shown} className="min-h-9 text-left underline-offset-2 hover:underline" onClick={() => onShow(tin)}>
+                  <button
+                    type="button"
+                    aria-pressed={tin === shown}
+                    className="min-h-9 text-left underline-offset-2 hover:underline"
+                    onClick={() => onShow(tin)}
+                  >
                     {tinText(fill.geometry.tin, units)}
                   </button>
                 </th>
                 <td className="pr-3 whitespace-nowrap">{minutesText(minutes.firstLookMin)}</td>
-                <td className="pr-3 font-semibold whitespace-nowrap">{minutesText(minutes.likelyMin)}</td>
+                <td className="pr-3 font-semibold whitespace-nowrap">
+                  {minutesText(minutes.likelyMin)}
+                </td>
                 <td className="pr-3 whitespace-nowrap">{minutesText(minutes.notPastMin)}</td>
                 <td className="max-sm:hidden">{solved === null ? "" : againstText(solved)}</td>
               </tr>
@@ -54,7 +84,11 @@ export function BakeTins({ plan, detail, shown, solvedOf, units, onShow }: BakeT
           })}
         </tbody>
       </table>
-      {plan.bake.tins.length > 1 && <p className="pt-1 text-[14px] text-ink-2">Shut the door quickly when one comes out: the others lose heat too.</p>}
+      {plan.bake.tins.length > 1 && (
+        <p className="pt-1 text-[14px] text-ink-2">
+          Shut the door quickly when one comes out: the others lose heat too.
+        </p>
+      )}
     </div>
   );
 }

@@ -3,7 +3,22 @@
 import { useCallback, useMemo, useState } from "react";
 import { Pencil } from "lucide-react";
 import { parseAsStringLiteral, useQueryState } from "nuqs";
-import { askAboutRecipe, FIRST_QUESTION, mergedCake, parseCakeDoc, planCake, readQuestion, recipeFacts, serveDetail, workRecipe, type BakeDoc, type CakeDoc, type CakePlan, type Question, type ServeDetail } from "@/core/cake";
+import {
+  askAboutRecipe,
+  FIRST_QUESTION,
+  mergedCake,
+  parseCakeDoc,
+  planCake,
+  readQuestion,
+  recipeFacts,
+  serveDetail,
+  workRecipe,
+  type BakeDoc,
+  type CakeDoc,
+  type CakePlan,
+  type Question,
+  type ServeDetail,
+} from "@/core/cake";
 import { pantryOf } from "@/core/pantry";
 import type { RecipeDoc } from "@/core/recipe";
 import { issueText, type Units } from "@/words";
@@ -32,7 +47,13 @@ import { ServeStation } from "./serve-station";
 import { STATION_NAMES, STATIONS } from "./stations";
 
 type CakeBenchProps = {
-  readonly cake: { readonly id: string; readonly name: string; readonly doc: CakeDoc; readonly version: number; readonly updatedAt: number };
+  readonly cake: {
+    readonly id: string;
+    readonly name: string;
+    readonly doc: CakeDoc;
+    readonly version: number;
+    readonly updatedAt: number;
+  };
   /** The cake's recipe as it is in the kitchen now; null when it is gone or the cake has none. */
   readonly recipeNow: RecipeDoc | null;
   readonly recipes: readonly RecipeChoice[];
@@ -53,31 +74,75 @@ type CakeBenchProps = {
 };
 
 /** A cake on its bench: the strip of its stations, and the workbench of the one that is open. */
-export function CakeBench({ cake, recipeNow, recipes, cupboard, ovens, pantry, others, bakes, actions }: CakeBenchProps) {
+export function CakeBench({
+  cake,
+  recipeNow,
+  recipes,
+  cupboard,
+  ovens,
+  pantry,
+  others,
+  bakes,
+  actions,
+}: CakeBenchProps) {
   const { id } = cake;
   const { change, look, keepApart, recipeForCake } = actions;
   const { units } = useUnits();
   const tell = useTell();
-  const [state, dispatch, draft] = useAutosave<CakeDoc>(cake.doc, cake.updatedAt, useCallback((doc: CakeDoc, base: number) => change(id, doc, base), [change, id]), { key: `cake ${id}`, parse: parseCakeDoc }, {
-    version: cake.version,
-    merge: mergedCake,
-    look: useCallback((version: number) => look(id, version), [look, id]),
-  });
-  const [open, setOpen] = useQueryState("at", parseAsStringLiteral(STATIONS).withDefault("mix").withOptions({ history: "push" }));
+  const [state, dispatch, draft] = useAutosave<CakeDoc>(
+    cake.doc,
+    cake.updatedAt,
+    useCallback((doc: CakeDoc, base: number) => change(id, doc, base), [change, id]),
+    { key: `cake ${id}`, parse: parseCakeDoc },
+    {
+      version: cake.version,
+      merge: mergedCake,
+      look: useCallback((version: number) => look(id, version), [look, id]),
+    },
+  );
+  const [open, setOpen] = useQueryState(
+    "at",
+    parseAsStringLiteral(STATIONS).withDefault("mix").withOptions({ history: "push" }),
+  );
   const [isRenaming, setIsRenaming] = useState(false);
   const { question, recipe } = state.value;
   const known = question.holds;
-  const holds = useMemo(() => known ?? (recipe === null ? null : workRecipe(recipe.doc, pantryOf(pantry.own, pantry.learnt)).holds), [known, recipe, pantry]);
-  const read = useMemo(() => readQuestion({ ...question, holds }, { size: units.measure, heat: units.heat }), [question, holds, units]);
+  const holds = useMemo(
+    () =>
+      known ??
+      (recipe === null ? null : workRecipe(recipe.doc, pantryOf(pantry.own, pantry.learnt)).holds),
+    [known, recipe, pantry],
+  );
+  const read = useMemo(
+    () => readQuestion({ ...question, holds }, { size: units.measure, heat: units.heat }),
+    [question, holds, units],
+  );
   const plan = useMemo(() => (read.input.ok ? planCake(read.input.value) : read.input), [read]);
-  const planned = useMemo(() => (read.input.ok && plan.ok ? { plan: plan.value, served: serveDetail(read.input.value, plan.value) } : null), [read, plan]);
+  const planned = useMemo(
+    () =>
+      read.input.ok && plan.ok
+        ? { plan: plan.value, served: serveDetail(read.input.value, plan.value) }
+        : null,
+    [read, plan],
+  );
   const [last, setLast] = useState(() => planned ?? plannedPlain(question, units));
   if (planned !== null && planned !== last) setLast(planned);
   const held = planned ?? last;
   const shown: CakePlan | null = held?.plan ?? null;
 
   function onQuestion(changes: Partial<Question>, field = Object.keys(changes).join()): void {
-    dispatch({ type: "changed", change: (doc) => ({ ...doc, question: { ...doc.question, habit: doc.question.habit ?? { size: units.measure, heat: units.heat }, ...changes } }), field });
+    dispatch({
+      type: "changed",
+      change: (doc) => ({
+        ...doc,
+        question: {
+          ...doc.question,
+          habit: doc.question.habit ?? { size: units.measure, heat: units.heat },
+          ...changes,
+        },
+      }),
+      field,
+    });
     // Another recipe was chosen: the cake gets its own copy of it.
     if (changes.recipe === undefined || changes.recipe === question.recipe) return;
     const chosen = recipes.find(({ name }) => name === changes.recipe);
@@ -88,29 +153,77 @@ export function CakeBench({ cake, recipeNow, recipes, cupboard, ovens, pantry, o
     void recipeForCake(chosen.id)
       .catch(() => null)
       .then((doc) => {
-        if (doc === null) tell("The recipe's lines can't be fetched now. Its tins, heat and batter are here; choose it again for its lines.");
-        dispatch({ type: "changed", change: (old) => (old.question.recipe !== chosen.name ? old : { ...old, recipe: doc === null ? null : { id: chosen.id, doc } }), field });
+        if (doc === null)
+          tell(
+            "The recipe's lines can't be fetched now. Its tins, heat and batter are here; choose it again for its lines.",
+          );
+        dispatch({
+          type: "changed",
+          change: (old) =>
+            old.question.recipe !== chosen.name
+              ? old
+              : { ...old, recipe: doc === null ? null : { id: chosen.id, doc } },
+          field,
+        });
       });
   }
 
   function takeNewer(): void {
     if (recipe === null || recipeNow === null) return;
-    const facts = recipeFacts(recipeNow, workRecipe(recipeNow, pantryOf(pantry.own, pantry.learnt)));
-    dispatch({ type: "changed", change: (doc) => ({ question: askAboutRecipe(doc.question, recipeNow.name, facts), recipe: { id: recipe.id, doc: recipeNow } }) });
+    const facts = recipeFacts(
+      recipeNow,
+      workRecipe(recipeNow, pantryOf(pantry.own, pantry.learnt)),
+    );
+    dispatch({
+      type: "changed",
+      change: (doc) => ({
+        question: askAboutRecipe(doc.question, recipeNow.name, facts),
+        recipe: { id: recipe.id, doc: recipeNow },
+      }),
+    });
   }
 
-  const newer = recipe !== null && recipeNow !== null && JSON.stringify(recipeNow) !== JSON.stringify(recipe.doc) ? recipeNow : null;
-  const isAtBox = Object.keys(read.issues).length > 0 || read.tins.some(({ ok }) => !ok) || question.tins.length === 0;
+  const newer =
+    recipe !== null &&
+    recipeNow !== null &&
+    JSON.stringify(recipeNow) !== JSON.stringify(recipe.doc)
+      ? recipeNow
+      : null;
+  const isAtBox =
+    Object.keys(read.issues).length > 0 ||
+    read.tins.some(({ ok }) => !ok) ||
+    question.tins.length === 0;
   // What is wrong with how it is put together stands on that station's drawing.
-  const isOnDrawing = !plan.ok && !isAtBox && (plan.issue.path.startsWith(`${open}.`));
-  const problem = plan.ok ? null : isAtBox ? problemPlace(read, question) : issueText(plan.issue, units);
-  const station = shown === null ? null : { question, read, plan: shown, isStale: !plan.ok, refused: plan.ok ? null : plan.issue, units, onChange: onQuestion };
+  const isOnDrawing = !plan.ok && !isAtBox && plan.issue.path.startsWith(`${open}.`);
+  const problem = plan.ok
+    ? null
+    : isAtBox
+      ? problemPlace(read, question)
+      : issueText(plan.issue, units);
+  const station =
+    shown === null
+      ? null
+      : {
+          question,
+          read,
+          plan: shown,
+          isStale: !plan.ok,
+          refused: plan.ok ? null : plan.issue,
+          units,
+          onChange: onQuestion,
+        };
   return (
     <>
       <div className="mb-3 flex flex-wrap items-center justify-between gap-x-4 gap-y-1">
         <h1 className="flex min-w-0 items-center gap-2 text-[27px]">
           <span className="min-w-0 break-words">{cake.name}</span>
-          <button type="button" className="button no-print !px-2.5" aria-label="Rename" aria-haspopup="dialog" onClick={() => setIsRenaming(true)}>
+          <button
+            type="button"
+            className="button no-print !px-2.5"
+            aria-label="Rename"
+            aria-haspopup="dialog"
+            onClick={() => setIsRenaming(true)}
+          >
             <Pencil size={17} aria-hidden />
           </button>
         </h1>
@@ -118,37 +231,114 @@ export function CakeBench({ cake, recipeNow, recipes, cupboard, ovens, pantry, o
       </div>
       <DraftNote draft={draft} />
       <ConflictNote name={cake.name} state={state} dispatch={dispatch} keepApart={keepApart} />
-      {held !== null && <JourneyStrip plan={held.plan} served={held.served} wanted={wantedText(question.day.wantedAt)} open={open} units={units} isStale={!plan.ok} onOpen={(next) => void setOpen(next)} />}
+      {held !== null && (
+        <JourneyStrip
+          plan={held.plan}
+          served={held.served}
+          wanted={wantedText(question.day.wantedAt)}
+          open={open}
+          units={units}
+          isStale={!plan.ok}
+          onOpen={(next) => void setOpen(next)}
+        />
+      )}
       <HabitNote question={question} units={units} onChange={onQuestion} />
-      <p aria-live="polite" className={problem === null || isOnDrawing ? "sr-only" : "mb-3 rounded-control border-[1.5px] border-tomato bg-white px-3 py-1.5 font-semibold text-tomato"}>
+      <p
+        aria-live="polite"
+        className={
+          problem === null || isOnDrawing
+            ? "sr-only"
+            : "mb-3 rounded-control border-[1.5px] border-tomato bg-white px-3 py-1.5 font-semibold text-tomato"
+        }
+      >
         {problem}
-        {problem !== null && <span className="font-normal text-ink-2">{shown === null ? "" : " Below stands the last answer."}</span>}
+        {problem !== null && (
+          <span className="font-normal text-ink-2">
+            {shown === null ? "" : " Below stands the last answer."}
+          </span>
+        )}
       </p>
       <h2 className="sr-only">{STATION_NAMES[open]}</h2>
-      {station === null && <MendCake question={question} read={read} recipes={recipes} cupboard={cupboard} units={units} onChange={onQuestion} />}
-      {station !== null && open === "mix" && <MixStation {...station} recipe={recipe} recipes={recipes} pantry={pantry} newer={newer} onTakeNewer={takeNewer} />}
+      {station === null && (
+        <MendCake
+          question={question}
+          read={read}
+          recipes={recipes}
+          cupboard={cupboard}
+          units={units}
+          onChange={onQuestion}
+        />
+      )}
+      {station !== null && open === "mix" && (
+        <MixStation
+          {...station}
+          recipe={recipe}
+          recipes={recipes}
+          pantry={pantry}
+          newer={newer}
+          onTakeNewer={takeNewer}
+        />
+      )}
       {station !== null && open === "fill" && <FillStation {...station} cupboard={cupboard} />}
       {station !== null && open === "bake" && <BakeStation {...station} ovens={ovens} />}
       {station !== null && open === "cool" && <CoolStation {...station} />}
       {station !== null && open === "build" && <BuildStation {...station} />}
-      {station !== null && open === "finish" && <FinishStation {...station} recipe={recipe} pantry={pantry} others={others} />}
+      {station !== null && open === "finish" && (
+        <FinishStation {...station} recipe={recipe} pantry={pantry} others={others} />
+      )}
       {station !== null && open === "serve" && <ServeStation {...station} />}
-      {station !== null && open === "day" && <DayStation {...station} recipe={recipe} pantry={pantry} others={others} id={id} name={cake.name} doc={state.value} bakes={bakes} startBake={actions.startBake} />}
-      {isRenaming && <RenameSheet cake={cake} rename={actions.rename} onClose={() => setIsRenaming(false)} />}
+      {station !== null && open === "day" && (
+        <DayStation
+          {...station}
+          recipe={recipe}
+          pantry={pantry}
+          others={others}
+          id={id}
+          name={cake.name}
+          doc={state.value}
+          bakes={bakes}
+          startBake={actions.startBake}
+        />
+      )}
+      {isRenaming && (
+        <RenameSheet cake={cake} rename={actions.rename} onClose={() => setIsRenaming(false)} />
+      )}
     </>
   );
 }
 
-/** A cake opened with something in Build, Finish or Serve that can't be used is planned without those, so that it can be mended where it stands. */
-function plannedPlain(question: Question, units: Units): { readonly plan: CakePlan; readonly served: ServeDetail } | null {
+/**
+ * A cake opened with something in Build, Finish or Serve that can't be used is planned without
+ * those, so that it can be mended where it stands.
+ */
+function plannedPlain(
+  question: Question,
+  units: Units,
+): { readonly plan: CakePlan; readonly served: ServeDetail } | null {
   const { build, finish, pieces, guests } = FIRST_QUESTION;
-  const { input } = readQuestion({ ...question, build, finish, pieces, guests }, { size: units.measure, heat: units.heat });
+  const { input } = readQuestion(
+    { ...question, build, finish, pieces, guests },
+    { size: units.measure, heat: units.heat },
+  );
   const plan = input.ok ? planCake(input.value) : input;
-  return input.ok && plan.ok ? { plan: plan.value, served: serveDetail(input.value, plan.value) } : null;
+  return input.ok && plan.ok
+    ? { plan: plan.value, served: serveDetail(input.value, plan.value) }
+    : null;
 }
 
 const BUILD_BOXES = ["heights", "fillingMm", "damMm", "soak"] as const;
-const FINISH_BOXES = ["topMm", "sideMm", "firstMm", "margin", "borders", "swirls", "drips", "rolledMm", "fruit", "colours"] as const;
+const FINISH_BOXES = [
+  "topMm",
+  "sideMm",
+  "firstMm",
+  "margin",
+  "borders",
+  "swirls",
+  "drips",
+  "rolledMm",
+  "fruit",
+  "colours",
+] as const;
 
 /** `2026-11-28T15:00` as it is said: no time zone comes into it. */
 function wantedText(wantedAt: string): string | null {
@@ -159,12 +349,27 @@ function wantedText(wantedAt: string): string | null {
 
 /** A box says what is wrong with it where it stands; from another station it has to be found. */
 function problemPlace(read: ReturnType<typeof readQuestion>, question: Question): string {
-  if (Object.keys(read.issues).length === 0 && question.tins.length === 0) return "No tin yet: choose one in Fill.";
-  const isFill = read.issues.fruit !== undefined || read.issues.recipeFruit !== undefined || read.tins.some(({ ok }) => !ok) || question.tins.length === 0;
-  if (read.issues.ownHeat !== undefined || read.issues.also !== undefined) return "Something in Bake can't be used yet.";
-  if (BUILD_BOXES.some((box) => read.issues[box] !== undefined)) return "Something in Build can't be used yet.";
-  if (FINISH_BOXES.some((box) => read.issues[box] !== undefined)) return "Something in Finish can't be used yet.";
-  if (read.issues.pieces !== undefined || read.issues.guests !== undefined) return "Something in Serve can't be used yet.";
-  const isMix = (["from", "heat", "minutes", "weight", "volume"] as const).some((box) => read.issues[box] !== undefined);
-  return isFill ? "Something in Fill can't be used yet." : isMix ? "Something in Mix can't be used yet." : "The amount to make can't be used yet.";
+  if (Object.keys(read.issues).length === 0 && question.tins.length === 0)
+    return "No tin yet: choose one in Fill.";
+  const isFill =
+    read.issues.fruit !== undefined ||
+    read.issues.recipeFruit !== undefined ||
+    read.tins.some(({ ok }) => !ok) ||
+    question.tins.length === 0;
+  if (read.issues.ownHeat !== undefined || read.issues.also !== undefined)
+    return "Something in Bake can't be used yet.";
+  if (BUILD_BOXES.some((box) => read.issues[box] !== undefined))
+    return "Something in Build can't be used yet.";
+  if (FINISH_BOXES.some((box) => read.issues[box] !== undefined))
+    return "Something in Finish can't be used yet.";
+  if (read.issues.pieces !== undefined || read.issues.guests !== undefined)
+    return "Something in Serve can't be used yet.";
+  const isMix = (["from", "heat", "minutes", "weight", "volume"] as const).some(
+    (box) => read.issues[box] !== undefined,
+  );
+  return isFill
+    ? "Something in Fill can't be used yet."
+    : isMix
+      ? "Something in Mix can't be used yet."
+      : "The amount to make can't be used yet.";
 }

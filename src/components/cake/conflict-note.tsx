@@ -13,10 +13,18 @@ type ConflictNoteProps = {
   readonly keepApart: (name: string, doc: CakeDoc) => Promise<Kept>;
 };
 
-const clock = (at: number): string => new Intl.DateTimeFormat("en-GB", { hour: "2-digit", minute: "2-digit" }).format(at);
-const UNREACHABLE: Kept = { ok: false, message: "The kitchen's server can't be reached. Nothing is lost: this page still holds your changes." };
+const clock = (at: number): string =>
+  new Intl.DateTimeFormat("en-GB", { hour: "2-digit", minute: "2-digit" }).format(at);
+const UNREACHABLE: Kept = {
+  ok: false,
+  message:
+    "The kitchen's server can't be reached. Nothing is lost: this page still holds your changes.",
+};
 
-/** Two pages changed the same thing of one cake: either may stay this cake, and the other is kept beside it. */
+/**
+ * Two pages changed the same thing of one cake: either may stay this cake, and the other is kept
+ * beside it.
+ */
 export function ConflictNote({ name, state, dispatch, keepApart }: ConflictNoteProps) {
   const [isBusy, setIsBusy] = useState(false);
   const tell = useTell();
@@ -25,7 +33,10 @@ export function ConflictNote({ name, state, dispatch, keepApart }: ConflictNoteP
 
   async function settle(take: "mine" | "theirs"): Promise<void> {
     if (conflict === null) return;
-    const apart = take === "mine" ? { doc: conflict.value, name: `${name}, other page ${clock(conflict.at)}` } : { doc: state.value, name: `${name}, this page ${clock(Date.now())}` };
+    const apart =
+      take === "mine"
+        ? { doc: conflict.value, name: `${name}, other page ${clock(conflict.at)}` }
+        : { doc: state.value, name: `${name}, this page ${clock(Date.now())}` };
     setIsBusy(true);
     const kept = await keepApart(apart.name, apart.doc).catch(() => UNREACHABLE);
     setIsBusy(false);
@@ -38,14 +49,32 @@ export function ConflictNote({ name, state, dispatch, keepApart }: ConflictNoteP
   }
 
   return (
-    <div role="alert" className="mb-3 rounded-panel border-[1.5px] border-tomato bg-white px-4 py-3">
-      <p className="font-semibold text-tomato">This cake was changed on another page at {clock(conflict.at)}, in the same place as here.</p>
-      <p className="text-[15px] text-ink-2">Choose which one stays this cake. The other is kept as a cake of its own, so nothing is lost.</p>
+    <div
+      role="alert"
+      className="mb-3 rounded-panel border-[1.5px] border-tomato bg-white px-4 py-3"
+    >
+      <p className="font-semibold text-tomato">
+        This cake was changed on another page at {clock(conflict.at)}, in the same place as here.
+      </p>
+      <p className="text-[15px] text-ink-2">
+        Choose which one stays this cake. The other is kept as a cake of its own, so nothing is
+        lost.
+      </p>
       <div className="mt-2 flex flex-wrap gap-2">
-        <button type="button" className="button button-next" disabled={isBusy} onClick={() => void settle("mine")}>
+        <button
+          type="button"
+          className="button button-next"
+          disabled={isBusy}
+          onClick={() => void settle("mine")}
+        >
           Stay with this page
         </button>
-        <button type="button" className="button" disabled={isBusy} onClick={() => void settle("theirs")}>
+        <button
+          type="button"
+          className="button"
+          disabled={isBusy}
+          onClick={() => void settle("theirs")}
+        >
           Take the other page&apos;s
         </button>
       </div>

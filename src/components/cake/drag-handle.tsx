@@ -14,7 +14,10 @@ type DragHandleProps = {
   readonly text: string;
   /** Which way it is dragged: to the right, or upwards, is more. */
   readonly axis: "x" | "y";
-  /** How much the value changes for each millimetre of the drawing; below 0 where more lies the other way. */
+  /**
+   * How much the value changes for each millimetre of the drawing; below 0 where more lies the
+   * other way.
+   */
   readonly perMm?: number;
   /** Where it stands, in shares of the drawing from its left and from its bench line. */
   readonly left: number;
@@ -28,18 +31,50 @@ type DragHandleProps = {
   readonly onMove: (valueMm: number) => void;
 };
 
-const ALIGNED = { start: "justify-start pl-1", middle: "-translate-x-1/2 justify-center", end: "-translate-x-full justify-end pr-1" } as const;
+const ALIGNED = {
+  start: "justify-start pl-1",
+  middle: "-translate-x-1/2 justify-center",
+  end: "-translate-x-full justify-end pr-1",
+} as const;
 
-/** A grip on a drawing: dragged by mouse or finger, or moved by the arrow keys; what it changes follows in the same frame. */
-export function DragHandle({ label, valueMm, minMm, maxMm, stepMm, name = "", text, axis, perMm = 1, left, bottom, align = "middle", widthMm, onGrip, onMove }: DragHandleProps) {
-  const from = useRef<{ readonly at: number; readonly valueMm: number; readonly mmPerPx: number } | null>(null);
-  const held = (to: number): number => Math.min(maxMm, Math.max(minMm, Math.round(to / stepMm) * stepMm));
+/**
+ * A grip on a drawing: dragged by mouse or finger, or moved by the arrow keys; what it changes
+ * follows in the same frame.
+ */
+export function DragHandle({
+  label,
+  valueMm,
+  minMm,
+  maxMm,
+  stepMm,
+  name = "",
+  text,
+  axis,
+  perMm = 1,
+  left,
+  bottom,
+  align = "middle",
+  widthMm,
+  onGrip,
+  onMove,
+}: DragHandleProps) {
+  const from = useRef<{
+    readonly at: number;
+    readonly valueMm: number;
+    readonly mmPerPx: number;
+  } | null>(null);
+  const held = (to: number): number =>
+    Math.min(maxMm, Math.max(minMm, Math.round(to / stepMm) * stepMm));
 
   function onDown(event: PointerEvent<HTMLDivElement>): void {
     const drawing = event.currentTarget.parentElement?.getBoundingClientRect();
     if (drawing === undefined || drawing.width === 0) return;
     event.currentTarget.setPointerCapture(event.pointerId);
-    from.current = { at: axis === "x" ? event.clientX : -event.clientY, valueMm, mmPerPx: widthMm / drawing.width };
+    from.current = {
+      at: axis === "x" ? event.clientX : -event.clientY,
+      valueMm,
+      mmPerPx: widthMm / drawing.width,
+    };
     onGrip();
   }
 
@@ -52,7 +87,14 @@ export function DragHandle({ label, valueMm, minMm, maxMm, stepMm, name = "", te
 
   function onKey(event: KeyboardEvent<HTMLDivElement>): void {
     const steps: Readonly<Record<string, number>> = {
-      ArrowUp: valueMm + stepMm, ArrowRight: valueMm + stepMm, ArrowDown: valueMm - stepMm, ArrowLeft: valueMm - stepMm, PageUp: valueMm + 5 * stepMm, PageDown: valueMm - 5 * stepMm, Home: minMm, End: maxMm,
+      ArrowUp: valueMm + stepMm,
+      ArrowRight: valueMm + stepMm,
+      ArrowDown: valueMm - stepMm,
+      ArrowLeft: valueMm - stepMm,
+      PageUp: valueMm + 5 * stepMm,
+      PageDown: valueMm - 5 * stepMm,
+      Home: minMm,
+      End: maxMm,
     };
     const to = steps[event.key];
     if (to === undefined) return;
@@ -74,7 +116,9 @@ export function DragHandle({ label, valueMm, minMm, maxMm, stepMm, name = "", te
       style={{ left: `${left * 100}%`, bottom: `${bottom * 100}%` }}
       onPointerDown={onDown}
       onPointerMove={onDrag}
-      onPointerUp={() => { from.current = null; }}
+      onPointerUp={() => {
+        from.current = null;
+      }}
       onKeyDown={onKey}
       onFocus={onGrip}
     >

@@ -11,7 +11,10 @@ type HeatChoicesProps = Pick<StationProps, "question" | "units" | "onChange"> & 
   readonly ways: readonly HeatWay[];
 };
 
-/** The schools of heat side by side: what the dial is set to, how long it takes, and what it does to crown and crust. */
+/**
+ * The schools of heat side by side: what the dial is set to, how long it takes, and what it does to
+ * crown and crust.
+ */
 export function HeatChoices({ question, read, ways, units, onChange }: HeatChoicesProps) {
   return (
     <fieldset>
@@ -20,17 +23,34 @@ export function HeatChoices({ question, read, ways, units, onChange }: HeatChoic
         {SCHOOLS.filter((school) => school !== "own").map((school) => {
           const way = ways.find((each) => each.school === school) ?? null;
           return (
-            <label key={school} className="flex min-h-14 items-center gap-3 px-3 py-2 has-[:checked]:bg-yolk-soft">
-              <input type="radio" name="heat" className="size-5 accent-ink" checked={question.school === school} onChange={() => onChange({ school })} />
+            <label
+              key={school}
+              className="flex min-h-14 items-center gap-3 px-3 py-2 has-[:checked]:bg-yolk-soft"
+            >
+              <input
+                type="radio"
+                name="heat"
+                className="size-5 accent-ink"
+                checked={question.school === school}
+                onChange={() => onChange({ school })}
+              />
               <span className="min-w-0 flex-1">
                 <span className="block font-semibold">{SCHOOL_NAMES[school]}</span>
                 <span className="block text-[14px] leading-snug text-ink-2">{lineOf(way)}</span>
               </span>
-              <span className="figure-text text-[19px] whitespace-nowrap">{way?.plan == null ? "" : dialText(way.plan.bake, units)}</span>
+              <span className="figure-text text-[19px] whitespace-nowrap">
+                {way?.plan == null ? "" : dialText(way.plan.bake, units)}
+              </span>
             </label>
           );
         })}
-        <OwnHeat question={question} read={read} way={ways.find((each) => each.school === "own") ?? null} units={units} onChange={onChange} />
+        <OwnHeat
+          question={question}
+          read={read}
+          way={ways.find((each) => each.school === "own") ?? null}
+          units={units}
+          onChange={onChange}
+        />
       </div>
     </fieldset>
   );
@@ -48,14 +68,23 @@ type OwnHeatProps = Omit<HeatChoicesProps, "ways"> & { readonly way: HeatWay | n
 function OwnHeat({ question, read, way, units, onChange }: OwnHeatProps) {
   const issue = read.issues.ownHeat;
   const isOwn = question.school === "own";
-  const choose = (changes: Partial<Question>): void => onChange({ school: "own", ...changes }, "ownHeat");
+  const choose = (changes: Partial<Question>): void =>
+    onChange({ school: "own", ...changes }, "ownHeat");
   return (
     <div className="flex flex-wrap items-center gap-x-3 px-3 py-2 has-[:checked]:bg-yolk-soft">
       <label className="flex min-h-10 flex-1 items-center gap-3">
-        <input type="radio" name="heat" className="size-5 accent-ink" checked={isOwn} onChange={() => choose({})} />
+        <input
+          type="radio"
+          name="heat"
+          className="size-5 accent-ink"
+          checked={isOwn}
+          onChange={() => choose({})}
+        />
         <span className="min-w-0">
           <span className="block font-semibold">{SCHOOL_NAMES.own}</span>
-          {isOwn && issue === undefined && <span className="block text-[14px] leading-snug text-ink-2">{lineOf(way)}</span>}
+          {isOwn && issue === undefined && (
+            <span className="block text-[14px] leading-snug text-ink-2">{lineOf(way)}</span>
+          )}
         </span>
       </label>
       <input

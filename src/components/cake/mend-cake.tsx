@@ -17,18 +17,53 @@ type MendCakeProps = {
   readonly onChange: (changes: Partial<Question>, field?: string) => void;
 };
 
-/** A cake that was left half-written: every box that may be at fault, with what is wrong where it stands. */
+/**
+ * A cake that was left half-written: every box that may be at fault, with what is wrong where it
+ * stands.
+ */
 export function MendCake({ question, read, recipes, cupboard, units, onChange }: MendCakeProps) {
   const { fruit } = read.issues;
   return (
-    <section aria-label="What the cake is planned from" className="panel space-y-4 px-4 py-4 md:px-6">
-      <p>This cake was left half-written. Everything you wrote is here; it is planned as soon as it can be read.</p>
+    <section
+      aria-label="What the cake is planned from"
+      className="panel space-y-4 px-4 py-4 md:px-6"
+    >
+      <p>
+        This cake was left half-written. Everything you wrote is here; it is planned as soon as it
+        can be read.
+      </p>
       <div className="grid gap-x-10 gap-y-4 md:grid-cols-2">
-        <RecipeSide question={question} read={read} recipes={recipes} units={units} batter={null} onChange={onChange} />
+        <RecipeSide
+          question={question}
+          read={read}
+          recipes={recipes}
+          units={units}
+          batter={null}
+          onChange={onChange}
+        />
         <div className="space-y-4">
-          <TinsSide question={question} read={read} cupboard={cupboard} units={units} onChange={onChange} />
-          <ScaleControl question={question} read={read} plan={null} units={units} onChange={onChange} />
-          {fruit !== undefined && <Field label="Fruit on the floors or pressed in" value={question.fruit} onChange={(text) => onChange({ fruit: text }, "fruit")} problem={issueText(fruit, units)} />}
+          <TinsSide
+            question={question}
+            read={read}
+            cupboard={cupboard}
+            units={units}
+            onChange={onChange}
+          />
+          <ScaleControl
+            question={question}
+            read={read}
+            plan={null}
+            units={units}
+            onChange={onChange}
+          />
+          {fruit !== undefined && (
+            <Field
+              label="Fruit on the floors or pressed in"
+              value={question.fruit}
+              onChange={(text) => onChange({ fruit: text }, "fruit")}
+              problem={issueText(fruit, units)}
+            />
+          )}
         </div>
       </div>
     </section>

@@ -3,8 +3,21 @@
 import type { Issue } from "@/core/measure";
 import { issueText, type Units } from "@/words";
 
-/** What is wrong with a thing on a drawing, said where it is: shares of the drawing from its left and from its bench line. */
-export function PlaceNote({ issue, units, left, bottom }: { readonly issue: Issue; readonly units: Units; readonly left: number; readonly bottom: number }) {
+/**
+ * What is wrong with a thing on a drawing, said where it is: shares of the drawing from its left
+ * and from its bench line.
+ */
+export function PlaceNote({
+  issue,
+  units,
+  left,
+  bottom,
+}: {
+  readonly issue: Issue;
+  readonly units: Units;
+  readonly left: number;
+  readonly bottom: number;
+}) {
   return (
     <p
       role="alert"

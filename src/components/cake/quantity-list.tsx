@@ -5,7 +5,15 @@ import { weightText, type Units } from "@/words";
 import { quantityName, whyText } from "@/words/finishing";
 
 /** Quantities in a list, each with the formula behind it on demand. */
-export function QuantityList({ label, quantities, units }: { readonly label: string; readonly quantities: readonly Quantity[]; readonly units: Units }) {
+export function QuantityList({
+  label,
+  quantities,
+  units,
+}: {
+  readonly label: string;
+  readonly quantities: readonly Quantity[];
+  readonly units: Units;
+}) {
   if (quantities.length === 0) return null;
   return (
     <ul aria-label={label} className="px-6 py-1 max-sm:px-4">
@@ -13,7 +21,9 @@ export function QuantityList({ label, quantities, units }: { readonly label: str
         <li key={index} className="border-t-[1.5px] border-line py-1.5 first:border-t-0">
           <div className="flex items-baseline justify-between gap-4">
             <span className="first-letter:uppercase">{quantityName(quantity)}</span>
-            <span className="figure-text text-[19px] whitespace-nowrap">{weightText(quantity.massG, units)}</span>
+            <span className="figure-text text-[19px] whitespace-nowrap">
+              {weightText(quantity.massG, units)}
+            </span>
           </div>
           <details className="text-[14px] text-ink-2">
             <summary>Why {weightText(quantity.massG, units)}?</summary>

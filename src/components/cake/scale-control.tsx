@@ -19,17 +19,32 @@ type ScaleControlProps = {
 type Scale = Question["scale"];
 
 /** What each way of scaling asks for, and an answer to begin with. */
-const AMOUNTS: Partial<Readonly<Record<Scale, { readonly label: string; readonly first: (plan: CakePlan | null, units: Units) => string }>>> = {
+const AMOUNTS: Partial<
+  Readonly<
+    Record<
+      Scale,
+      { readonly label: string; readonly first: (plan: CakePlan | null, units: Units) => string }
+    >
+  >
+> = {
   times: { label: "Times", first: (plan) => String(Math.round((plan?.scale ?? 1) * 100) / 100) },
-  depth: { label: "Deep in the first tin", first: (plan, units) => firstDepth(plan?.fill.tins[0]?.depthMm ?? 25, units) },
+  depth: {
+    label: "Deep in the first tin",
+    first: (plan, units) => firstDepth(plan?.fill.tins[0]?.depthMm ?? 25, units),
+  },
   guests: { label: "Guests", first: () => "24" },
 };
 
 function firstDepth(depthMm: number, units: Units): string {
-  return units.measure === "us" ? `${Math.round((depthMm / INCH_MM) * 8) / 8} in` : `${Math.round(depthMm) / 10} cm`;
+  return units.measure === "us"
+    ? `${Math.round((depthMm / INCH_MM) * 8) / 8} in`
+    : `${Math.round(depthMm) / 10} cm`;
 }
 
-/** How much of the recipe to make: as it is, by depth, by room, by number, by guests; and whether eggs stay whole. */
+/**
+ * How much of the recipe to make: as it is, by depth, by room, by number, by guests; and whether
+ * eggs stay whole.
+ */
 export function ScaleControl({ question, read, plan, units, onChange }: ScaleControlProps) {
   const asked = AMOUNTS[question.scale];
   const issue = read.issues.amount;
@@ -43,24 +58,42 @@ export function ScaleControl({ question, read, plan, units, onChange }: ScaleCon
             className="field pr-1"
             value={question.scale}
             choices={SCALES.map((scale) => [scale, SCALE_NAMES[scale]] as const)}
-            onChange={(scale) => onChange({ scale, amount: AMOUNTS[scale]?.first(plan, units) ?? "" })}
+            onChange={(scale) =>
+              onChange({ scale, amount: AMOUNTS[scale]?.first(plan, units) ?? "" })
+            }
           />
         </label>
         {asked !== undefined && (
           <div className="flex w-32">
-            <Field label={asked.label} value={question.amount} onChange={(amount) => onChange({ amount }, "amount")} problem={issue === undefined ? null : issueText(issue, units)} />
+            <Field
+              label={asked.label}
+              value={question.amount}
+              onChange={(amount) => onChange({ amount }, "amount")}
+              problem={issue === undefined ? null : issueText(issue, units)}
+            />
           </div>
         )}
         {question.scale === "guests" && (
           <label className="min-w-32 flex-1">
             <span className="label block">Each eats</span>
-            <Choice label="Each eats" className="field pr-1" value={question.portion} choices={PORTIONS.map((portion) => [portion, PORTION_NAMES[portion]] as const)} onChange={(portion) => onChange({ portion })} />
+            <Choice
+              label="Each eats"
+              className="field pr-1"
+              value={question.portion}
+              choices={PORTIONS.map((portion) => [portion, PORTION_NAMES[portion]] as const)}
+              onChange={(portion) => onChange({ portion })}
+            />
           </label>
         )}
       </div>
       {question.recipeEggs !== "" && question.scale !== "keep" && (
         <label className="flex min-h-10 items-center gap-2">
-          <input type="checkbox" className="size-5 accent-ink" checked={question.eggs === "whole"} onChange={(event) => onChange({ eggs: event.target.checked ? "whole" : "as-scaled" })} />
+          <input
+            type="checkbox"
+            className="size-5 accent-ink"
+            checked={question.eggs === "whole"}
+            onChange={(event) => onChange({ eggs: event.target.checked ? "whole" : "as-scaled" })}
+          />
           keep to whole eggs where the depth allows it
         </label>
       )}
@@ -75,12 +108,19 @@ const STEPS_PER_OCTAVE = 100;
 const LEAST_APART = 0.075;
 
 /** The scale as a slider, with a mark where each whole number of eggs lands. */
-export function ScaleSlider({ question, plan, onChange }: Pick<ScaleControlProps, "question" | "onChange"> & { readonly plan: CakePlan }) {
+export function ScaleSlider({
+  question,
+  plan,
+  onChange,
+}: Pick<ScaleControlProps, "question" | "onChange"> & { readonly plan: CakePlan }) {
   const grip = useRef(0);
   const steps = OCTAVES * STEPS_PER_OCTAVE;
   const stepOf = (times: number): number => Math.log2(times) * STEPS_PER_OCTAVE;
   const eggs = Number(question.recipeEggs);
-  const counts = Number.isFinite(eggs) && eggs > 0 ? Array.from({ length: Math.floor(eggs * 2 ** OCTAVES) }, (_, index) => index + 1) : [];
+  const counts =
+    Number.isFinite(eggs) && eggs > 0
+      ? Array.from({ length: Math.floor(eggs * 2 ** OCTAVES) }, (_, index) => index + 1)
+      : [];
   let last = -1;
   const marks = counts.flatMap((count) => {
     const at = (stepOf(count / eggs) + steps) / (2 * steps);
@@ -100,16 +140,34 @@ export function ScaleSlider({ question, plan, onChange }: Pick<ScaleControlProps
           step={1}
           value={Math.round(stepOf(plan.asked))}
           aria-valuetext={`${timesText(plan.scale)} of the recipe${plan.egg === null ? "" : `, ${plan.egg.eggs} eggs`}`}
-          onPointerDown={() => { grip.current += 1; }}
-          onFocus={() => { grip.current += 1; }}
-          onChange={(event) => onChange({ scale: "times", amount: String(Math.round(2 ** (Number(event.target.value) / STEPS_PER_OCTAVE) * 100) / 100) }, `scale-${grip.current}`)}
+          onPointerDown={() => {
+            grip.current += 1;
+          }}
+          onFocus={() => {
+            grip.current += 1;
+          }}
+          onChange={(event) =>
+            onChange(
+              {
+                scale: "times",
+                amount: String(
+                  Math.round(2 ** (Number(event.target.value) / STEPS_PER_OCTAVE) * 100) / 100,
+                ),
+              },
+              `scale-${grip.current}`,
+            )
+          }
         />
         <span className="figure-text w-16 text-right text-[19px]">{timesText(plan.scale)}</span>
       </label>
       {marks.length > 0 && (
         <div aria-hidden className="relative mr-[76px] ml-[50px] h-5 text-[12px] text-ink-2">
           {marks.map(({ count, at }) => (
-            <span key={count} className={`absolute -translate-x-1/2 ${plan.egg?.eggs === count ? "font-bold text-ink" : ""}`} style={{ left: `${1 + at * 98}%` }}>
+            <span
+              key={count}
+              className={`absolute -translate-x-1/2 ${plan.egg?.eggs === count ? "font-bold text-ink" : ""}`}
+              style={{ left: `${1 + at * 98}%` }}
+            >
               {count}
             </span>
           ))}

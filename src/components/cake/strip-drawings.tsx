@@ -16,15 +16,24 @@ const BOWLS = [160, 200, 240, 280, 320, 360, 400].flatMap((diameterMm) => {
   return geometry.ok ? [{ geometry: geometry.value, brimMl: brimVolume(geometry.value) }] : [];
 });
 
-const outline = { fill: "none", vectorEffect: "non-scaling-stroke", strokeLinejoin: "round", strokeLinecap: "round" } as const;
+const outline = {
+  fill: "none",
+  vectorEffect: "non-scaling-stroke",
+  strokeLinejoin: "round",
+  strokeLinecap: "round",
+} as const;
 
 /** The batter in the smallest bowl that leaves room to stir. */
 export function bowlOf({ mix }: CakePlan): Standing {
   const bowl = (BOWLS.find(({ brimMl }) => brimMl > 1.6 * mix.volumeMl) ?? BOWLS.at(-1))?.geometry;
   if (bowl === undefined) throw new RangeError("no bowl is a tin");
-  const { tin, poured, widthMm, heightMm } = pouredPaths(bowl, Math.min(bowl.depthMm, levelFor(bowl, mix.volumeMl)));
+  const { tin, poured, widthMm, heightMm } = pouredPaths(
+    bowl,
+    Math.min(bowl.depthMm, levelFor(bowl, mix.volumeMl)),
+  );
   return {
-    widthMm, heightMm,
+    widthMm,
+    heightMm,
     drawing: (
       <>
         <path d={poured} className="fill-batter" />
@@ -36,7 +45,9 @@ export function bowlOf({ mix }: CakePlan): Standing {
 
 /** At most two tins side by side stand for all of them. */
 function pair(fills: readonly TinFill[], one: (fill: TinFill) => Standing): Standing {
-  const [first, second] = fills.flatMap((fill) => Array.from({ length: Math.min(2, fill.geometry.count) }, () => fill));
+  const [first, second] = fills.flatMap((fill) =>
+    Array.from({ length: Math.min(2, fill.geometry.count) }, () => fill),
+  );
   if (first === undefined) throw new RangeError("a plan has at least one tin");
   const left = one(first);
   if (second === undefined) return left;
@@ -57,7 +68,16 @@ function pair(fills: readonly TinFill[], one: (fill: TinFill) => Standing): Stan
 export function filledTins({ fill }: CakePlan): Standing {
   return pair(fill.tins, (each) => {
     const { tin, batter, widthMm, heightMm } = sectionPaths(each);
-    return { widthMm, heightMm, drawing: <><path d={batter} className="fill-batter" /><path d={tin} {...outline} className="stroke-steel" strokeWidth="2.5" /></> };
+    return {
+      widthMm,
+      heightMm,
+      drawing: (
+        <>
+          <path d={batter} className="fill-batter" />
+          <path d={tin} {...outline} className="stroke-steel" strokeWidth="2.5" />
+        </>
+      ),
+    };
   });
 }
 
@@ -65,7 +85,8 @@ export function bakingTins({ fill }: CakePlan): Standing {
   return pair(fill.tins, (each) => {
     const { tin, risen, crown, widthMm, heightMm } = sectionPaths(each);
     return {
-      widthMm, heightMm,
+      widthMm,
+      heightMm,
       drawing: (
         <>
           <path d={risen} className="fill-crumb" />
@@ -81,10 +102,16 @@ export function coolingCakes({ fill }: CakePlan): Standing {
   return pair(fill.tins, (each) => {
     const { crumb, top, widthMm, heightMm } = cakePaths(each.geometry, each.baked, true);
     return {
-      widthMm: widthMm + 2 * GAP_MM, heightMm: heightMm + RACK_MM,
+      widthMm: widthMm + 2 * GAP_MM,
+      heightMm: heightMm + RACK_MM,
       drawing: (
         <>
-          <path d={`M${-widthMm / 2 - GAP_MM} ${-RACK_MM}h${widthMm + 2 * GAP_MM}M${-widthMm / 2} ${-RACK_MM}V0M${widthMm / 2} ${-RACK_MM}V0`} {...outline} className="stroke-steel" strokeWidth="2.5" />
+          <path
+            d={`M${-widthMm / 2 - GAP_MM} ${-RACK_MM}h${widthMm + 2 * GAP_MM}M${-widthMm / 2} ${-RACK_MM}V0M${widthMm / 2} ${-RACK_MM}V0`}
+            {...outline}
+            className="stroke-steel"
+            strokeWidth="2.5"
+          />
           <g transform={`translate(0 ${-RACK_MM})`}>
             <path d={crumb} className="fill-crumb" />
             <path d={top} {...outline} className="stroke-crust" strokeWidth="2" />
@@ -115,7 +142,19 @@ export function servedCake(plan: CakePlan): Standing {
     drawing: (
       <>
         {cake.drawing}
-        {[at, at + wide].map((x) => <line key={x} x1={x} x2={x} y1={-cake.heightMm * 0.96} y2="0" className="stroke-ink" strokeWidth="1.75" strokeDasharray="5 3" vectorEffect="non-scaling-stroke" />)}
+        {[at, at + wide].map((x) => (
+          <line
+            key={x}
+            x1={x}
+            x2={x}
+            y1={-cake.heightMm * 0.96}
+            y2="0"
+            className="stroke-ink"
+            strokeWidth="1.75"
+            strokeDasharray="5 3"
+            vectorEffect="non-scaling-stroke"
+          />
+        ))}
       </>
     ),
   };
@@ -125,11 +164,22 @@ export function servedCake(plan: CakePlan): Standing {
 export function clockOnTheWall(): Standing {
   const r = 55;
   return {
-    widthMm: 2 * r + 8, heightMm: 2 * r + 8,
+    widthMm: 2 * r + 8,
+    heightMm: 2 * r + 8,
     drawing: (
       <g transform={`translate(0 ${-r - 4})`}>
-        <circle r={r} className="fill-cream stroke-steel" strokeWidth="2.5" vectorEffect="non-scaling-stroke" />
-        <path d={`M0 ${-r * 0.72}V0L${r * 0.45} ${r * 0.26}`} {...outline} className="stroke-ink" strokeWidth="2.5" />
+        <circle
+          r={r}
+          className="fill-cream stroke-steel"
+          strokeWidth="2.5"
+          vectorEffect="non-scaling-stroke"
+        />
+        <path
+          d={`M0 ${-r * 0.72}V0L${r * 0.45} ${r * 0.26}`}
+          {...outline}
+          className="stroke-ink"
+          strokeWidth="2.5"
+        />
       </g>
     ),
   };
@@ -137,5 +187,12 @@ export function clockOnTheWall(): Standing {
 
 /** What stands on the bench at each station. */
 export const STATION_DRAWINGS: Readonly<Record<Station, (plan: CakePlan) => Standing>> = {
-  mix: bowlOf, fill: filledTins, bake: bakingTins, cool: coolingCakes, build: builtCake, finish: finishedCake, serve: servedCake, day: clockOnTheWall,
+  mix: bowlOf,
+  fill: filledTins,
+  bake: bakingTins,
+  cool: coolingCakes,
+  build: builtCake,
+  finish: finishedCake,
+  serve: servedCake,
+  day: clockOnTheWall,
 };

@@ -6,7 +6,10 @@ import { Field } from "../frame/field";
 import { withUnit } from "./thick-text";
 
 /** A box for a thickness: on leaving it a bare number gets its unit. */
-export function ThickField({ units, ...field }: Omit<ComponentProps<typeof Field>, "onBlur"> & { readonly units: Units }) {
+export function ThickField({
+  units,
+  ...field
+}: Omit<ComponentProps<typeof Field>, "onBlur"> & { readonly units: Units }) {
   return (
     <Field
       {...field}

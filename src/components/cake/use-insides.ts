@@ -6,7 +6,10 @@ import { heard, type Known } from "./known-insides";
 import { nextRequest, warmBakeWorker } from "./warm-worker";
 import { bakeKey, type BakeReply, type BakeRequest, type BakeSpec } from "@/workers/bake-protocol";
 
-/** What is known of the insides asked for: each one solved or not yet, how far the solving is, or that there is none to be had here. */
+/**
+ * What is known of the insides asked for: each one solved or not yet, how far the solving is, or
+ * that there is none to be had here.
+ */
 export type Insides = {
   readonly of: (bake: BakeSpec) => BakeInside | null;
   readonly isSolving: boolean;
@@ -14,11 +17,16 @@ export type Insides = {
   readonly hasFailed: boolean;
 };
 
-/** Insides of bakes, solved beside the page by one warm worker in the order they are wanted; a newer question drops an older one. */
+/**
+ * Insides of bakes, solved beside the page by one warm worker in the order they are wanted; a newer
+ * question drops an older one.
+ */
 export function useInsides(wanted: readonly BakeSpec[]): Insides {
   const [known, setKnown] = useState<Known>({ insides: new Map(), share: 0, failed: new Set() });
   const asked = useRef<{ id: number; keys: readonly string[] }>({ id: 0, keys: [] });
-  const missing = new Map(wanted.map((bake) => [bakeKey(bake), bake] as const).filter(([key]) => !known.insides.has(key)));
+  const missing = new Map(
+    wanted.map((bake) => [bakeKey(bake), bake] as const).filter(([key]) => !known.insides.has(key)),
+  );
   const text = JSON.stringify([...missing.values()]);
 
   // The one it listens to: another may be started once this one has broken.
@@ -60,7 +68,14 @@ export function useInsides(wanted: readonly BakeSpec[]): Insides {
 
   return useMemo(() => {
     const { insides, share, failed } = known;
-    const isMissing = wanted.some((bake) => !insides.has(bakeKey(bake)) && failed !== "all" && !failed.has(bakeKey(bake)));
-    return { of: (bake) => insides.get(bakeKey(bake)) ?? null, isSolving: isMissing, share, hasFailed: failed === "all" || failed.size > 0 };
+    const isMissing = wanted.some(
+      (bake) => !insides.has(bakeKey(bake)) && failed !== "all" && !failed.has(bakeKey(bake)),
+    );
+    return {
+      of: (bake) => insides.get(bakeKey(bake)) ?? null,
+      isSolving: isMissing,
+      share,
+      hasFailed: failed === "all" || failed.size > 0,
+    };
   }, [known, wanted]);
 }

@@ -13,7 +13,10 @@ export function CakeCards({ cakes }: { readonly cakes: readonly ListedCake[] }) 
         const { tins, facts } = cakeSummary(cake.question, units);
         return (
           <li key={cake.id}>
-            <Link href={`/cakes/${cake.id}`} className="panel block h-full px-4 py-3 hover:border-ink">
+            <Link
+              href={`/cakes/${cake.id}`}
+              className="panel block h-full px-4 py-3 hover:border-ink"
+            >
               <span className="block font-semibold">{cake.name}</span>
               <span className="block text-[14px] text-ink-2">{tins}</span>
               <span className="block text-[14px] text-ink-2">{facts}</span>

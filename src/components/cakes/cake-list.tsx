@@ -21,10 +21,19 @@ type CakeActions = {
   readonly bringBackCake: (id: string) => Promise<Outcome>;
 };
 
-const UNREACHABLE: Outcome = { ok: false, message: "The kitchen's server can't be reached. Nothing was changed; try again." };
+const UNREACHABLE: Outcome = {
+  ok: false,
+  message: "The kitchen's server can't be reached. Nothing was changed; try again.",
+};
 
 /** All cakes: open, rename, duplicate, delete with undo. */
-export function CakeList({ cakes, actions }: { readonly cakes: readonly ListedCake[]; readonly actions: CakeActions }) {
+export function CakeList({
+  cakes,
+  actions,
+}: {
+  readonly cakes: readonly ListedCake[];
+  readonly actions: CakeActions;
+}) {
   const { units } = useUnits();
   const worked = useWorked(cakes.length);
   const [renaming, setRenaming] = useState<ListedCake | null>(null);
@@ -39,8 +48,15 @@ export function CakeList({ cakes, actions }: { readonly cakes: readonly ListedCa
   }
 
   function remove(cake: ListedCake): void {
-    const undo = (): void => void act(() => actions.bringBackCake(cake.id), () => tell(`“${cake.name}” is back.`));
-    void act(() => actions.removeCake(cake.id), () => tell(`Deleted “${cake.name}”.`, { name: "Undo", run: undo }));
+    const undo = (): void =>
+      void act(
+        () => actions.bringBackCake(cake.id),
+        () => tell(`“${cake.name}” is back.`),
+      );
+    void act(
+      () => actions.removeCake(cake.id),
+      () => tell(`Deleted “${cake.name}”.`, { name: "Undo", run: undo }),
+    );
   }
 
   return (
@@ -50,32 +66,76 @@ export function CakeList({ cakes, actions }: { readonly cakes: readonly ListedCa
           <li key={cake.id} className="flex flex-wrap items-center gap-x-4 gap-y-2 px-4 py-3">
             <Told cake={cake} units={units} isWorked={index < worked} />
             <div className="flex gap-1.5">
-              <button type="button" className="button !px-2.5" aria-label={`Rename ${cake.name}`} onClick={() => setRenaming(cake)}>
+              <button
+                type="button"
+                className="button !px-2.5"
+                aria-label={`Rename ${cake.name}`}
+                onClick={() => setRenaming(cake)}
+              >
                 <Pencil size={17} aria-hidden />
               </button>
-              <button type="button" className="button !px-2.5" aria-label={`Duplicate ${cake.name}`} onClick={() => void act(() => actions.copyCake(cake.id, cake.name), () => tell(`Copied “${cake.name}”.`))}>
+              <button
+                type="button"
+                className="button !px-2.5"
+                aria-label={`Duplicate ${cake.name}`}
+                onClick={() =>
+                  void act(
+                    () => actions.copyCake(cake.id, cake.name),
+                    () => tell(`Copied “${cake.name}”.`),
+                  )
+                }
+              >
                 <Copy size={17} aria-hidden />
               </button>
-              <button type="button" className="button !px-2.5" aria-label={`Delete ${cake.name}`} onClick={() => remove(cake)}>
+              <button
+                type="button"
+                className="button !px-2.5"
+                aria-label={`Delete ${cake.name}`}
+                onClick={() => remove(cake)}
+              >
                 <Trash2 size={17} aria-hidden />
               </button>
             </div>
           </li>
         ))}
       </ul>
-      {renaming !== null && <RenameSheet cake={renaming} rename={actions.renameCake} onClose={() => setRenaming(null)} />}
+      {renaming !== null && (
+        <RenameSheet
+          cake={renaming}
+          rename={actions.renameCake}
+          onClose={() => setRenaming(null)}
+        />
+      )}
     </>
   );
 }
 
-/** A cake drawn small, its name, and what it comes to; until that is worked out its tins as they were written. */
-const Told = memo(function Told({ cake: { id, name, question }, units, isWorked }: { readonly cake: ListedCake; readonly units: Units; readonly isWorked: boolean }) {
-  const { tins, facts, plan } = isWorked ? cakeSummary(question, units) : { tins: question?.tins.join(" and ") ?? "", facts: "…", plan: null };
+/**
+ * A cake drawn small, its name, and what it comes to; until that is worked out its tins as they
+ * were written.
+ */
+const Told = memo(function Told({
+  cake: { id, name, question },
+  units,
+  isWorked,
+}: {
+  readonly cake: ListedCake;
+  readonly units: Units;
+  readonly isWorked: boolean;
+}) {
+  const { tins, facts, plan } = isWorked
+    ? cakeSummary(question, units)
+    : { tins: question?.tins.join(" and ") ?? "", facts: "…", plan: null };
   return (
     <>
-      <span className="flex w-28 shrink-0 items-end justify-center border-b-[3px] border-ink max-sm:hidden">{plan !== null && <Thumbnail plan={plan} />}</span>
+      <span className="flex w-28 shrink-0 items-end justify-center border-b-[3px] border-ink max-sm:hidden">
+        {plan !== null && <Thumbnail plan={plan} />}
+      </span>
       <div className="min-w-0 flex-1 basis-56">
-        <Link href={`/cakes/${id}`} className="text-[17px] font-semibold break-words underline-offset-4 hover:underline">
+        <Link
+          href={`/cakes/${id}`}
+          className="text-[17px] font-semibold break-words underline-offset-4 hover:underline"
+        >
           {name}
         </Link>
         <p className="text-[14px] text-ink-2">{tins}</p>
@@ -85,7 +145,10 @@ const Told = memo(function Told({ cake: { id, name, question }, units, isWorked 
   );
 });
 
-/** So many cakes are worked out with the page, and then as many at a time in the browser, so that neither server nor hand waits for a long list. */
+/**
+ * So many cakes are worked out with the page, and then as many at a time in the browser, so that
+ * neither server nor hand waits for a long list.
+ */
 const AT_A_TIME = 6;
 
 function useWorked(cakes: number): number {
@@ -105,7 +168,12 @@ const PX_PER_MM = 0.3;
 function Thumbnail({ plan }: { readonly plan: CakePlan }) {
   const { drawing, widthMm, heightMm } = wholeCake(drawnCake(plan));
   return (
-    <svg viewBox={`${-widthMm / 2} ${-heightMm - 2} ${widthMm} ${heightMm + 2}`} width={widthMm * PX_PER_MM} className="max-w-full overflow-visible" aria-hidden="true">
+    <svg
+      viewBox={`${-widthMm / 2} ${-heightMm - 2} ${widthMm} ${heightMm + 2}`}
+      width={widthMm * PX_PER_MM}
+      className="max-w-full overflow-visible"
+      aria-hidden="true"
+    >
       {drawing}
     </svg>
   );

@@ -2,16 +2,30 @@ import { planCake, readQuestion, type CakePlan, type Question } from "@/core/cak
 import { dialText, minutesText, tinText, VERDICT_WORDS, weightText, type Units } from "@/words";
 import { worstFill } from "../bench/describe";
 
-export type ListedCake = { readonly id: string; readonly name: string; readonly question: Question | null };
+export type ListedCake = {
+  readonly id: string;
+  readonly name: string;
+  readonly question: Question | null;
+};
 
-export type CakeSummary = { readonly tins: string; readonly facts: string; readonly plan: CakePlan | null };
+export type CakeSummary = {
+  readonly tins: string;
+  readonly facts: string;
+  readonly plan: CakePlan | null;
+};
 
 /** A cake in two lines: into which tins, and what matters when baking it. */
 export function cakeSummary(question: Question | null, units: Units): CakeSummary {
-  if (question === null) return { tins: "What it was planned from can't be read", facts: "", plan: null };
+  if (question === null)
+    return { tins: "What it was planned from can't be read", facts: "", plan: null };
   const { input } = readQuestion(question, { size: units.measure, heat: units.heat });
   const plan = input.ok ? planCake(input.value) : input;
-  if (!input.ok || !plan.ok) return { tins: question.tins.join(", ") || "no tin yet", facts: "not finished yet", plan: null };
+  if (!input.ok || !plan.ok)
+    return {
+      tins: question.tins.join(", ") || "no tin yet",
+      facts: "not finished yet",
+      plan: null,
+    };
   const { bake, finish, fill } = plan.value;
   const worst = worstFill(fill.tins);
   const facts = [
@@ -20,5 +34,9 @@ export function cakeSummary(question: Question | null, units: Units): CakeSummar
     finish.massG === 0 ? "no frosting" : `${weightText(finish.massG, units)} frosting`,
     ...(worst === undefined || worst.verdict === "fits" ? [] : [VERDICT_WORDS[worst.verdict]]),
   ];
-  return { tins: fill.tins.map(({ geometry }) => tinText(geometry.tin, units)).join(" and "), facts: facts.join(" · "), plan: plan.value };
+  return {
+    tins: fill.tins.map(({ geometry }) => tinText(geometry.tin, units)).join(" and "),
+    facts: facts.join(" · "),
+    plan: plan.value,
+  };
 }

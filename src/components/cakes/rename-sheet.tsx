@@ -11,7 +11,10 @@ type RenameSheetProps = {
   readonly onClose: () => void;
 };
 
-const UNREACHABLE: Outcome = { ok: false, message: "The kitchen's server can't be reached. Try again." };
+const UNREACHABLE: Outcome = {
+  ok: false,
+  message: "The kitchen's server can't be reached. Try again.",
+};
 
 /** Asks for another name for a cake. */
 export function RenameSheet({ cake, rename, onClose }: RenameSheetProps) {

@@ -15,18 +15,40 @@ export type CalendarDay = {
   readonly units: Units;
 };
 
-/** A day as an iCalendar text: what hands do rings when it begins, what only waits is entered without a sound. */
-export async function calendarText({ name: asNamed, id, schedule, tasks, names: asCalled, units }: CalendarDay): Promise<string> {
+/**
+ * A day as an iCalendar text: what hands do rings when it begins, what only waits is entered
+ * without a sound.
+ */
+export async function calendarText({
+  name: asNamed,
+  id,
+  schedule,
+  tasks,
+  names: asCalled,
+  units,
+}: CalendarDay): Promise<string> {
   const [name, names] = [oneLine(asNamed), asCalled.map(oneLine)];
   const { default: ical, ICalAlarmType } = await import("ical-generator");
-  const calendar = ical({ name, prodId: { company: "Steady Tin", product: "Steady Tin", language: "EN" } });
+  const calendar = ical({
+    name,
+    prodId: { company: "Steady Tin", product: "Steady Tin", language: "EN" },
+  });
   const byId = new Map(tasks.map((task) => [task.id, task]));
   for (const { id: taskId, from, to } of schedule.placed) {
     const task = byId.get(taskId);
     if (task === undefined) continue;
-    const summary = oneLine(`${doingText(task.doing, units)}${names.length > 1 ? ` · ${names[task.cake] ?? ""}` : ""}`);
-    const event = calendar.createEvent({ id: `${id}-${taskId}@steady-tin`, start: new Date(from * MS_PER_MIN), end: new Date(to * MS_PER_MIN), summary, description: name });
-    if (task.needs.includes("hands") || task.doing.do === "warm-up") event.createAlarm({ type: ICalAlarmType.display, trigger: 0, description: summary });
+    const summary = oneLine(
+      `${doingText(task.doing, units)}${names.length > 1 ? ` · ${names[task.cake] ?? ""}` : ""}`,
+    );
+    const event = calendar.createEvent({
+      id: `${id}-${taskId}@steady-tin`,
+      start: new Date(from * MS_PER_MIN),
+      end: new Date(to * MS_PER_MIN),
+      summary,
+      description: name,
+    });
+    if (task.needs.includes("hands") || task.doing.do === "warm-up")
+      event.createAlarm({ type: ICalAlarmType.display, trigger: 0, description: summary });
   }
   return calendar.toString();
 }

@@ -3,7 +3,17 @@
 import { useMemo, useState } from "react";
 import Link from "next/link";
 import { CalendarPlus, Printer } from "lucide-react";
-import { dayCake, dayPlan, plannedCake, readDay, type BakeDoc, type CakeDoc, type CakeOfDay, type DayBoxes, type PlannedCake } from "@/core/cake";
+import {
+  dayCake,
+  dayPlan,
+  plannedCake,
+  readDay,
+  type BakeDoc,
+  type CakeDoc,
+  type CakeOfDay,
+  type DayBoxes,
+  type PlannedCake,
+} from "@/core/cake";
 import { localMinute, nameInCake } from "@/core/day";
 import { pantryOf } from "@/core/pantry";
 import { StartBaking, type OpenBake } from "../bakes/start-baking";
@@ -17,7 +27,12 @@ import { NoDay } from "./no-day";
 import { useNow } from "./now";
 import { Planned } from "./planned";
 
-type CakeThen = { readonly id: string; readonly name: string; readonly doc: CakeDoc; readonly version: number };
+type CakeThen = {
+  readonly id: string;
+  readonly name: string;
+  readonly doc: CakeDoc;
+  readonly version: number;
+};
 type DayOfCakesProps = {
   readonly date: string;
   readonly cakes: readonly CakeThen[];
@@ -27,11 +42,21 @@ type DayOfCakesProps = {
   readonly startBake: (doc: BakeDoc, speed: number) => Promise<Kept>;
 };
 
-/** More cakes than this are worked out in the browser, once the page stands: the server has others to answer. */
+/**
+ * More cakes than this are worked out in the browser, once the page stands: the server has others
+ * to answer.
+ */
 const AT_ONCE = 3;
 
 /** All cakes of a date in one day, with one pair of hands, one mixer and one oven between them. */
-export function DayOfCakes({ date, cakes: kept, pantry, change, bakes, startBake }: DayOfCakesProps) {
+export function DayOfCakes({
+  date,
+  cakes: kept,
+  pantry,
+  change,
+  bakes,
+  startBake,
+}: DayOfCakesProps) {
   const { units } = useUnits();
   const now = useNow();
   const tell = useTell();
@@ -40,63 +65,166 @@ export function DayOfCakes({ date, cakes: kept, pantry, change, bakes, startBake
   const planned = useMemo(() => {
     if (isAwaited) return [];
     const kitchen = pantryOf(pantry.own, pantry.learnt);
-    return cakes.flatMap((each): readonly { readonly kept: CakeThen; readonly of: CakeOfDay; readonly made: PlannedCake }[] => {
-      const made = plannedCake(each.doc, { size: units.measure, heat: units.heat }, kitchen);
-      const read = readDay(each.doc.question.day);
-      if (made === null || !read.ok || read.value === null) return [];
-      return [{ kept: each, made, of: { cake: dayCake(made.input, made.plan, made.formula, each.doc.question.finish), boxes: each.doc.question.day, read: read.value } }];
-    });
+    return cakes.flatMap(
+      (
+        each,
+      ): readonly {
+        readonly kept: CakeThen;
+        readonly of: CakeOfDay;
+        readonly made: PlannedCake;
+      }[] => {
+        const made = plannedCake(each.doc, { size: units.measure, heat: units.heat }, kitchen);
+        const read = readDay(each.doc.question.day);
+        if (made === null || !read.ok || read.value === null) return [];
+        return [
+          {
+            kept: each,
+            made,
+            of: {
+              cake: dayCake(made.input, made.plan, made.formula, each.doc.question.finish),
+              boxes: each.doc.question.day,
+              read: read.value,
+            },
+          },
+        ];
+      },
+    );
   }, [cakes, isAwaited, pantry, units]);
   const ofDay = useMemo(() => planned.map(({ of }) => of), [planned]);
   const day = useMemo(() => dayPlan(ofDay), [ofDay]);
-  const { request: { tasks, wantedAt, away = [] }, schedule } = day;
+  const {
+    request: { tasks, wantedAt, away = [] },
+    schedule,
+  } = day;
   const names = planned.map(({ kept: { name } }) => name);
-  const left = isAwaited ? [] : cakes.filter(({ id }) => !planned.some((each) => each.kept.id === id));
+  const left = isAwaited
+    ? []
+    : cakes.filter(({ id }) => !planned.some((each) => each.kept.id === id));
 
-  /** What is pulled here is kept with its cake; a cake changed on another page meanwhile stays as it is there. */
+  /**
+   * What is pulled here is kept with its cake; a cake changed on another page meanwhile stays as it
+   * is there.
+   */
   function onDay(cake: number, changes: (boxes: DayBoxes) => DayBoxes): void {
     const own = planned[cake]?.kept;
     if (own === undefined) return;
-    const doc = { ...own.doc, question: { ...own.doc.question, day: changes(own.doc.question.day) } };
-    const put = (next: CakeThen): void => setCakes((all) => all.map((each) => (each.id === next.id ? next : each)));
+    const doc = {
+      ...own.doc,
+      question: { ...own.doc.question, day: changes(own.doc.question.day) },
+    };
+    const put = (next: CakeThen): void =>
+      setCakes((all) => all.map((each) => (each.id === next.id ? next : each)));
     // The next change rests on this one, whether or not it has arrived.
     put({ ...own, doc, version: own.version + 1 });
-    void change(own.id, doc, own.version).catch(() => null).then((outcome) => {
-      if (outcome?.ok === true) return;
-      put(outcome?.theirs === undefined ? own : { ...own, doc: outcome.theirs.value, version: outcome.theirs.version });
-      tell(outcome?.theirs === undefined ? `“${own.name}” could not be kept: pull it again.` : `“${own.name}” was changed on another page; this is how it is now.`);
-    });
+    void change(own.id, doc, own.version)
+      .catch(() => null)
+      .then((outcome) => {
+        if (outcome?.ok === true) return;
+        put(
+          outcome?.theirs === undefined
+            ? own
+            : { ...own, doc: outcome.theirs.value, version: outcome.theirs.version },
+        );
+        tell(
+          outcome?.theirs === undefined
+            ? `“${own.name}” could not be kept: pull it again.`
+            : `“${own.name}” was changed on another page; this is how it is now.`,
+        );
+      });
   }
 
   return (
     <>
       <div className="no-print flex flex-wrap items-start justify-between gap-2">
         <ul aria-label="Cakes of the day" className="flex flex-wrap gap-2">
-          {cakes.map(({ id, name }) => <li key={id}><Link className="button" href={`/cakes/${id}?at=day`}>{name}</Link></li>)}
+          {cakes.map(({ id, name }) => (
+            <li key={id}>
+              <Link className="button" href={`/cakes/${id}?at=day`}>
+                {name}
+              </Link>
+            </li>
+          ))}
         </ul>
-        {schedule !== null && <StartBaking cakes={planned.map(({ kept: { id, name, doc }, made: { input, plan } }) => ({ id, name, doc, input, plan }))} day={day} open={bakes} start={startBake} />}
+        {schedule !== null && (
+          <StartBaking
+            cakes={planned.map(({ kept: { id, name, doc }, made: { input, plan } }) => ({
+              id,
+              name,
+              doc,
+              input,
+              plan,
+            }))}
+            day={day}
+            open={bakes}
+            start={startBake}
+          />
+        )}
       </div>
-      {left.length > 0 && <p className="font-semibold text-tomato">{left.map(({ name }) => `“${name}”`).join(", ")} can&apos;t be planned yet, and is left out here.</p>}
+      {left.length > 0 && (
+        <p className="font-semibold text-tomato">
+          {left.map(({ name }) => `“${name}”`).join(", ")} can&apos;t be planned yet, and is left
+          out here.
+        </p>
+      )}
       <section aria-label="The day" className="panel overflow-hidden">
-        {isAwaited && <p role="status" className="px-6 py-8 text-[17px] max-sm:px-4">Working out the day of {cakes.length} cakes…</p>}
-        {!isAwaited && tasks.length === 0 && <p className="px-6 py-8 text-[17px] max-sm:px-4">No cake that can be planned is wanted that day. Say on a cake&apos;s Day when it is wanted.</p>}
-        {planned.map(({ kept: { id, name }, of: { cake }, made: { plan } }) => <CakeRemarks key={id} cake={cake} plan={plan} name={name} units={units} />)}
+        {isAwaited && (
+          <p role="status" className="px-6 py-8 text-[17px] max-sm:px-4">
+            Working out the day of {cakes.length} cakes…
+          </p>
+        )}
+        {!isAwaited && tasks.length === 0 && (
+          <p className="px-6 py-8 text-[17px] max-sm:px-4">
+            No cake that can be planned is wanted that day. Say on a cake&apos;s Day when it is
+            wanted.
+          </p>
+        )}
+        {planned.map(({ kept: { id, name }, of: { cake }, made: { plan } }) => (
+          <CakeRemarks key={id} cake={cake} plan={plan} name={name} units={units} />
+        ))}
         {tasks.length > 0 && schedule === null && <NoDay cakes={ofDay} units={units} />}
         {schedule !== null && now !== null && (
           <Planned
-            schedule={schedule} tasks={tasks} wantedAt={wantedAt} away={away} names={names} now={now} units={units}
+            schedule={schedule}
+            tasks={tasks}
+            wantedAt={wantedAt}
+            away={away}
+            names={names}
+            now={now}
+            units={units}
             onMove={(id, from) => {
               const cake = tasks.find((task) => task.id === id)?.cake ?? 0;
-              onDay(cake, (boxes) => ({ ...boxes, moved: { ...boxes.moved, [nameInCake(id)]: (wantedAt[cake] ?? from) - from } }));
+              onDay(cake, (boxes) => ({
+                ...boxes,
+                moved: { ...boxes.moved, [nameInCake(id)]: (wantedAt[cake] ?? from) - from },
+              }));
             }}
-            onWanted={(cake, at) => onDay(cake, (boxes) => ({ ...boxes, wantedAt: localMinute(at) }))}
+            onWanted={(cake, at) =>
+              onDay(cake, (boxes) => ({ ...boxes, wantedAt: localMinute(at) }))
+            }
           />
         )}
       </section>
       {schedule !== null && (
         <div className="no-print flex flex-wrap gap-2">
-          <button type="button" className="button" onClick={() => globalThis.print()}><Printer size={17} aria-hidden /> Print the day</button>
-          <button type="button" className="button" onClick={() => void saveCalendar({ name: `Cakes of ${date}`, id: date, schedule, tasks, names, units })}><CalendarPlus size={17} aria-hidden /> To the calendar</button>
+          <button type="button" className="button" onClick={() => globalThis.print()}>
+            <Printer size={17} aria-hidden /> Print the day
+          </button>
+          <button
+            type="button"
+            className="button"
+            onClick={() =>
+              void saveCalendar({
+                name: `Cakes of ${date}`,
+                id: date,
+                schedule,
+                tasks,
+                names,
+                units,
+              })
+            }
+          >
+            <CalendarPlus size={17} aria-hidden /> To the calendar
+          </button>
         </div>
       )}
     </>

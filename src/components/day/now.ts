@@ -11,8 +11,16 @@ function everyMinute(tell: () => void): () => void {
   return () => clearInterval(timer);
 }
 
-/** Minutes since 1970 by the clock of the baker's own machine, which the server does not know: null there. */
-export const useNow = (): number | null => useSyncExternalStore(everyMinute, () => Math.floor(Date.now() / MS_PER_MIN), () => null);
+/**
+ * Minutes since 1970 by the clock of the baker's own machine, which the server does not know: null
+ * there.
+ */
+export const useNow = (): number | null =>
+  useSyncExternalStore(
+    everyMinute,
+    () => Math.floor(Date.now() / MS_PER_MIN),
+    () => null,
+  );
 
 /** A minute since 1970 by the clock of the baker's own machine. */
 export const clockAt = (minute: number): string => clockText(new Date(minute * MS_PER_MIN));

@@ -2,7 +2,14 @@
 
 import { useState, type KeyboardEvent, type PointerEvent } from "react";
 import { scaleLinear } from "d3-scale";
-import { isOvernight, RESOURCES, type Resource, type Schedule, type Stretch, type Task } from "@/core/day";
+import {
+  isOvernight,
+  RESOURCES,
+  type Resource,
+  type Schedule,
+  type Stretch,
+  type Task,
+} from "@/core/day";
 import { minutesText, type Units } from "@/words";
 import { doingText, holdText, RESOURCE_NAMES } from "@/words/day";
 import { clockAt } from "./now";
@@ -32,14 +39,32 @@ export type TimelineProps = {
 };
 
 /** What is being pulled, how far, and the hours as they were when it began. */
-type Pull = { readonly id: string; readonly fromX: number; readonly byMin: number; readonly domain: readonly [number, number] };
+type Pull = {
+  readonly id: string;
+  readonly fromX: number;
+  readonly byMin: number;
+  readonly domain: readonly [number, number];
+};
 
 type Row = Resource | "waits";
 const ROWS: readonly Row[] = [...RESOURCES, "waits"];
 const rowsOf = ({ needs }: Task): readonly Row[] => (needs.length === 0 ? ["waits"] : needs);
 
-/** The day by what it takes: hands, mixer, oven, and what only has to wait, on one line of hours. Tasks are pulled about in their freedom. */
-export function Timeline({ schedule, tasks, wantedAt, away, names, now, units, onMove, onWanted }: TimelineProps) {
+/**
+ * The day by what it takes: hands, mixer, oven, and what only has to wait, on one line of hours.
+ * Tasks are pulled about in their freedom.
+ */
+export function Timeline({
+  schedule,
+  tasks,
+  wantedAt,
+  away,
+  names,
+  now,
+  units,
+  onMove,
+  onWanted,
+}: TimelineProps) {
   const { placed, startsAt, critical } = schedule;
   const [pull, setPull] = useState<Pull | null>(null);
   const [refused, setRefused] = useState<string | null>(null);
@@ -49,12 +74,26 @@ export function Timeline({ schedule, tasks, wantedAt, away, names, now, units, o
   const x = scaleLinear(domain, [LEFT, WIDTH - RIGHT]);
   const hour = hourStep(domain[1] - domain[0]);
   const first = Math.ceil(domain[0] / hour) * hour;
-  const hours = Array.from({ length: Math.max(0, Math.floor((domain[1] - first) / hour) + 1) }, (_, index) => first + index * hour);
+  const hours = Array.from(
+    { length: Math.max(0, Math.floor((domain[1] - first) / hour) + 1) },
+    (_, index) => first + index * hour,
+  );
   const height = ROWS.length * ROW;
-  const gone = away.map((stretch) => ({ from: Math.max(stretch.from, domain[0]), to: Math.min(stretch.to, domain[1]), isNight: isOvernight(stretch) })).filter(({ from, to }) => to > from);
-  const nameOf = (id: string): string => { const task = byId.get(id); return task === undefined ? "" : doingText(task.doing, units); };
+  const gone = away
+    .map((stretch) => ({
+      from: Math.max(stretch.from, domain[0]),
+      to: Math.min(stretch.to, domain[1]),
+      isNight: isOvernight(stretch),
+    }))
+    .filter(({ from, to }) => to > from);
+  const nameOf = (id: string): string => {
+    const task = byId.get(id);
+    return task === undefined ? "" : doingText(task.doing, units);
+  };
   const lanes = lanesOf(placed.filter(({ id }) => byId.get(id)?.needs.length === 0));
-  const along = (id: string): boolean => pull !== null && (pull.id === id || placed.find((each) => each.id === pull.id)?.along.includes(id) === true);
+  const along = (id: string): boolean =>
+    pull !== null &&
+    (pull.id === id || placed.find((each) => each.id === pull.id)?.along.includes(id) === true);
 
   /** As far as it may go; says what holds it where it may go no further. */
   function held(id: string, byMin: number): number {
@@ -62,7 +101,11 @@ export function Timeline({ schedule, tasks, wantedAt, away, names, now, units, o
     if (own === undefined) return byMin;
     const may = Math.max(-own.earlierBy, Math.min(own.laterBy, byMin));
     const hold = byMin < may ? own.earlierHold : byMin > may ? own.laterHold : null;
-    setRefused(hold === null ? null : `“${nameOf(id)}” can't begin ${byMin < 0 ? "before" : "after"} ${clockAt(own.from + may)}: ${holdText(hold, nameOf(hold.by === "task" ? hold.id : ""))}.`);
+    setRefused(
+      hold === null
+        ? null
+        : `“${nameOf(id)}” can't begin ${byMin < 0 ? "before" : "after"} ${clockAt(own.from + may)}: ${holdText(hold, nameOf(hold.by === "task" ? hold.id : ""))}.`,
+    );
     return may;
   }
 
@@ -74,8 +117,13 @@ export function Timeline({ schedule, tasks, wantedAt, away, names, now, units, o
     },
     onPointerMove: (event: PointerEvent<SVGElement>) => {
       if (pull?.id !== id) return;
-      const perPixel = (WIDTH / (event.currentTarget.ownerSVGElement?.getBoundingClientRect().width ?? WIDTH)) * ((domain[1] - domain[0]) / (WIDTH - RIGHT - LEFT));
-      setPull({ ...pull, byMin: limit(Math.round(((event.clientX - pull.fromX) * perPixel) / STEP_MIN) * STEP_MIN) });
+      const perPixel =
+        (WIDTH / (event.currentTarget.ownerSVGElement?.getBoundingClientRect().width ?? WIDTH)) *
+        ((domain[1] - domain[0]) / (WIDTH - RIGHT - LEFT));
+      setPull({
+        ...pull,
+        byMin: limit(Math.round(((event.clientX - pull.fromX) * perPixel) / STEP_MIN) * STEP_MIN),
+      });
     },
     onPointerUp: () => {
       if (pull?.id === id && pull.byMin !== 0) at(pull.byMin);
@@ -83,7 +131,14 @@ export function Timeline({ schedule, tasks, wantedAt, away, names, now, units, o
     },
     onPointerCancel: () => setPull(null),
     onKeyDown: (event: KeyboardEvent) => {
-      const byMin = { ArrowLeft: -STEP_MIN, ArrowDown: -STEP_MIN, ArrowRight: STEP_MIN, ArrowUp: STEP_MIN, PageDown: -30, PageUp: 30 }[event.key];
+      const byMin = {
+        ArrowLeft: -STEP_MIN,
+        ArrowDown: -STEP_MIN,
+        ArrowRight: STEP_MIN,
+        ArrowUp: STEP_MIN,
+        PageDown: -30,
+        PageUp: 30,
+      }[event.key];
       if (byMin === undefined) return;
       event.preventDefault();
       const may = limit(byMin);
@@ -94,21 +149,62 @@ export function Timeline({ schedule, tasks, wantedAt, away, names, now, units, o
   return (
     <div className="px-6 pt-4 max-sm:px-3">
       <div className="overflow-x-auto" role="group" aria-label="The hours" tabIndex={0}>
-        <svg viewBox={`0 ${-HANDLE - 1} ${WIDTH} ${height + HANDLE + 23}`} className="min-w-[560px] select-none" role="group" aria-label={`From ${clockAt(startsAt)} to ${clockAt(last)}; the list below has every task`}>
+        <svg
+          viewBox={`0 ${-HANDLE - 1} ${WIDTH} ${height + HANDLE + 23}`}
+          className="min-w-[560px] select-none"
+          role="group"
+          aria-label={`From ${clockAt(startsAt)} to ${clockAt(last)}; the list below has every task`}
+        >
           {hours.map((at) => (
             <g key={at}>
-              <line x1={x(at)} x2={x(at)} y1={0} y2={height} className="stroke-line" strokeWidth="1" />
-              <text x={x(at)} y={height + 17} textAnchor="middle" className="fill-ink-2" fontSize="12">{clockAt(at)}</text>
+              <line
+                x1={x(at)}
+                x2={x(at)}
+                y1={0}
+                y2={height}
+                className="stroke-line"
+                strokeWidth="1"
+              />
+              <text
+                x={x(at)}
+                y={height + 17}
+                textAnchor="middle"
+                className="fill-ink-2"
+                fontSize="12"
+              >
+                {clockAt(at)}
+              </text>
             </g>
           ))}
           {gone.map(({ from, to, isNight }) => (
             <g key={from}>
-              <rect x={x(from)} y={0} width={x(to) - x(from)} height={ROW} className="fill-line" opacity="0.55" />
-              {x(to) - x(from) > 26 && <text x={(x(from) + x(to)) / 2} y={21} textAnchor="middle" className="fill-ink-2" fontSize="12">{isNight ? "night" : "out"}</text>}
+              <rect
+                x={x(from)}
+                y={0}
+                width={x(to) - x(from)}
+                height={ROW}
+                className="fill-line"
+                opacity="0.55"
+              />
+              {x(to) - x(from) > 26 && (
+                <text
+                  x={(x(from) + x(to)) / 2}
+                  y={21}
+                  textAnchor="middle"
+                  className="fill-ink-2"
+                  fontSize="12"
+                >
+                  {isNight ? "night" : "out"}
+                </text>
+              )}
               <title>{`Nobody there from ${clockAt(from)} to ${clockAt(to)}`}</title>
             </g>
           ))}
-          {ROWS.map((row, index) => <text key={row} x={0} y={index * ROW + 21} className="fill-ink-2" fontSize="13">{row === "waits" ? "Waits" : RESOURCE_NAMES[row]}</text>)}
+          {ROWS.map((row, index) => (
+            <text key={row} x={0} y={index * ROW + 21} className="fill-ink-2" fontSize="13">
+              {row === "waits" ? "Waits" : RESOURCE_NAMES[row]}
+            </text>
+          ))}
           {placed.map(({ id, from, to, earlierBy, laterBy }) => {
             const task = byId.get(id);
             if (task === undefined) return null;
@@ -121,13 +217,31 @@ export function Timeline({ schedule, tasks, wantedAt, away, names, now, units, o
               return (
                 <rect
                   key={`${id}.${row}`}
-                  x={x(from + by)} y={ROWS.indexOf(row) * ROW + 3 + (row === "waits" ? (lanes.of.get(id) ?? 0) * tall : 0)} width={Math.max(3, x(to) - x(from) - 1)} height={tall} rx="4"
+                  x={x(from + by)}
+                  y={
+                    ROWS.indexOf(row) * ROW +
+                    3 +
+                    (row === "waits" ? (lanes.of.get(id) ?? 0) * tall : 0)
+                  }
+                  width={Math.max(3, x(to) - x(from) - 1)}
+                  height={tall}
+                  rx="4"
                   className={`${FILLS[row]} ${along(id) ? "stroke-ink" : critical.includes(id) ? "stroke-ink" : "stroke-white"} ${isHandle ? `${isHeld ? "cursor-not-allowed" : "cursor-ew-resize"} touch-none` : ""}`}
                   strokeWidth={along(id) ? 3 : 1.25}
                   {...(isHandle
                     ? {
-                        role: "slider", tabIndex: 0, "aria-label": doingText(task.doing, units), "aria-valuemin": from - earlierBy, "aria-valuemax": from + laterBy, "aria-valuenow": from + by, "aria-valuetext": said,
-                        ...pulling(id, (byMin) => onMove(id, from + byMin), (byMin) => held(id, byMin)),
+                        role: "slider",
+                        tabIndex: 0,
+                        "aria-label": doingText(task.doing, units),
+                        "aria-valuemin": from - earlierBy,
+                        "aria-valuemax": from + laterBy,
+                        "aria-valuenow": from + by,
+                        "aria-valuetext": said,
+                        ...pulling(
+                          id,
+                          (byMin) => onMove(id, from + byMin),
+                          (byMin) => held(id, byMin),
+                        ),
                       }
                     : { "aria-hidden": true })}
                 >
@@ -138,11 +252,33 @@ export function Timeline({ schedule, tasks, wantedAt, away, names, now, units, o
           })}
           {now >= domain[0] && now <= domain[1] && (
             <g aria-hidden>
-              <line x1={x(now)} x2={x(now)} y1={0} y2={height} className="stroke-tomato" strokeWidth="2.5" />
-              <text x={x(now)} y={height + 17} textAnchor="middle" className="fill-tomato font-bold" fontSize="12">now</text>
+              <line
+                x1={x(now)}
+                x2={x(now)}
+                y1={0}
+                y2={height}
+                className="stroke-tomato"
+                strokeWidth="2.5"
+              />
+              <text
+                x={x(now)}
+                y={height + 17}
+                textAnchor="middle"
+                className="fill-tomato font-bold"
+                fontSize="12"
+              >
+                now
+              </text>
             </g>
           )}
-          <line x1={LEFT} x2={WIDTH} y1={height} y2={height} className="stroke-ink" strokeWidth="3" />
+          <line
+            x1={LEFT}
+            x2={WIDTH}
+            y1={height}
+            y2={height}
+            className="stroke-ink"
+            strokeWidth="3"
+          />
           {wantedAt.map((at, cake) => {
             const id = `wanted ${cake}`;
             const by = pull?.id === id ? pull.byMin : 0;
@@ -154,13 +290,28 @@ export function Timeline({ schedule, tasks, wantedAt, away, names, now, units, o
                 {...(onWanted === undefined
                   ? { "aria-hidden": true }
                   : {
-                      className: "cursor-ew-resize touch-none", role: "slider", tabIndex: 0, "aria-label": name, "aria-valuenow": at + by, "aria-valuemin": at - 1440, "aria-valuemax": at + 1440, "aria-valuetext": clockAt(at + by),
-                      ...pulling(id, (byMin) => onWanted(cake, at + byMin), (byMin) => byMin),
+                      className: "cursor-ew-resize touch-none",
+                      role: "slider",
+                      tabIndex: 0,
+                      "aria-label": name,
+                      "aria-valuenow": at + by,
+                      "aria-valuemin": at - 1440,
+                      "aria-valuemax": at + 1440,
+                      "aria-valuetext": clockAt(at + by),
+                      ...pulling(
+                        id,
+                        (byMin) => onWanted(cake, at + byMin),
+                        (byMin) => byMin,
+                      ),
                     })}
               >
                 <rect x={-14} y={-HANDLE} width={28} height={height + HANDLE} fill="transparent" />
                 <line y1={0} y2={height} className="stroke-ink" strokeWidth="3" />
-                <path d={`M-9 ${-HANDLE}H9V-9L0 0L-9 -9Z`} className="fill-yolk stroke-ink" strokeWidth="1.5" />
+                <path
+                  d={`M-9 ${-HANDLE}H9V-9L0 0L-9 -9Z`}
+                  className="fill-yolk stroke-ink"
+                  strokeWidth="1.5"
+                />
                 <title>{`${name} ${clockAt(at + by)}`}</title>
               </g>
             );
@@ -169,24 +320,47 @@ export function Timeline({ schedule, tasks, wantedAt, away, names, now, units, o
       </div>
       <p role="status" aria-label="Where it may stand" className="min-h-6 pt-1 text-[15px]">
         {refused !== null && <span className="font-semibold text-tomato">{refused}</span>}
-        {refused === null && pull !== null && <span>{pull.id.startsWith("wanted") ? `Wanted at ${clockAt((wantedAt[Number(pull.id.slice(7))] ?? 0) + pull.byMin)}` : `${nameOf(pull.id)} at ${clockAt((placed.find(({ id }) => id === pull.id)?.from ?? 0) + pull.byMin)}`}</span>}
-        {refused === null && pull === null && onMove !== undefined && <span className="text-ink-2 print:text-[11px]"><span className="no-print">Pull a task to another time, or the mark at the end to when it is wanted. </span>What is outlined leaves no minute to spare.</span>}
+        {refused === null && pull !== null && (
+          <span>
+            {pull.id.startsWith("wanted")
+              ? `Wanted at ${clockAt((wantedAt[Number(pull.id.slice(7))] ?? 0) + pull.byMin)}`
+              : `${nameOf(pull.id)} at ${clockAt((placed.find(({ id }) => id === pull.id)?.from ?? 0) + pull.byMin)}`}
+          </span>
+        )}
+        {refused === null && pull === null && onMove !== undefined && (
+          <span className="text-ink-2 print:text-[11px]">
+            <span className="no-print">
+              Pull a task to another time, or the mark at the end to when it is wanted.{" "}
+            </span>
+            What is outlined leaves no minute to spare.
+          </span>
+        )}
       </p>
     </div>
   );
 }
 
-const FILLS = { hands: "fill-yolk", mixer: "fill-batter", oven: "fill-crumb", waits: "fill-line" } as const;
+const FILLS = {
+  hands: "fill-yolk",
+  mixer: "fill-batter",
+  oven: "fill-crumb",
+  waits: "fill-line",
+} as const;
 
 /** Waits that go on at once stand one below the other: the lane of each, and how many there are. */
-function lanesOf(waits: Schedule["placed"]): { readonly of: ReadonlyMap<string, number>; readonly count: number } {
+function lanesOf(waits: Schedule["placed"]): {
+  readonly of: ReadonlyMap<string, number>;
+  readonly count: number;
+} {
   const ends: number[] = [];
-  const of = new Map(waits.map(({ id, from, to }) => {
-    const free = ends.findIndex((end) => end <= from);
-    const lane = free === -1 ? ends.length : free;
-    ends[lane] = to;
-    return [id, lane] as const;
-  }));
+  const of = new Map(
+    waits.map(({ id, from, to }) => {
+      const free = ends.findIndex((end) => end <= from);
+      const lane = free === -1 ? ends.length : free;
+      ends[lane] = to;
+      return [id, lane] as const;
+    }),
+  );
   return { of, count: Math.max(1, ends.length) };
 }
 

@@ -3,7 +3,8 @@ import { opened, saving, type SaveState } from "./autosave";
 
 type Note = { readonly minutes: string; readonly name: string };
 const start = opened<Note>({ minutes: "34", name: "Loaf" }, 0);
-const typed = (state: SaveState<Note>, minutes: string): SaveState<Note> => saving(state, { type: "changed", change: (note) => ({ ...note, minutes }), field: "minutes" });
+const typed = (state: SaveState<Note>, minutes: string): SaveState<Note> =>
+  saving(state, { type: "changed", change: (note) => ({ ...note, minutes }), field: "minutes" });
 
 describe("saving something as it changes", () => {
   it("leaves what was typed during a save unsaved", () => {
@@ -15,15 +16,30 @@ describe("saving something as it changes", () => {
   });
 
   it("keeps what was typed when a save fails, counts the tries, and forgets the trouble once it works", () => {
-    const failed = saving(saving(typed(start, "40"), { type: "failed", trouble: "The disk is full." }), { type: "failed", trouble: "The disk is full." });
-    expect(failed).toMatchObject({ trouble: "The disk is full", tries: 2, value: { minutes: "40" } });
-    expect(saving(failed, { type: "saved", value: failed.value, at: 9 })).toMatchObject({ trouble: null, tries: 0, savedAt: 9 });
+    const failed = saving(
+      saving(typed(start, "40"), { type: "failed", trouble: "The disk is full." }),
+      { type: "failed", trouble: "The disk is full." },
+    );
+    expect(failed).toMatchObject({
+      trouble: "The disk is full",
+      tries: 2,
+      value: { minutes: "40" },
+    });
+    expect(saving(failed, { type: "saved", value: failed.value, at: 9 })).toMatchObject({
+      trouble: null,
+      tries: 0,
+      savedAt: 9,
+    });
   });
 });
 
 describe("going back", () => {
   it("takes all typing in one box as one step, and another box as the next", () => {
-    const named = saving(typed(typed(start, "4"), "40"), { type: "changed", change: (note) => ({ ...note, name: "Ring" }), field: "name" });
+    const named = saving(typed(typed(start, "4"), "40"), {
+      type: "changed",
+      change: (note) => ({ ...note, name: "Ring" }),
+      field: "name",
+    });
     const back = saving(named, { type: "undone" });
     expect(back.value).toEqual({ minutes: "40", name: "Loaf" });
     expect(saving(back, { type: "undone" }).value).toEqual(start.value);
@@ -45,7 +61,12 @@ describe("going back", () => {
 describe("two pages at once", () => {
   const theirs = { value: { minutes: "34", name: "Ring" }, version: 7, at: 9 };
   const merge = (base: Note, mine: Note, other: Note): Note | null => {
-    const one = (field: keyof Note): string | null => (mine[field] === other[field] || other[field] === base[field] ? mine[field] : mine[field] === base[field] ? other[field] : null);
+    const one = (field: keyof Note): string | null =>
+      mine[field] === other[field] || other[field] === base[field]
+        ? mine[field]
+        : mine[field] === base[field]
+          ? other[field]
+          : null;
     const [minutes, name] = [one("minutes"), one("name")];
     return minutes === null || name === null ? null : { minutes, name };
   };
@@ -59,7 +80,12 @@ describe("two pages at once", () => {
 
   it("changes of different boxes are brought together, and saved on top of the other's", () => {
     const both = saving(typed(start, "40"), { type: "changed-elsewhere", theirs, merge });
-    expect(both).toMatchObject({ value: { minutes: "40", name: "Ring" }, saved: theirs.value, version: 7, conflict: null });
+    expect(both).toMatchObject({
+      value: { minutes: "40", name: "Ring" },
+      saved: theirs.value,
+      version: 7,
+      conflict: null,
+    });
   });
 
   it("changes of the same box wait for the baker, and nothing typed meanwhile is lost", () => {
@@ -69,7 +95,12 @@ describe("two pages at once", () => {
     const more = typed(torn, "41");
     expect(more).toMatchObject({ value: { minutes: "41" }, conflict: same });
     const mine = saving(more, { type: "settled", take: "mine" });
-    expect(mine).toMatchObject({ value: { minutes: "41" }, saved: same.value, version: 7, conflict: null });
+    expect(mine).toMatchObject({
+      value: { minutes: "41" },
+      saved: same.value,
+      version: 7,
+      conflict: null,
+    });
     const other = saving(more, { type: "settled", take: "theirs" });
     expect(other).toMatchObject({ value: { minutes: "50" }, version: 7, conflict: null });
     expect(saving(other, { type: "undone" }).value.minutes).toBe("41");

@@ -16,7 +16,10 @@ export type SaveState<T> = {
   readonly tries: number;
   /** The version on disk that `saved` is. */
   readonly version: number;
-  /** What another page kept since, when it contradicts what is on this one: nothing is saved until the baker has chosen. */
+  /**
+   * What another page kept since, when it contradicts what is on this one: nothing is saved until
+   * the baker has chosen.
+   */
   readonly conflict: Theirs<T> | null;
 };
 
@@ -26,7 +29,11 @@ export type SaveAction<T> =
   | { readonly type: "redone" }
   | { readonly type: "saved"; readonly value: T; readonly at: number; readonly version?: number }
   /** Another page kept a change. Brought together when it can be, else left to the baker. */
-  | { readonly type: "changed-elsewhere"; readonly theirs: Theirs<T>; readonly merge: (base: T, mine: T, theirs: T) => T | null }
+  | {
+      readonly type: "changed-elsewhere";
+      readonly theirs: Theirs<T>;
+      readonly merge: (base: T, mine: T, theirs: T) => T | null;
+    }
   /** The baker chose between this page's and the other's; the one not chosen is on the way back. */
   | { readonly type: "settled"; readonly take: "mine" | "theirs" }
   /** Some of it may have been kept all the same, as a version. */
@@ -37,10 +44,24 @@ const MOST_PAST = 200;
 
 /** The state of something just opened. */
 export function opened<T>(value: T, savedAt: number, version = 0): SaveState<T> {
-  return { value, saved: value, past: [], future: [], field: null, savedAt, trouble: null, tries: 0, version, conflict: null };
+  return {
+    value,
+    saved: value,
+    past: [],
+    future: [],
+    field: null,
+    savedAt,
+    trouble: null,
+    tries: 0,
+    version,
+    conflict: null,
+  };
 }
 
-/** What happens to a {@link SaveState}: a save that arrives late leaves what was typed since then unsaved. */
+/**
+ * What happens to a {@link SaveState}: a save that arrives late leaves what was typed since then
+ * unsaved.
+ */
 export function saving<T>(state: SaveState<T>, action: SaveAction<T>): SaveState<T> {
   switch (action.type) {
     case "changed": {
@@ -48,12 +69,24 @@ export function saving<T>(state: SaveState<T>, action: SaveAction<T>): SaveState
       if (value === state.value) return state;
       const field = action.field ?? null;
       const isSameStep = field !== null && field === state.field;
-      return { ...state, value, field, future: [], past: isSameStep ? state.past : [...state.past.slice(1 - MOST_PAST), state.value] };
+      return {
+        ...state,
+        value,
+        field,
+        future: [],
+        past: isSameStep ? state.past : [...state.past.slice(1 - MOST_PAST), state.value],
+      };
     }
     case "undone": {
       const back = state.past.at(-1);
       if (back === undefined) return state;
-      return { ...state, value: back, field: null, past: state.past.slice(0, -1), future: [state.value, ...state.future] };
+      return {
+        ...state,
+        value: back,
+        field: null,
+        past: state.past.slice(0, -1),
+        future: [state.value, ...state.future],
+      };
     }
     case "redone": {
       const [next, ...future] = state.future;
@@ -61,7 +94,14 @@ export function saving<T>(state: SaveState<T>, action: SaveAction<T>): SaveState
       return { ...state, value: next, field: null, past: [...state.past, state.value], future };
     }
     case "saved":
-      return { ...state, saved: action.value, savedAt: action.at, trouble: null, tries: 0, version: action.version ?? state.version };
+      return {
+        ...state,
+        saved: action.value,
+        savedAt: action.at,
+        trouble: null,
+        tries: 0,
+        version: action.version ?? state.version,
+      };
     case "changed-elsewhere": {
       const { theirs, merge } = action;
       const isClean = state.value === state.saved;
@@ -71,18 +111,45 @@ export function saving<T>(state: SaveState<T>, action: SaveAction<T>): SaveState
     }
     case "settled":
       if (state.conflict === null) return state;
-      return withTheirs(state, state.conflict, action.take === "mine" ? state.value : state.conflict.value, action.take === "mine" ? state.conflict.value : state.value);
+      return withTheirs(
+        state,
+        state.conflict,
+        action.take === "mine" ? state.value : state.conflict.value,
+        action.take === "mine" ? state.conflict.value : state.value,
+      );
     case "failed":
-      return { ...state, trouble: action.trouble.replace(/\.$/u, ""), tries: state.tries + 1, version: action.version ?? state.version };
+      return {
+        ...state,
+        trouble: action.trouble.replace(/\.$/u, ""),
+        tries: state.tries + 1,
+        version: action.version ?? state.version,
+      };
     default:
       return assertNever(action);
   }
 }
 
-/** The state on top of what another page kept; what stood here before, or what was not chosen, is one step back. */
-function withTheirs<T>(state: SaveState<T>, theirs: Theirs<T>, value: T, back = state.value): SaveState<T> {
+/**
+ * The state on top of what another page kept; what stood here before, or what was not chosen, is
+ * one step back.
+ */
+function withTheirs<T>(
+  state: SaveState<T>,
+  theirs: Theirs<T>,
+  value: T,
+  back = state.value,
+): SaveState<T> {
   return {
-    ...state, value, saved: theirs.value, version: theirs.version, savedAt: theirs.at, conflict: null, trouble: null, tries: 0, field: null, future: [],
+    ...state,
+    value,
+    saved: theirs.value,
+    version: theirs.version,
+    savedAt: theirs.at,
+    conflict: null,
+    trouble: null,
+    tries: 0,
+    field: null,
+    future: [],
     past: [...state.past.slice(1 - MOST_PAST), back],
   };
 }

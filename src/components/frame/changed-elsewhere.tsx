@@ -11,10 +11,17 @@ type ChangedElsewhereProps<T> = {
   readonly onSettled?: (left: T) => void;
 };
 
-const clock = (at: number): string => new Intl.DateTimeFormat("en-GB", { hour: "2-digit", minute: "2-digit" }).format(at);
+const clock = (at: number): string =>
+  new Intl.DateTimeFormat("en-GB", { hour: "2-digit", minute: "2-digit" }).format(at);
 
 /** Two pages changed the same box of one thing: the baker says which stays. */
-export function ChangedElsewhere<T>({ what, state, dispatch, other, onSettled }: ChangedElsewhereProps<T>) {
+export function ChangedElsewhere<T>({
+  what,
+  state,
+  dispatch,
+  other,
+  onSettled,
+}: ChangedElsewhereProps<T>) {
   const { conflict } = state;
   if (conflict === null) return null;
   const settle = (take: "mine" | "theirs"): void => {
@@ -22,12 +29,21 @@ export function ChangedElsewhere<T>({ what, state, dispatch, other, onSettled }:
     dispatch({ type: "settled", take });
   };
   return (
-    <div role="alert" className="mb-3 rounded-panel border-[1.5px] border-tomato bg-white px-4 py-3">
-      <p className="font-semibold text-tomato">This {what} was changed on another page at {clock(conflict.at)}, in the same place as here.</p>
+    <div
+      role="alert"
+      className="mb-3 rounded-panel border-[1.5px] border-tomato bg-white px-4 py-3"
+    >
+      <p className="font-semibold text-tomato">
+        This {what} was changed on another page at {clock(conflict.at)}, in the same place as here.
+      </p>
       <p className="text-[15px] text-ink-2">Choose which one stays. {other}</p>
       <div className="mt-2 flex flex-wrap gap-2">
-        <button type="button" className="button button-next" onClick={() => settle("mine")}>Stay with this page</button>
-        <button type="button" className="button" onClick={() => settle("theirs")}>Take the other page&apos;s</button>
+        <button type="button" className="button button-next" onClick={() => settle("mine")}>
+          Stay with this page
+        </button>
+        <button type="button" className="button" onClick={() => settle("theirs")}>
+          Take the other page&apos;s
+        </button>
       </div>
     </div>
   );

@@ -1,15 +1,32 @@
 import type { EarlierDraft } from "./use-autosave";
 
-/** Something typed at an earlier visit was never kept: it is offered, and nothing is done with it unasked. */
+/**
+ * Something typed at an earlier visit was never kept: it is offered, and nothing is done with it
+ * unasked.
+ */
 export function DraftNote({ draft }: { readonly draft: EarlierDraft | null }) {
   if (draft === null) return null;
-  const when = new Intl.DateTimeFormat("en-GB", { weekday: "short", hour: "2-digit", minute: "2-digit" }).format(draft.at);
+  const when = new Intl.DateTimeFormat("en-GB", {
+    weekday: "short",
+    hour: "2-digit",
+    minute: "2-digit",
+  }).format(draft.at);
   return (
-    <div role="status" className="no-print mb-3 flex flex-wrap items-center gap-x-4 gap-y-2 rounded-panel border-[1.5px] border-yolk bg-yolk-soft px-4 py-2.5">
-      <p className="font-semibold">What you changed here last ({when}) was not kept: the page was closed, or the kitchen could not be reached.</p>
+    <div
+      role="status"
+      className="no-print mb-3 flex flex-wrap items-center gap-x-4 gap-y-2 rounded-panel border-[1.5px] border-yolk bg-yolk-soft px-4 py-2.5"
+    >
+      <p className="font-semibold">
+        What you changed here last ({when}) was not kept: the page was closed, or the kitchen could
+        not be reached.
+      </p>
       <span className="flex gap-2">
-        <button type="button" className="button button-next" onClick={draft.putBack}>Put it back</button>
-        <button type="button" className="button" onClick={draft.throwAway}>Throw it away</button>
+        <button type="button" className="button button-next" onClick={draft.putBack}>
+          Put it back
+        </button>
+        <button type="button" className="button" onClick={draft.throwAway}>
+          Throw it away
+        </button>
       </span>
     </div>
   );

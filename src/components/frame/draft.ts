@@ -7,7 +7,9 @@ const PREFIX = "not-kept:";
 /** The most a browser is asked to hold for one thing, characters. */
 const MOST = 1_500_000;
 
-/** Keeps what is not kept yet. A full store costs the draft only: what is typed stays on the page. */
+/**
+ * Keeps what is not kept yet. A full store costs the draft only: what is typed stays on the page.
+ */
 export function putDraft(key: string, value: unknown, at: number): void {
   const text = JSON.stringify({ value, at });
   try {
@@ -28,9 +30,14 @@ export function dropDraft(key: string): void {
 /** A draft that still makes sense; null for none. */
 export function draftOf<T>(key: string, parse: (input: unknown) => Result<T>): Draft<T> | null {
   try {
-    const found = JSON.parse(localStorage.getItem(PREFIX + key) ?? "null") as { value?: unknown; at?: unknown } | null;
+    const found = JSON.parse(localStorage.getItem(PREFIX + key) ?? "null") as {
+      value?: unknown;
+      at?: unknown;
+    } | null;
     const value = found === null ? null : parse(found.value);
-    return value?.ok === true && typeof found?.at === "number" ? { value: value.value, at: found.at } : null;
+    return value?.ok === true && typeof found?.at === "number"
+      ? { value: value.value, at: found.at }
+      : null;
   } catch {
     return null;
   }

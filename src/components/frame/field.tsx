@@ -16,8 +16,21 @@ type FieldProps = {
   readonly children?: ReactNode;
 };
 
-/** A text box that says beneath it how it was read, or what is wrong; it never changes what is being typed. */
-export function Field({ label, value, onChange, onBlur, problem = null, reading = null, placeholder, isLabelHidden = false, children }: FieldProps) {
+/**
+ * A text box that says beneath it how it was read, or what is wrong; it never changes what is being
+ * typed.
+ */
+export function Field({
+  label,
+  value,
+  onChange,
+  onBlur,
+  problem = null,
+  reading = null,
+  placeholder,
+  isLabelHidden = false,
+  children,
+}: FieldProps) {
   const id = useId();
   const note = problem ?? reading;
   return (
@@ -43,7 +56,10 @@ export function Field({ label, value, onChange, onBlur, problem = null, reading 
         {children}
       </div>
       {note !== null && (
-        <p id={`${id}-note`} className={`mt-0.5 text-[13px] ${problem === null ? "text-ink-2" : "font-semibold text-tomato"}`}>
+        <p
+          id={`${id}-note`}
+          className={`mt-0.5 text-[13px] ${problem === null ? "text-ink-2" : "font-semibold text-tomato"}`}
+        >
           {note}
         </p>
       )}
@@ -59,8 +75,17 @@ type ChoiceProps<T extends string> = {
   readonly className?: string;
 };
 
-/** A choice among a few named things; its label is for screen readers, since it stands under its number. */
-export function Choice<T extends string>({ label, value, choices, onChange, className = "choice" }: ChoiceProps<T>) {
+/**
+ * A choice among a few named things; its label is for screen readers, since it stands under its
+ * number.
+ */
+export function Choice<T extends string>({
+  label,
+  value,
+  choices,
+  onChange,
+  className = "choice",
+}: ChoiceProps<T>) {
   return (
     <select
       aria-label={label}

@@ -1,5 +1,9 @@
 /** Numbers in a line, each under its name. */
-export function Figures({ figures }: { readonly figures: readonly (readonly [name: string, value: string])[] }) {
+export function Figures({
+  figures,
+}: {
+  readonly figures: readonly (readonly [name: string, value: string])[];
+}) {
   return (
     <dl className="flex flex-wrap gap-x-10 gap-y-3 px-6 py-4 max-sm:px-4">
       {figures.map(([name, value]) => (

@@ -26,7 +26,10 @@ export function Header() {
           <Mark />
           <span className="figure-text text-[17px]">Steady Tin</span>
         </Link>
-        <nav aria-label="Main" className="order-last flex w-full gap-1 overflow-x-auto sm:order-none sm:w-auto">
+        <nav
+          aria-label="Main"
+          className="order-last flex w-full gap-1 overflow-x-auto sm:order-none sm:w-auto"
+        >
           {PLACES.map(({ href, name }) => (
             <Link
               key={href}
@@ -53,13 +56,19 @@ function UnitsSwitch() {
       <Switch<Units["measure"]>
         label="Measures"
         value={units.measure}
-        choices={[["metric", "cm, g"], ["us", "in, cups"]]}
+        choices={[
+          ["metric", "cm, g"],
+          ["us", "in, cups"],
+        ]}
         onChoose={(measure) => setUnits({ ...units, measure })}
       />
       <Switch<Units["heat"]>
         label="Heat"
         value={units.heat}
-        choices={[["C", "°C"], ["F", "°F"]]}
+        choices={[
+          ["C", "°C"],
+          ["F", "°F"],
+        ]}
         onChoose={(heat) => setUnits({ ...units, heat })}
       />
     </>
@@ -75,7 +84,11 @@ type SwitchProps<T extends string> = {
 
 function Switch<T extends string>({ label, value, choices, onChoose }: SwitchProps<T>) {
   return (
-    <div role="group" aria-label={label} className="flex overflow-hidden rounded-control border-[1.5px] border-steel">
+    <div
+      role="group"
+      aria-label={label}
+      className="flex overflow-hidden rounded-control border-[1.5px] border-steel"
+    >
       {choices.map(([choice, name]) => (
         <button
           key={choice}
@@ -95,7 +108,14 @@ function Mark() {
   return (
     <svg viewBox="0 0 32 26" className="h-6 w-8" aria-hidden="true">
       <path d="M6.600 12h18.800l-1.300 9.500H7.900z" className="fill-yolk" />
-      <path d="M1.500 3h4.300l2.300 20.500h15.800L26.200 3h4.300" fill="none" stroke="currentColor" strokeWidth="2.200" strokeLinejoin="round" strokeLinecap="round" />
+      <path
+        d="M1.500 3h4.300l2.300 20.500h15.800L26.200 3h4.300"
+        fill="none"
+        stroke="currentColor"
+        strokeWidth="2.200"
+        strokeLinejoin="round"
+        strokeLinecap="round"
+      />
     </svg>
   );
 }

@@ -3,7 +3,10 @@
 import { useEffect } from "react";
 import { useRouter } from "next/navigation";
 
-/** Whether something was kept since the lists were last drawn: the browser's way back would show them as they were. */
+/**
+ * Whether something was kept since the lists were last drawn: the browser's way back would show
+ * them as they were.
+ */
 let isChanged = false;
 
 /** Notes that lists shown before are not up to date any more. */

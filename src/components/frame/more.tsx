@@ -9,11 +9,18 @@ type MoreProps = {
   readonly children: ReactNode;
 };
 
-/** What is seldom needed, folded away. A box in it that is mended does not fold it away under the baker's hands. */
+/**
+ * What is seldom needed, folded away. A box in it that is mended does not fold it away under the
+ * baker's hands.
+ */
 export function More({ summary, isNeeded = false, children }: MoreProps) {
   const [isOpen, setIsOpen] = useState(false);
   return (
-    <details className="text-[15px]" open={isOpen || isNeeded} onToggle={(event) => setIsOpen(event.currentTarget.open)}>
+    <details
+      className="text-[15px]"
+      open={isOpen || isNeeded}
+      onToggle={(event) => setIsOpen(event.currentTarget.open)}
+    >
       <summary className="py-1 text-ink-2">{summary}</summary>
       {children}
     </details>

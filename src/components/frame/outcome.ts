@@ -5,10 +5,18 @@ export type Outcome = { readonly ok: true } | { readonly ok: false; readonly mes
 export type Theirs<T> = { readonly value: T; readonly version: number; readonly at: number };
 
 /**
- * What came of saving something that other pages may change too; `theirs` when one has since the version that was changed; `keptAs` the
- * version that was kept of what could be read.
+ * What came of saving something that other pages may change too; `theirs` when one has since the
+ * version that was changed; `keptAs` the version that was kept of what could be read.
  */
-export type SaveOutcome<T> = { readonly ok: true; readonly version?: number } | { readonly ok: false; readonly message: string; readonly theirs?: Theirs<T>; readonly keptAs?: number | undefined };
+export type SaveOutcome<T> =
+  | { readonly ok: true; readonly version?: number }
+  | {
+      readonly ok: false;
+      readonly message: string;
+      readonly theirs?: Theirs<T>;
+      readonly keptAs?: number | undefined;
+    };
 
 /** The same for something new. */
-export type Kept = { readonly ok: true; readonly id: string } | { readonly ok: false; readonly message: string };
+export type Kept =
+  { readonly ok: true; readonly id: string } | { readonly ok: false; readonly message: string };

@@ -3,13 +3,26 @@ import type { SaveOutcome } from "./outcome";
 import { saveQueue } from "./save-queue";
 
 /** A server that answers when it is told to. */
-function server(): { readonly save: (value: string, version: number) => Promise<SaveOutcome<string>>; readonly asked: string[]; readonly answer: (outcome: SaveOutcome<string>) => Promise<void> } {
+function server(): {
+  readonly save: (value: string, version: number) => Promise<SaveOutcome<string>>;
+  readonly asked: string[];
+  readonly answer: (outcome: SaveOutcome<string>) => Promise<void>;
+} {
   const asked: string[] = [];
   const open: ((outcome: SaveOutcome<string>) => void)[] = [];
   return {
     asked,
-    save: (value, version) => new Promise((resolve) => { asked.push(`${value}@${version}`); open.push(resolve); }),
-    answer: async (outcome) => { open.shift()?.(outcome); await new Promise((resolve) => { setTimeout(resolve, 0); }); },
+    save: (value, version) =>
+      new Promise((resolve) => {
+        asked.push(`${value}@${version}`);
+        open.push(resolve);
+      }),
+    answer: async (outcome) => {
+      open.shift()?.(outcome);
+      await new Promise((resolve) => {
+        setTimeout(resolve, 0);
+      });
+    },
   };
 }
 
@@ -18,7 +31,12 @@ describe("saving one at a time", () => {
     const { save, asked, answer } = server();
     const told: string[] = [];
     const queue = saveQueue<string>(3, "");
-    queue.serve({ save, onOutcome: (value, { ok }) => { told.push(`${value} ${ok}`); } });
+    queue.serve({
+      save,
+      onOutcome: (value, { ok }) => {
+        told.push(`${value} ${ok}`);
+      },
+    });
     for (const text of ["b", "bo", "bow"]) queue.push(text);
     expect(asked).toEqual(["b@3"]);
     await answer({ ok: true, version: 4 });
@@ -32,10 +50,17 @@ describe("saving one at a time", () => {
     const told: string[] = [];
     const queue = saveQueue<string>(1, "");
     let kept = 0;
-    queue.serve({ save, onOutcome: (value) => { told.push(value); } });
+    queue.serve({
+      save,
+      onOutcome: (value) => {
+        told.push(value);
+      },
+    });
     queue.push("half");
     queue.push("half-typed");
-    queue.leave(() => { kept += 1; });
+    queue.leave(() => {
+      kept += 1;
+    });
     await answer({ ok: true, version: 2 });
     await answer({ ok: true, version: 3 });
     expect([asked, told, kept]).toEqual([["half@1", "half-typed@2"], [], 1]);
@@ -45,7 +70,12 @@ describe("saving one at a time", () => {
     const { save, asked, answer } = server();
     const outcomes: SaveOutcome<string>[] = [];
     const queue = saveQueue<string>(1, "gone");
-    queue.serve({ save, onOutcome: (_, outcome) => { outcomes.push(outcome); } });
+    queue.serve({
+      save,
+      onOutcome: (_, outcome) => {
+        outcomes.push(outcome);
+      },
+    });
     queue.push("a");
     queue.push("ab");
     await answer({ ok: false, message: "full" });
@@ -58,9 +88,16 @@ describe("saving one at a time", () => {
   it("says so when nobody answers", async () => {
     const outcomes: SaveOutcome<string>[] = [];
     const queue = saveQueue<string>(1, "gone");
-    queue.serve({ save: () => Promise.reject(new Error("offline")), onOutcome: (_, outcome) => { outcomes.push(outcome); } });
+    queue.serve({
+      save: () => Promise.reject(new Error("offline")),
+      onOutcome: (_, outcome) => {
+        outcomes.push(outcome);
+      },
+    });
     queue.push("a");
-    await new Promise((resolve) => { setTimeout(resolve, 0); });
+    await new Promise((resolve) => {
+      setTimeout(resolve, 0);
+    });
     expect(outcomes).toEqual([{ ok: false, message: "gone" }]);
   });
 });

@@ -1,6 +1,9 @@
 import type { SaveOutcome } from "./outcome";
 
-/** Saves one thing, one save at a time: what arrives while one is under way waits, and only the last of it. */
+/**
+ * Saves one thing, one save at a time: what arrives while one is under way waits, and only the last
+ * of it.
+ */
 export type SaveQueue<T> = {
   /** Saves a value, at once or after the save that is under way. */
   readonly push: (value: T) => void;
@@ -9,7 +12,9 @@ export type SaveQueue<T> = {
   /** The version the next save changes: another page's, when that was taken in. */
   readonly setVersion: (version: number) => void;
   readonly isSaving: () => boolean;
-  /** The page it belonged to is gone: it is told nothing more, but what is done once all is kept. */
+  /**
+   * The page it belonged to is gone: it is told nothing more, but what is done once all is kept.
+   */
   readonly leave: (onKept?: () => void) => void;
 };
 
@@ -19,7 +24,8 @@ type Service<T> = {
 };
 
 /**
- * A {@link SaveQueue}. After a save that failed nothing that waited is sent: whoever pushes decides what is saved then.
+ * A {@link SaveQueue}. After a save that failed nothing that waited is sent: whoever pushes decides
+ * what is saved then.
  * @param opened the version that was opened
  * @param unreachable what is said when the server does not answer
  */
@@ -34,7 +40,9 @@ export function saveQueue<T>(opened: number, unreachable: string): SaveQueue<T> 
   async function run(value: T): Promise<void> {
     if (service === null) throw new RangeError("nobody saves for this queue yet");
     isSaving = true;
-    const outcome = await service.save(value, version).catch((): SaveOutcome<T> => ({ ok: false, message: unreachable }));
+    const outcome = await service
+      .save(value, version)
+      .catch((): SaveOutcome<T> => ({ ok: false, message: unreachable }));
     isSaving = false;
     version = (outcome.ok ? outcome.version : outcome.keptAs) ?? version;
     if (!hasLeft) service.onOutcome(value, outcome);
@@ -54,7 +62,9 @@ export function saveQueue<T>(opened: number, unreachable: string): SaveQueue<T> 
       hasLeft = false;
       onAllKept = undefined;
     },
-    setVersion: (next) => { version = next; },
+    setVersion: (next) => {
+      version = next;
+    },
     isSaving: () => isSaving,
     leave: (onKept) => {
       hasLeft = true;

@@ -2,14 +2,32 @@ import { Check, Redo2, Undo2 } from "lucide-react";
 import type { SaveAction, SaveState } from "./autosave";
 
 /** When something was last saved, or what keeps it from being; with the ways back and forward. */
-export function SavedMark<T>({ state, dispatch }: { readonly state: SaveState<T>; readonly dispatch: (action: SaveAction<T>) => void }) {
+export function SavedMark<T>({
+  state,
+  dispatch,
+}: {
+  readonly state: SaveState<T>;
+  readonly dispatch: (action: SaveAction<T>) => void;
+}) {
   return (
     <div className="no-print flex items-center gap-1.5">
       <SavedText state={state} />
-      <button type="button" className="button !px-2.5" aria-label="Undo" disabled={state.past.length === 0} onClick={() => dispatch({ type: "undone" })}>
+      <button
+        type="button"
+        className="button !px-2.5"
+        aria-label="Undo"
+        disabled={state.past.length === 0}
+        onClick={() => dispatch({ type: "undone" })}
+      >
         <Undo2 size={17} aria-hidden />
       </button>
-      <button type="button" className="button !px-2.5" aria-label="Redo" disabled={state.future.length === 0} onClick={() => dispatch({ type: "redone" })}>
+      <button
+        type="button"
+        className="button !px-2.5"
+        aria-label="Redo"
+        disabled={state.future.length === 0}
+        onClick={() => dispatch({ type: "redone" })}
+      >
         <Redo2 size={17} aria-hidden />
       </button>
     </div>
@@ -18,17 +36,35 @@ export function SavedMark<T>({ state, dispatch }: { readonly state: SaveState<T>
 
 function SavedText<T>({ state }: { readonly state: SaveState<T> }) {
   if (state.trouble !== null) {
-    return <p role="status" className="font-semibold text-tomato">Not saved yet: {state.trouble}. Trying again; keep this page open.</p>;
+    return (
+      <p role="status" className="font-semibold text-tomato">
+        Not saved yet: {state.trouble}. Trying again; keep this page open.
+      </p>
+    );
   }
-  if (state.conflict !== null) return <p role="status" className="font-semibold text-tomato">Not saved: changed on another page too</p>;
-  if (state.value !== state.saved) return <p role="status" className="text-ink-2">Saving…</p>;
+  if (state.conflict !== null)
+    return (
+      <p role="status" className="font-semibold text-tomato">
+        Not saved: changed on another page too
+      </p>
+    );
+  if (state.value !== state.saved)
+    return (
+      <p role="status" className="text-ink-2">
+        Saving…
+      </p>
+    );
   return (
     <p role="status" className="flex items-center gap-1 whitespace-nowrap text-ink-2">
       <Check size={17} aria-hidden /> Saved{" "}
       {/* Nothing is known of when a thing was kept before that was noted. */}
-      {state.savedAt > 0 && <time dateTime={new Date(state.savedAt).toISOString()} suppressHydrationWarning>
-        {new Intl.DateTimeFormat("en-GB", { hour: "2-digit", minute: "2-digit" }).format(state.savedAt)}
-      </time>}
+      {state.savedAt > 0 && (
+        <time dateTime={new Date(state.savedAt).toISOString()} suppressHydrationWarning>
+          {new Intl.DateTimeFormat("en-GB", { hour: "2-digit", minute: "2-digit" }).format(
+            state.savedAt,
+          )}
+        </time>
+      )}
     </p>
   );
 }

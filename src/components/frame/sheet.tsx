@@ -5,9 +5,12 @@ import { setNonce } from "get-nonce";
 import { X } from "lucide-react";
 import { Dialog } from "radix-ui";
 
-// The sheet keeps the page behind it from scrolling by a style element of its own, which the content policy only lets
-// through with the page's nonce.
-const nonce = typeof document === "undefined" ? undefined : document.querySelector<HTMLScriptElement>("script[nonce]")?.nonce;
+// The sheet keeps the page behind it from scrolling by a style element of its own, which the
+// content policy only lets through with the page's nonce.
+const nonce =
+  typeof document === "undefined"
+    ? undefined
+    : document.querySelector<HTMLScriptElement>("script[nonce]")?.nonce;
 if (nonce !== undefined) setNonce(nonce);
 
 type SheetProps = {
@@ -21,7 +24,12 @@ type SheetProps = {
 /** A sheet over the page with one thing to do on it; Escape or a tap outside closes it. */
 export function Sheet({ title, onClose, atBench = false, children }: SheetProps) {
   return (
-    <Dialog.Root open onOpenChange={(isOpen) => { if (!isOpen) onClose(); }}>
+    <Dialog.Root
+      open
+      onOpenChange={(isOpen) => {
+        if (!isOpen) onClose();
+      }}
+    >
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/50" />
         <Dialog.Content
@@ -30,7 +38,10 @@ export function Sheet({ title, onClose, atBench = false, children }: SheetProps)
         >
           <div className="mb-3 flex items-center justify-between gap-4">
             <Dialog.Title className="text-xl">{title}</Dialog.Title>
-            <Dialog.Close className={`button !px-2.5 ${atBench ? "size-16 shrink-0" : ""}`} aria-label="Close">
+            <Dialog.Close
+              className={`button !px-2.5 ${atBench ? "size-16 shrink-0" : ""}`}
+              aria-label="Close"
+            >
               <X size={atBench ? 28 : 18} aria-hidden />
             </Dialog.Close>
           </div>

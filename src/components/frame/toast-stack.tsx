@@ -3,9 +3,16 @@
 import { Toast } from "radix-ui";
 
 /** A short message with at most one thing to do about it. */
-export type Message = { readonly id: number; readonly text: string; readonly action?: { readonly name: string; readonly run: () => void } };
+export type Message = {
+  readonly id: number;
+  readonly text: string;
+  readonly action?: { readonly name: string; readonly run: () => void };
+};
 
-type ToastStackProps = { readonly messages: readonly Message[]; readonly onDismiss: (id: number) => void };
+type ToastStackProps = {
+  readonly messages: readonly Message[];
+  readonly onDismiss: (id: number) => void;
+};
 
 /** Long enough to read and to reach for "Undo" with floury hands, ms. */
 const SHOWN_MS = 12_000;
@@ -17,12 +24,18 @@ export function ToastStack({ messages, onDismiss }: ToastStackProps) {
       {messages.map(({ id, text, action }) => (
         <Toast.Root
           key={id}
-          onOpenChange={(isOpen) => { if (!isOpen) onDismiss(id); }}
+          onOpenChange={(isOpen) => {
+            if (!isOpen) onDismiss(id);
+          }}
           className="flex items-center justify-between gap-4 rounded-panel bg-ink px-4 py-3 text-white"
         >
           <Toast.Description>{text}</Toast.Description>
           {action !== undefined && (
-            <Toast.Action altText={action.name} onClick={action.run} className="button button-next shrink-0 text-ink">
+            <Toast.Action
+              altText={action.name}
+              onClick={action.run}
+              className="button button-next shrink-0 text-ink"
+            >
               {action.name}
             </Toast.Action>
           )}

@@ -9,7 +9,9 @@ type Tell = (text: string, action?: Message["action"]) => void;
 const ToastContext = createContext<Tell>(() => undefined);
 
 /** Only loaded when there is something to say. */
-const ToastStack = dynamic(() => import("./toast-stack").then((module) => module.ToastStack), { ssr: false });
+const ToastStack = dynamic(() => import("./toast-stack").then((module) => module.ToastStack), {
+  ssr: false,
+});
 
 /** Short messages at the foot of the page, for everything below it to send. */
 export function ToastProvider({ children }: { readonly children: ReactNode }) {
@@ -17,12 +19,20 @@ export function ToastProvider({ children }: { readonly children: ReactNode }) {
   const [isUsed, setIsUsed] = useState(false);
   const tell: Tell = (text, action) => {
     setIsUsed(true);
-    setMessages((shown) => [...shown.slice(-2), { id: (shown.at(-1)?.id ?? 0) + 1, text, ...(action === undefined ? {} : { action }) }]);
+    setMessages((shown) => [
+      ...shown.slice(-2),
+      { id: (shown.at(-1)?.id ?? 0) + 1, text, ...(action === undefined ? {} : { action }) },
+    ]);
   };
   return (
     <>
       <ToastContext value={tell}>{children}</ToastContext>
-      {isUsed && <ToastStack messages={messages} onDismiss={(id) => setMessages((shown) => shown.filter((message) => message.id !== id))} />}
+      {isUsed && (
+        <ToastStack
+          messages={messages}
+          onDismiss={(id) => setMessages((shown) => shown.filter((message) => message.id !== id))}
+        />
+      )}
     </>
   );
 }

@@ -10,8 +10,17 @@ const UnitsContext = createContext<UnitsState>({ units: METRIC, setUnits: () => 
 
 const YEAR_S = 31_536_000;
 
-/** Holds the kitchen's units for everything below; they are remembered in a cookie, so that the server draws alike. */
-export function UnitsProvider({ initial, children }: { readonly initial: Units; readonly children: ReactNode }) {
+/**
+ * Holds the kitchen's units for everything below; they are remembered in a cookie, so that the
+ * server draws alike.
+ */
+export function UnitsProvider({
+  initial,
+  children,
+}: {
+  readonly initial: Units;
+  readonly children: ReactNode;
+}) {
   const [units, setUnits] = useState(initial);
   function choose(chosen: Units): void {
     setUnits(chosen);

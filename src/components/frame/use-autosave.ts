@@ -27,15 +27,20 @@ type Shared<T> = {
 type Drafted<T> = { readonly key: string; readonly parse: (input: unknown) => Result<T> };
 
 /** What was typed at an earlier visit and never kept, with what can be done about it. */
-export type EarlierDraft = { readonly at: number; readonly putBack: () => void; readonly throwAway: () => void };
+export type EarlierDraft = {
+  readonly at: number;
+  readonly putBack: () => void;
+  readonly throwAway: () => void;
+};
 
 /** A draft follows what is typed by this, ms. */
 const DRAFT_AFTER_MS = 250;
 
 /**
- * Something kept, being changed: each change is saved by itself after a pause, tried again when that fails, and kept on
- * the page until it is, and in the browser too, so that it is offered again after the page was closed. One save at a time. Changes of
- * other pages are noticed on saving and on coming back to this one. Ctrl+Z and Ctrl+Y outside a text box go back and forward.
+ * Something kept, being changed: each change is saved by itself after a pause, tried again when
+ * that fails, and kept on the page until it is, and in the browser too, so that it is offered again
+ * after the page was closed. One save at a time. Changes of other pages are noticed on saving and
+ * on coming back to this one. Ctrl+Z and Ctrl+Y outside a text box go back and forward.
  */
 export function useAutosave<T>(
   initial: T,
@@ -55,26 +60,49 @@ export function useAutosave<T>(
     queue.serve({
       save,
       onOutcome: (changed, outcome) => {
-        if (outcome.ok) dispatch({ type: "saved", value: changed, at: Date.now(), ...(outcome.version === undefined ? {} : { version: outcome.version }) });
-        else if (outcome.theirs !== undefined && merge !== undefined) dispatch({ type: "changed-elsewhere", theirs: outcome.theirs, merge });
-        else dispatch({ type: "failed", trouble: outcome.message, ...(outcome.keptAs === undefined ? {} : { version: outcome.keptAs }) });
+        if (outcome.ok)
+          dispatch({
+            type: "saved",
+            value: changed,
+            at: Date.now(),
+            ...(outcome.version === undefined ? {} : { version: outcome.version }),
+          });
+        else if (outcome.theirs !== undefined && merge !== undefined)
+          dispatch({ type: "changed-elsewhere", theirs: outcome.theirs, merge });
+        else
+          dispatch({
+            type: "failed",
+            trouble: outcome.message,
+            ...(outcome.keptAs === undefined ? {} : { version: outcome.keptAs }),
+          });
       },
     });
   }, [queue, save, merge]);
-  useEffect(() => { queue.setVersion(version); }, [queue, version]);
+  useEffect(() => {
+    queue.setVersion(version);
+  }, [queue, version]);
 
   useEffect(() => {
     if (!isDirty || conflict !== null) return;
-    const timer = setTimeout(() => { queue.push(value); }, trouble === null ? SAVE_AFTER_MS : RETRY_AFTER_MS);
+    const timer = setTimeout(
+      () => {
+        queue.push(value);
+      },
+      trouble === null ? SAVE_AFTER_MS : RETRY_AFTER_MS,
+    );
     return () => clearTimeout(timer);
   }, [isDirty, value, queue, trouble, tries, conflict]);
 
   // What is not kept yet stands in the browser too, shortly after it is typed and as the page goes.
   const unkept = useRef<{ readonly value: T } | null>(null);
-  useEffect(() => { unkept.current = isDirty ? { value } : null; });
+  useEffect(() => {
+    unkept.current = isDirty ? { value } : null;
+  });
   useEffect(() => {
     if (!isDirty) return;
-    const timer = setTimeout(() => { putDraft(key, value, Date.now()); }, DRAFT_AFTER_MS);
+    const timer = setTimeout(() => {
+      putDraft(key, value, Date.now());
+    }, DRAFT_AFTER_MS);
     return () => clearTimeout(timer);
   }, [isDirty, value, key]);
   const wasDirty = useRef(false);
@@ -87,16 +115,21 @@ export function useAutosave<T>(
   }, [isDirty, key]);
   useEffect(() => {
     const held = unkept;
-    const onGo = (): void => { if (held.current !== null) putDraft(key, held.current.value, Date.now()); };
+    const onGo = (): void => {
+      if (held.current !== null) putDraft(key, held.current.value, Date.now());
+    };
     window.addEventListener("pagehide", onGo);
     document.addEventListener("visibilitychange", onGo);
     return () => {
       window.removeEventListener("pagehide", onGo);
       document.removeEventListener("visibilitychange", onGo);
-      // Whoever goes to another page within the pause, or while a save is under way, has saved all the same.
+      // Whoever goes to another page within the pause, or while a save is under way, has saved all
+      // the same.
       if (held.current !== null) {
         onGo();
-        queue.leave(() => { dropDraft(key); });
+        queue.leave(() => {
+          dropDraft(key);
+        });
         queue.push(held.current.value);
       }
     };
@@ -112,17 +145,20 @@ export function useAutosave<T>(
     else setEarlier(found);
     // eslint-disable-next-line react-hooks/exhaustive-deps -- only what stood there when the page was opened
   }, [key]);
-  const draft: EarlierDraft | null = earlier === null ? null : {
-    at: earlier.at,
-    putBack: () => {
-      dispatch({ type: "changed", change: () => earlier.value });
-      setEarlier(null);
-    },
-    throwAway: () => {
-      dropDraft(key);
-      setEarlier(null);
-    },
-  };
+  const draft: EarlierDraft | null =
+    earlier === null
+      ? null
+      : {
+          at: earlier.at,
+          putBack: () => {
+            dispatch({ type: "changed", change: () => earlier.value });
+            setEarlier(null);
+          },
+          throwAway: () => {
+            dropDraft(key);
+            setEarlier(null);
+          },
+        };
 
   useEffect(() => {
     if (look === undefined || merge === undefined) return;
@@ -130,7 +166,10 @@ export function useAutosave<T>(
       if (document.visibilityState !== "visible" || queue.isSaving()) return;
       void look(version)
         .catch(() => null)
-        .then((theirs) => { if (theirs !== null && !queue.isSaving()) dispatch({ type: "changed-elsewhere", theirs, merge }); });
+        .then((theirs) => {
+          if (theirs !== null && !queue.isSaving())
+            dispatch({ type: "changed-elsewhere", theirs, merge });
+        });
     };
     document.addEventListener("visibilitychange", onBack);
     window.addEventListener("focus", onBack);
@@ -151,7 +190,12 @@ export function useAutosave<T>(
     const onKey = (event: KeyboardEvent): void => {
       if (!(event.ctrlKey || event.metaKey) || event.target instanceof HTMLTextAreaElement) return;
       // A slider has nothing of its own to undo.
-      if (event.target instanceof HTMLInputElement && event.target.type !== "range" && event.target.type !== "checkbox") return;
+      if (
+        event.target instanceof HTMLInputElement &&
+        event.target.type !== "range" &&
+        event.target.type !== "checkbox"
+      )
+        return;
       const key = event.key.toLowerCase();
       if (key !== "z" && key !== "y") return;
       event.preventDefault();

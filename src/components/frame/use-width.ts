@@ -2,8 +2,13 @@
 
 import { useEffect, useRef, useState, type RefObject } from "react";
 
-/** The width of an element as it is laid out, px, so that a drawing in it can keep its letters at their own size. */
-export function useWidth<T extends HTMLElement>(first: number): readonly [RefObject<T | null>, number] {
+/**
+ * The width of an element as it is laid out, px, so that a drawing in it can keep its letters at
+ * their own size.
+ */
+export function useWidth<T extends HTMLElement>(
+  first: number,
+): readonly [RefObject<T | null>, number] {
   const ref = useRef<T>(null);
   const [width, setWidth] = useState(first);
   useEffect(() => {

@@ -19,7 +19,13 @@ const SCALE = 0.3;
 const USUAL_C = 180;
 
 /** The ovens of the kitchen, their shelves at one scale, each with how far it is off. */
-export function OvenList({ ovens, keep }: { readonly ovens: readonly OvenChoice[]; readonly keep: () => Promise<Kept> }) {
+export function OvenList({
+  ovens,
+  keep,
+}: {
+  readonly ovens: readonly OvenChoice[];
+  readonly keep: () => Promise<Kept>;
+}) {
   const { units } = useUnits();
   const tell = useTell();
   const router = useRouter();
@@ -27,7 +33,10 @@ export function OvenList({ ovens, keep }: { readonly ovens: readonly OvenChoice[
 
   async function add(): Promise<void> {
     setIsBusy(true);
-    const kept = await keep().catch((): Kept => ({ ok: false, message: "The kitchen's server can't be reached. Try again." }));
+    const kept = await keep().catch((): Kept => ({
+      ok: false,
+      message: "The kitchen's server can't be reached. Try again.",
+    }));
     setIsBusy(false);
     if (kept.ok) router.push(`/ovens/${kept.id}`);
     else tell(kept.message);
@@ -36,25 +45,52 @@ export function OvenList({ ovens, keep }: { readonly ovens: readonly OvenChoice[
   return (
     <>
       <p className="mb-4 flex flex-wrap items-center gap-3">
-        <button type="button" className="button button-next" disabled={isBusy} onClick={() => void add()}>
+        <button
+          type="button"
+          className="button button-next"
+          disabled={isBusy}
+          onClick={() => void add()}
+        >
           <Plus size={17} aria-hidden /> {isBusy ? "Putting it in…" : "Add an oven"}
         </button>
-        <span className="text-ink-2">A cake is forecast for the oven it is baked in: its error, its dial, its shelves.</span>
+        <span className="text-ink-2">
+          A cake is forecast for the oven it is baked in: its error, its dial, its shelves.
+        </span>
       </p>
-      {ovens.length === 0 && <p className="panel p-6">No oven yet. Add yours: with a thermometer in it for two or three bakes, its error becomes a number.</p>}
+      {ovens.length === 0 && (
+        <p className="panel p-6">
+          No oven yet. Add yours: with a thermometer in it for two or three bakes, its error becomes
+          a number.
+        </p>
+      )}
       <ul className="grid gap-4 sm:grid-cols-2 lg:grid-cols-3">
         {ovens.map(({ id, name, spec }) => (
           <li key={id} className="panel overflow-hidden">
             <Link href={`/ovens/${id}`} className="group flex h-full flex-col px-4 pt-4 pb-3">
               <span className="flex h-36 items-end justify-center">
-                <ShelfDrawing shelf={spec.shelf} standing={[]} names={[]} widthPx={spec.shelf.widthMm * SCALE} />
+                <ShelfDrawing
+                  shelf={spec.shelf}
+                  standing={[]}
+                  names={[]}
+                  widthPx={spec.shelf.widthMm * SCALE}
+                />
               </span>
-              <span className="pt-2 text-[17px] font-semibold break-words underline-offset-3 group-hover:underline">{name}</span>
-              <span className="figure-text text-[17px] leading-snug">{offsetText(ovenOffset(spec.readings, USUAL_C), units)}</span>
+              <span className="pt-2 text-[17px] font-semibold break-words underline-offset-3 group-hover:underline">
+                {name}
+              </span>
+              <span className="figure-text text-[17px] leading-snug">
+                {offsetText(ovenOffset(spec.readings, USUAL_C), units)}
+              </span>
               <span className="text-[14px] text-ink-2">
-                {SOURCE_NAMES[spec.source]}, {AIR_NAMES[spec.air]}; shelf {lengthText(spec.shelf.widthMm, units)} × {lengthText(spec.shelf.depthMm, units)}; warm in {minutesText(Math.round(spec.warmUpMin))}
+                {SOURCE_NAMES[spec.source]}, {AIR_NAMES[spec.air]}; shelf{" "}
+                {lengthText(spec.shelf.widthMm, units)} × {lengthText(spec.shelf.depthMm, units)};
+                warm in {minutesText(Math.round(spec.warmUpMin))}
               </span>
-              {spec.readings.length > 0 && <span className="text-[14px] text-ink-2">{spec.readings.length} readings, summed up for {heatText(USUAL_C, units)}</span>}
+              {spec.readings.length > 0 && (
+                <span className="text-[14px] text-ink-2">
+                  {spec.readings.length} readings, summed up for {heatText(USUAL_C, units)}
+                </span>
+              )}
             </Link>
           </li>
         ))}

@@ -3,8 +3,25 @@
 import { GripVertical, Plus } from "lucide-react";
 import type { Scaling } from "@/core/cake";
 import type { KitchenMeasures } from "@/core/measure";
-import { isWideRange, scaledRow, suggestedAmount, totalMass, type FormulaRow, type PartFormula } from "@/core/recipe";
-import { DOUBT_WORDS, gramsText, kitchenText, METRIC, MISSING_WORDS, piecesText, SWAP_NAMES, WAY_NAMES, weightText } from "@/words";
+import {
+  isWideRange,
+  scaledRow,
+  suggestedAmount,
+  totalMass,
+  type FormulaRow,
+  type PartFormula,
+} from "@/core/recipe";
+import {
+  DOUBT_WORDS,
+  gramsText,
+  kitchenText,
+  METRIC,
+  MISSING_WORDS,
+  piecesText,
+  SWAP_NAMES,
+  WAY_NAMES,
+  weightText,
+} from "@/words";
 import type { Way } from "@/core/measure";
 import { SortableList, useSortableRow } from "../frame/sortable-list";
 
@@ -19,8 +36,20 @@ type FormulaTableProps = {
   readonly onMove: (fromId: string, toId: string) => void;
 };
 
-/** One part's lines as a table: the line as written, grams, kitchen measure, share of the flour, and what is doubtful. */
-export function FormulaTable({ part, scaling, measures, onText, onOpen, onUndoSwap, onAdd, onMove }: FormulaTableProps) {
+/**
+ * One part's lines as a table: the line as written, grams, kitchen measure, share of the flour, and
+ * what is doubtful.
+ */
+export function FormulaTable({
+  part,
+  scaling,
+  measures,
+  onText,
+  onOpen,
+  onUndoSwap,
+  onAdd,
+  onMove,
+}: FormulaTableProps) {
   const items = part.rows.map((row) => ({ id: row.line.id, name: rowName(row) }));
   const hasPercent = part.flourG > 0;
   const total = totalMass(part.rows.map((row) => scaledRow(row, scaling, measures)));
@@ -49,7 +78,17 @@ export function FormulaTable({ part, scaling, measures, onText, onOpen, onUndoSw
           </thead>
           <tbody>
             {part.rows.map((row) => (
-              <Row key={row.line.id} row={row} part={part} scaling={scaling} measures={measures} hasPercent={hasPercent} onText={onText} onOpen={onOpen} onUndoSwap={onUndoSwap} />
+              <Row
+                key={row.line.id}
+                row={row}
+                part={part}
+                scaling={scaling}
+                measures={measures}
+                hasPercent={hasPercent}
+                onText={onText}
+                onOpen={onOpen}
+                onUndoSwap={onUndoSwap}
+              />
             ))}
           </tbody>
           {total > 0 && (
@@ -75,7 +114,10 @@ function rowName({ ingredient, read }: FormulaRow): string {
   return ingredient?.name ?? (read.name === "" ? "this line" : read.name);
 }
 
-type RowProps = Pick<FormulaTableProps, "part" | "scaling" | "measures" | "onText" | "onOpen" | "onUndoSwap"> & { readonly row: FormulaRow; readonly hasPercent: boolean };
+type RowProps = Pick<
+  FormulaTableProps,
+  "part" | "scaling" | "measures" | "onText" | "onOpen" | "onUndoSwap"
+> & { readonly row: FormulaRow; readonly hasPercent: boolean };
 
 function Row({ row, part, scaling, measures, hasPercent, onText, onOpen, onUndoSwap }: RowProps) {
   const { line, ingredient, percent } = row;
@@ -84,7 +126,12 @@ function Row({ row, part, scaling, measures, hasPercent, onText, onOpen, onUndoS
   return (
     <tr ref={setRow} style={style} className="border-t-[1.5px] border-line align-top">
       <td className="pt-1.5">
-        <button type="button" className="no-print flex size-7 cursor-grab items-center justify-center text-steel" aria-label={`Move ${rowName(row)}`} {...handle}>
+        <button
+          type="button"
+          className="no-print flex size-7 cursor-grab items-center justify-center text-steel"
+          aria-label={`Move ${rowName(row)}`}
+          {...handle}
+        >
           <GripVertical size={17} aria-hidden />
         </button>
       </td>
@@ -100,7 +147,12 @@ function Row({ row, part, scaling, measures, hasPercent, onText, onOpen, onUndoS
           placeholder="200 g plain flour"
         />
         <div className="flex flex-wrap items-center gap-x-2 px-1.5 text-[13px]">
-          <button type="button" className="text-ink-2 underline decoration-line decoration-2 underline-offset-3 hover:decoration-ink" aria-haspopup="dialog" onClick={() => onOpen(line.id)}>
+          <button
+            type="button"
+            className="text-ink-2 underline decoration-line decoration-2 underline-offset-3 hover:decoration-ink"
+            aria-haspopup="dialog"
+            onClick={() => onOpen(line.id)}
+          >
             {ingredient === null ? "what is this?" : ingredient.name}
             <span className="sr-only">: change, weigh or swap</span>
           </button>
@@ -108,7 +160,11 @@ function Row({ row, part, scaling, measures, hasPercent, onText, onOpen, onUndoS
           {line.swap !== undefined && (
             <span className="text-leaf">
               {SWAP_NAMES[line.swap.id as keyof typeof SWAP_NAMES]}{" "}
-              <button type="button" className="font-semibold underline underline-offset-3" onClick={() => onUndoSwap(line.id)}>
+              <button
+                type="button"
+                className="font-semibold underline underline-offset-3"
+                onClick={() => onUndoSwap(line.id)}
+              >
                 undo
               </button>
             </span>
@@ -116,12 +172,22 @@ function Row({ row, part, scaling, measures, hasPercent, onText, onOpen, onUndoS
         </div>
       </td>
       <td className="py-1 pl-2 text-right">
-        <span className="block pt-1 text-[17px] font-bold whitespace-nowrap">{scaled.shownG === null ? "—" : gramsText(scaled.shownG)}</span>
+        <span className="block pt-1 text-[17px] font-bold whitespace-nowrap">
+          {scaled.shownG === null ? "—" : gramsText(scaled.shownG)}
+        </span>
         <span className="block text-[13px] leading-tight text-ink-2">
-          {scaled.eggs !== null ? piecesText(scaled.eggs) : scaled.kitchen === null ? "" : kitchenText(scaled.kitchen)}
+          {scaled.eggs !== null
+            ? piecesText(scaled.eggs)
+            : scaled.kitchen === null
+              ? ""
+              : kitchenText(scaled.kitchen)}
         </span>
       </td>
-      {hasPercent && <td className="pt-2 text-right text-[15px] max-sm:hidden">{percent === null ? "" : percent < 10 ? percent.toFixed(1) : Math.round(percent)}</td>}
+      {hasPercent && (
+        <td className="pt-2 text-right text-[15px] max-sm:hidden">
+          {percent === null ? "" : percent < 10 ? percent.toFixed(1) : Math.round(percent)}
+        </td>
+      )}
     </tr>
   );
 }
@@ -132,17 +198,22 @@ function RowRemarks({ row, part }: { readonly row: FormulaRow; readonly part: Pa
   return (
     <>
       {matchedBy === "words" && <span className="text-crust">is it?</span>}
-      {missing !== null && suggestion === null && <span className="font-semibold text-tomato">{MISSING_WORDS[missing]}</span>}
+      {missing !== null && suggestion === null && (
+        <span className="font-semibold text-tomato">{MISSING_WORDS[missing]}</span>
+      )}
       {missing !== null && suggestion !== null && (
         <span className="font-semibold text-crust">
-          no amount; usually {gramsText(Math.max(1, Math.round(suggestion.lowG)))} to {gramsText(Math.round(suggestion.highG))} (suggested)
+          no amount; usually {gramsText(Math.max(1, Math.round(suggestion.lowG)))} to{" "}
+          {gramsText(Math.round(suggestion.highG))} (suggested)
         </span>
       )}
-      {doubts.filter((doubt) => doubt !== "no-amount").map((doubt) => (
-        <span key={doubt} className="font-semibold text-tomato">
-          {DOUBT_WORDS[doubt]}
-        </span>
-      ))}
+      {doubts
+        .filter((doubt) => doubt !== "no-amount")
+        .map((doubt) => (
+          <span key={doubt} className="font-semibold text-tomato">
+            {DOUBT_WORDS[doubt]}
+          </span>
+        ))}
       {rangeG !== null && isWideRange(row) && (
         <span className="text-crust">
           {gramsText(Math.round(rangeG[0]))} to {gramsText(Math.round(rangeG[1]))}

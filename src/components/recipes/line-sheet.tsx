@@ -4,7 +4,15 @@ import { useState } from "react";
 import { Trash2 } from "lucide-react";
 import { middle, readMassG, weighedGrams } from "@/core/measure";
 import { foldName, searchPantry, type Ingredient, type Pantry } from "@/core/pantry";
-import { grossOf, shortfall, suggestedAmount, swapsFor, type Formula, type FormulaRow, type SwapEffect } from "@/core/recipe";
+import {
+  grossOf,
+  shortfall,
+  suggestedAmount,
+  swapsFor,
+  type Formula,
+  type FormulaRow,
+  type SwapEffect,
+} from "@/core/recipe";
 import { issueText, METRIC, SWAP_NAMES, swapText, weightText } from "@/words";
 import { Field } from "../frame/field";
 import type { Outcome } from "../frame/outcome";
@@ -24,12 +32,27 @@ type LineSheetProps = {
 };
 
 /** One line, opened: what it is, what it really weighed, what it can be swapped for. */
-export function LineSheet({ row, formula, pantry, onChoose, onWeighed, onSwap, onText, onRemove, onAddIngredient, onClose }: LineSheetProps) {
+export function LineSheet({
+  row,
+  formula,
+  pantry,
+  onChoose,
+  onWeighed,
+  onSwap,
+  onText,
+  onRemove,
+  onAddIngredient,
+  onClose,
+}: LineSheetProps) {
   const [text, setText] = useState("");
   const [isForNextTime, setIsForNextTime] = useState(true);
-  const [weighed, setWeighed] = useState(row.line.weighedG === undefined ? "" : `${row.line.weighedG} g`);
+  const [weighed, setWeighed] = useState(
+    row.line.weighedG === undefined ? "" : `${row.line.weighedG} g`,
+  );
   const { ingredient, read, massG } = row;
-  const found = searchPantry(text === "" ? read.name : text, pantry).filter(({ id }) => id !== ingredient?.id);
+  const found = searchPantry(text === "" ? read.name : text, pantry).filter(
+    ({ id }) => id !== ingredient?.id,
+  );
   const swaps = swapsFor(row, formula, pantry);
   const weighedG = readMassG(weighed);
   const part = formula.parts.find(({ rows }) => rows.some(({ line }) => line.id === row.line.id));
@@ -40,30 +63,64 @@ export function LineSheet({ row, formula, pantry, onChoose, onWeighed, onSwap, o
       <div className="space-y-4">
         <section aria-label="What it is">
           <p className="mb-1">
-            {ingredient === null ? "Not found in the pantry." : <>Taken for <strong>{ingredient.name}</strong>.</>} Something else?
+            {ingredient === null ? (
+              "Not found in the pantry."
+            ) : (
+              <>
+                Taken for <strong>{ingredient.name}</strong>.
+              </>
+            )}{" "}
+            Something else?
           </p>
-          <Field label="Find in the pantry" value={text} onChange={setText} placeholder={read.name} />
+          <Field
+            label="Find in the pantry"
+            value={text}
+            onChange={setText}
+            placeholder={read.name}
+          />
           <ul className="mt-2 flex flex-wrap gap-1.5">
             {found.map((each) => (
               <li key={each.id}>
-                <button type="button" className="button" onClick={() => onChoose(each, isForNextTime)}>
+                <button
+                  type="button"
+                  className="button"
+                  onClick={() => onChoose(each, isForNextTime)}
+                >
                   {each.name}
                 </button>
               </li>
             ))}
           </ul>
           <label className="mt-2 flex items-center gap-2 text-[15px]">
-            <input type="checkbox" className="size-5 accent-ink" checked={isForNextTime} onChange={(event) => setIsForNextTime(event.target.checked)} />
+            <input
+              type="checkbox"
+              className="size-5 accent-ink"
+              checked={isForNextTime}
+              onChange={(event) => setIsForNextTime(event.target.checked)}
+            />
             remember “{read.name}” for next time
           </label>
-          <OwnIngredient name={text === "" ? read.name : text} like={ingredient ?? found[0] ?? null} onAdd={onAddIngredient} onAdded={(added) => onChoose(added, isForNextTime)} />
+          <OwnIngredient
+            name={text === "" ? read.name : text}
+            like={ingredient ?? found[0] ?? null}
+            onAdd={onAddIngredient}
+            onAdded={(added) => onChoose(added, isForNextTime)}
+          />
         </section>
         {suggestion !== null && ingredient !== null && (
           <section aria-label="A missing amount" className="border-t-[1.5px] border-line pt-3">
             <p className="text-[15px]">
-              No amount is given. For this much flour it is usually {weightText(suggestion.lowG, METRIC)} to {weightText(suggestion.highG, METRIC)}: a suggestion, not the recipe&apos;s word.
+              No amount is given. For this much flour it is usually{" "}
+              {weightText(suggestion.lowG, METRIC)} to {weightText(suggestion.highG, METRIC)}: a
+              suggestion, not the recipe&apos;s word.
             </p>
-            <button type="button" className="button mt-1.5" onClick={() => onText(`${weighedGrams(usualG, true)} g ${ingredient.name} (suggested)`)}>
+            <button
+              type="button"
+              className="button mt-1.5"
+              onClick={() =>
+                onText(`${weighedGrams(usualG, true)} g ${ingredient.name} (suggested)`)
+              }
+            >
               Take {weightText(usualG, METRIC)}
             </button>
           </section>
@@ -74,14 +131,28 @@ export function LineSheet({ row, formula, pantry, onChoose, onWeighed, onSwap, o
               label="What I weighed, after peeling and trimming"
               value={weighed}
               onChange={setWeighed}
-              problem={weighed !== "" && weighedG === null ? issueText({ code: "unreadable", path: "massG", value: weighed, expected: "a weight" }, METRIC) : null}
+              problem={
+                weighed !== "" && weighedG === null
+                  ? issueText(
+                      { code: "unreadable", path: "massG", value: weighed, expected: "a weight" },
+                      METRIC,
+                    )
+                  : null
+              }
               placeholder={massG === null ? "640 g" : weightText(massG, METRIC)}
             />
-            <button type="button" className="button" disabled={weighed !== "" && weighedG === null} onClick={() => onWeighed(weighed === "" ? undefined : (weighedG ?? undefined))}>
+            <button
+              type="button"
+              className="button"
+              disabled={weighed !== "" && weighedG === null}
+              onClick={() => onWeighed(weighed === "" ? undefined : (weighedG ?? undefined))}
+            >
               Use
             </button>
           </div>
-          {ingredient?.yieldShare !== undefined && massG !== null && <Yield row={row} ingredient={ingredient} weighedG={weighedG} />}
+          {ingredient?.yieldShare !== undefined && massG !== null && (
+            <Yield row={row} ingredient={ingredient} weighedG={weighedG} />
+          )}
         </section>
         {swaps.length > 0 && (
           <section aria-label="Swaps" className="border-t-[1.5px] border-line pt-3">
@@ -89,12 +160,20 @@ export function LineSheet({ row, formula, pantry, onChoose, onWeighed, onSwap, o
             <ul className="space-y-2">
               {swaps.map((effect) => (
                 <li key={effect.id} className="flex items-start gap-3">
-                  <button type="button" className="button shrink-0" aria-label={`Swap: ${SWAP_NAMES[effect.id]}`} onClick={() => onSwap(effect)}>
+                  <button
+                    type="button"
+                    className="button shrink-0"
+                    aria-label={`Swap: ${SWAP_NAMES[effect.id]}`}
+                    onClick={() => onSwap(effect)}
+                  >
                     Swap
                   </button>
                   <p className="text-[15px]">
-                    <strong>{SWAP_NAMES[effect.id]}</strong>: {effect.incoming.map((each) => `${weightText(each.massG, METRIC)} ${each.ingredient.name}`).join(", ")}.{" "}
-                    <span className="text-ink-2">{swapText(effect)}.</span>
+                    <strong>{SWAP_NAMES[effect.id]}</strong>:{" "}
+                    {effect.incoming
+                      .map((each) => `${weightText(each.massG, METRIC)} ${each.ingredient.name}`)
+                      .join(", ")}
+                    . <span className="text-ink-2">{swapText(effect)}.</span>
                   </p>
                 </li>
               ))}
@@ -115,42 +194,84 @@ export function LineSheet({ row, formula, pantry, onChoose, onWeighed, onSwap, o
 }
 
 /** What to buy for what the recipe needs, and what is short once it has been weighed again. */
-function Yield({ row, ingredient, weighedG }: { readonly row: FormulaRow; readonly ingredient: Ingredient; readonly weighedG: number | null }) {
+function Yield({
+  row,
+  ingredient,
+  weighedG,
+}: {
+  readonly row: FormulaRow;
+  readonly ingredient: Ingredient;
+  readonly weighedG: number | null;
+}) {
   const { yieldShare = 1, eachG } = ingredient;
   const wanted = row.line.weighedG === undefined ? row.massG : null;
   if (wanted === null) return null;
   const { shortG, pieces } = shortfall(wanted, weighedG ?? wanted, eachG ?? null, yieldShare);
   return (
     <p className="mt-1 text-[14px] text-ink-2">
-      {weightText(wanted, METRIC)} net is about {weightText(grossOf(wanted, yieldShare), METRIC)} bought.
-      {shortG > 0 && <strong className="text-tomato"> {weightText(shortG, METRIC)} short{pieces === null ? "" : `: about ${pieces} more`}.</strong>}
+      {weightText(wanted, METRIC)} net is about {weightText(grossOf(wanted, yieldShare), METRIC)}{" "}
+      bought.
+      {shortG > 0 && (
+        <strong className="text-tomato">
+          {" "}
+          {weightText(shortG, METRIC)} short{pieces === null ? "" : `: about ${pieces} more`}.
+        </strong>
+      )}
     </p>
   );
 }
 
-type OwnIngredientProps = { readonly name: string; readonly like: Ingredient | null; readonly onAdd: (ingredient: Ingredient) => Promise<Outcome>; readonly onAdded: (ingredient: Ingredient) => void };
+type OwnIngredientProps = {
+  readonly name: string;
+  readonly like: Ingredient | null;
+  readonly onAdd: (ingredient: Ingredient) => Promise<Outcome>;
+  readonly onAdded: (ingredient: Ingredient) => void;
+};
 
-/** An ingredient of the kitchen's own: its name and what a cup of it weighs; all else is like the one it resembles. */
+/**
+ * An ingredient of the kitchen's own: its name and what a cup of it weighs; all else is like the
+ * one it resembles.
+ */
 function OwnIngredient({ name, like, onAdd, onAdded }: OwnIngredientProps) {
   const [cup, setCup] = useState("");
   const [problem, setProblem] = useState<string | null>(null);
   if (like === null || name.trim() === "") return null;
   const grams = readMassG(cup);
   const own: Ingredient = {
-    ...like, id: `own-${foldName(name).replaceAll(/[^a-z0-9]+/gu, "-").slice(0, 50)}`, name: name.trim().slice(0, 80), also: [], cupG: grams === null ? like.cupG : { spooned: grams },
+    ...like,
+    id: `own-${foldName(name)
+      .replaceAll(/[^a-z0-9]+/gu, "-")
+      .slice(0, 50)}`,
+    name: name.trim().slice(0, 80),
+    also: [],
+    cupG: grams === null ? like.cupG : { spooned: grams },
   };
   return (
     <details className="mt-2 text-[15px]">
       <summary className="py-1 text-ink-2">None of these: add “{name}” to my pantry</summary>
       <div className="flex items-end gap-2 pt-1">
-        <Field label={`Grams in a US cup (else as ${like.name})`} value={cup} onChange={setCup} problem={problem ?? (cup !== "" && grams === null ? `“${cup}” can't be read: write a weight like 120 g.` : null)} placeholder="120 g" />
+        <Field
+          label={`Grams in a US cup (else as ${like.name})`}
+          value={cup}
+          onChange={setCup}
+          problem={
+            problem ??
+            (cup !== "" && grams === null
+              ? `“${cup}” can't be read: write a weight like 120 g.`
+              : null)
+          }
+          placeholder="120 g"
+        />
         <button
           type="button"
           className="button"
           disabled={cup !== "" && grams === null}
           onClick={() => {
             void onAdd(own)
-              .catch((): Outcome => ({ ok: false, message: "The kitchen's server can't be reached. Try again." }))
+              .catch((): Outcome => ({
+                ok: false,
+                message: "The kitchen's server can't be reached. Try again.",
+              }))
               .then((outcome) => (outcome.ok ? onAdded(own) : setProblem(outcome.message)));
           }}
         >

@@ -9,7 +9,17 @@ import { parseAsStringLiteral, useQueryState } from "nuqs";
 import { askAboutRecipe, FIRST_QUESTION, recipeFacts, workRecipe } from "@/core/cake";
 import { balanceRules } from "@/core/mix";
 import { pantryOf, type Ingredient } from "@/core/pantry";
-import { applySwap, balanceRemarks, mergedRecipe, PART_ROLES, parseRecipeDoc, readRecipe, undoSwap, type Part, type RecipeDoc } from "@/core/recipe";
+import {
+  applySwap,
+  balanceRemarks,
+  mergedRecipe,
+  PART_ROLES,
+  parseRecipeDoc,
+  readRecipe,
+  undoSwap,
+  type Part,
+  type RecipeDoc,
+} from "@/core/recipe";
 import { balanceText, ROLE_NAMES } from "@/words";
 import { benchHref } from "../bench/bench-address";
 import { Choice } from "../frame/field";
@@ -23,7 +33,20 @@ import { useAutosave } from "../frame/use-autosave";
 import { dayText } from "./day-text";
 import { FormulaTable } from "./formula-table";
 import { ReadingRows } from "./reading-rows";
-import { addLine, addPart, addStep, borrowPart, changeLine, changePart, changeStep, move, ownPart, removeLine, removePart, removeStep } from "./recipe-changes";
+import {
+  addLine,
+  addPart,
+  addStep,
+  borrowPart,
+  changeLine,
+  changePart,
+  changeStep,
+  move,
+  ownPart,
+  removeLine,
+  removePart,
+  removeStep,
+} from "./recipe-changes";
 import { RecipeHead } from "./recipe-head";
 import { useScaling } from "./scale-bar";
 import { understoodOf } from "./understood";
@@ -31,15 +54,35 @@ import { StepsList } from "./steps-list";
 import { VersionsView, type Version } from "./versions-view";
 import { WeighView } from "./weigh-view";
 
-const LineSheet = dynamic(() => import("./line-sheet").then((module) => module.LineSheet), { ssr: false });
+const LineSheet = dynamic(() => import("./line-sheet").then((module) => module.LineSheet), {
+  ssr: false,
+});
 
 type RecipeBenchProps = {
-  readonly recipe: { readonly id: string; readonly doc: RecipeDoc; readonly revision: number; readonly updatedAt: number; readonly lastBakedAt: number | null };
+  readonly recipe: {
+    readonly id: string;
+    readonly doc: RecipeDoc;
+    readonly revision: number;
+    readonly updatedAt: number;
+    readonly lastBakedAt: number | null;
+  };
   readonly versions: readonly Version[];
-  readonly pantry: { readonly own: readonly Ingredient[]; readonly learnt: readonly (readonly [string, string])[] };
-  readonly sharable: readonly { readonly recipe: string; readonly recipeName: string; readonly part: Part }[];
+  readonly pantry: {
+    readonly own: readonly Ingredient[];
+    readonly learnt: readonly (readonly [string, string])[];
+  };
+  readonly sharable: readonly {
+    readonly recipe: string;
+    readonly recipeName: string;
+    readonly part: Part;
+  }[];
   readonly actions: {
-    readonly change: (id: string, doc: RecipeDoc, base: number, isNewVersion: boolean) => Promise<SaveOutcome<RecipeDoc>>;
+    readonly change: (
+      id: string,
+      doc: RecipeDoc,
+      base: number,
+      isNewVersion: boolean,
+    ) => Promise<SaveOutcome<RecipeDoc>>;
     readonly look: (id: string, revision: number) => Promise<Theirs<RecipeDoc> | null>;
     readonly keepAsVersion: (id: string, doc: RecipeDoc) => Promise<Outcome>;
     readonly versionOf: (id: string, version: number) => Promise<RecipeDoc | null>;
@@ -50,31 +93,61 @@ type RecipeBenchProps = {
 };
 
 const VIEWS = ["recipe", "weigh", "original", "versions"] as const;
-const VIEW_NAMES: Readonly<Record<(typeof VIEWS)[number], string>> = { recipe: "Recipe", weigh: "Weigh", original: "Original", versions: "Versions" };
-const UNREACHABLE: Outcome = { ok: false, message: "The kitchen's server can't be reached. Try again." };
+const VIEW_NAMES: Readonly<Record<(typeof VIEWS)[number], string>> = {
+  recipe: "Recipe",
+  weigh: "Weigh",
+  original: "Original",
+  versions: "Versions",
+};
+const UNREACHABLE: Outcome = {
+  ok: false,
+  message: "The kitchen's server can't be reached. Try again.",
+};
 
-/** A recipe on its bench: formula beside steps, to be changed in place, scaled, weighed out, compared with what it was. */
-export function RecipeBench({ recipe, versions, pantry: kitchen, sharable, actions }: RecipeBenchProps) {
+/**
+ * A recipe on its bench: formula beside steps, to be changed in place, scaled, weighed out,
+ * compared with what it was.
+ */
+export function RecipeBench({
+  recipe,
+  versions,
+  pantry: kitchen,
+  sharable,
+  actions,
+}: RecipeBenchProps) {
   const { units } = useUnits();
   const tell = useTell();
   const router = useRouter();
   const { id } = recipe;
   const { change, look, keepAsVersion, versionOf, teachName, addIngredient, bakedToday } = actions;
   // The text it was read from never changes and is long: it is not sent along.
-  const save = useCallback((changed: RecipeDoc, base: number) => change(id, { ...changed, original: "" }, base, false), [change, id]);
-  const [state, dispatch, draft] = useAutosave<RecipeDoc>(recipe.doc, recipe.updatedAt, save, { key: `recipe ${id}`, parse: parseRecipeDoc }, {
-    version: recipe.revision,
-    merge: mergedRecipe,
-    look: useCallback((known: number) => look(id, known), [look, id]),
-  });
-  const [view, setView] = useQueryState("view", parseAsStringLiteral(VIEWS).withDefault("recipe").withOptions({ history: "push" }));
+  const save = useCallback(
+    (changed: RecipeDoc, base: number) => change(id, { ...changed, original: "" }, base, false),
+    [change, id],
+  );
+  const [state, dispatch, draft] = useAutosave<RecipeDoc>(
+    recipe.doc,
+    recipe.updatedAt,
+    save,
+    { key: `recipe ${id}`, parse: parseRecipeDoc },
+    {
+      version: recipe.revision,
+      merge: mergedRecipe,
+      look: useCallback((known: number) => look(id, known), [look, id]),
+    },
+  );
+  const [view, setView] = useQueryState(
+    "view",
+    parseAsStringLiteral(VIEWS).withDefault("recipe").withOptions({ history: "push" }),
+  );
   const [open, setOpen] = useState<string | null>(null);
   const pantry = useMemo(() => pantryOf(kitchen.own, kitchen.learnt), [kitchen]);
   const doc = state.value;
   const worked = useMemo(() => workRecipe(doc, pantry), [doc, pantry]);
   const facts = useMemo(() => recipeFacts(doc, worked), [doc, worked]);
   const { scaling, bar } = useScaling(doc, worked, facts, units);
-  const edit = (step: (doc: RecipeDoc) => RecipeDoc, field?: string): void => dispatch({ type: "changed", change: step, ...(field === undefined ? {} : { field }) });
+  const edit = (step: (doc: RecipeDoc) => RecipeDoc, field?: string): void =>
+    dispatch({ type: "changed", change: step, ...(field === undefined ? {} : { field }) });
   const row = worked.formula.parts.flatMap(({ rows }) => rows).find(({ line }) => line.id === open);
   const remarks = balanceRemarks(worked.part, balanceRules(worked.kind.kind));
 
@@ -88,28 +161,73 @@ export function RecipeBench({ recipe, versions, pantry: kitchen, sharable, actio
     <>
       <div className="mt-1 mb-3 flex flex-wrap items-center justify-between gap-x-4 gap-y-2">
         <h1 className="min-w-64 flex-1">
-          <input className="figure-text w-full rounded-control bg-transparent px-1.5 py-0.5 text-[27px] hover:bg-white" aria-label="Name of the recipe" value={doc.name} maxLength={200} onChange={(event) => { const name = event.target.value; edit((old) => ({ ...old, name }), "name"); }} />
+          <input
+            className="figure-text w-full rounded-control bg-transparent px-1.5 py-0.5 text-[27px] hover:bg-white"
+            aria-label="Name of the recipe"
+            value={doc.name}
+            maxLength={200}
+            onChange={(event) => {
+              const name = event.target.value;
+              edit((old) => ({ ...old, name }), "name");
+            }}
+          />
         </h1>
         <SavedMark state={state} dispatch={dispatch} />
-        <Link href={benchHref(askAboutRecipe(FIRST_QUESTION, doc.name, facts))} className="button button-next no-print">
+        <Link
+          href={benchHref(askAboutRecipe(FIRST_QUESTION, doc.name, facts))}
+          className="button button-next no-print"
+        >
           In another tin
         </Link>
       </div>
       <DraftNote draft={draft} />
-      <ChangedElsewhere what="recipe" state={state} dispatch={dispatch} other="The other is kept among its versions." onSettled={(left) => void act(() => keepAsVersion(id, left), "The other is among its versions.")} />
-      <nav aria-label="Views of the recipe" className="no-print mb-3 flex flex-wrap items-center gap-1.5">
+      <ChangedElsewhere
+        what="recipe"
+        state={state}
+        dispatch={dispatch}
+        other="The other is kept among its versions."
+        onSettled={(left) =>
+          void act(() => keepAsVersion(id, left), "The other is among its versions.")
+        }
+      />
+      <nav
+        aria-label="Views of the recipe"
+        className="no-print mb-3 flex flex-wrap items-center gap-1.5"
+      >
         {VIEWS.map((each) => (
-          <button key={each} type="button" className="button aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-white" aria-pressed={view === each} onClick={() => void setView(each)}>
+          <button
+            key={each}
+            type="button"
+            className="button aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-white"
+            aria-pressed={view === each}
+            onClick={() => void setView(each)}
+          >
             {VIEW_NAMES[each]}
           </button>
         ))}
         <span className="ml-auto flex flex-wrap items-center gap-x-3 text-[14px] text-ink-2">
-          <button type="button" className="underline underline-offset-3" onClick={() => void act(() => bakedToday(id), "Noted: baked today.")}>
-            {recipe.lastBakedAt === null ? "Not baked yet: baked today?" : `Baked ${dayText(new Date(recipe.lastBakedAt))}: again today?`}
+          <button
+            type="button"
+            className="underline underline-offset-3"
+            onClick={() => void act(() => bakedToday(id), "Noted: baked today.")}
+          >
+            {recipe.lastBakedAt === null
+              ? "Not baked yet: baked today?"
+              : `Baked ${dayText(new Date(recipe.lastBakedAt))}: again today?`}
           </button>
           <span>
-            Save as <a className="underline underline-offset-3" href={`/recipes/${id}/file?as=md`}>Markdown</a>, <a className="underline underline-offset-3" href={`/recipes/${id}/file?as=json`}>JSON-LD</a>,{" "}
-            <a className="underline underline-offset-3" href={`/recipes/${id}/file?as=csv`}>CSV</a>
+            Save as{" "}
+            <a className="underline underline-offset-3" href={`/recipes/${id}/file?as=md`}>
+              Markdown
+            </a>
+            ,{" "}
+            <a className="underline underline-offset-3" href={`/recipes/${id}/file?as=json`}>
+              JSON-LD
+            </a>
+            ,{" "}
+            <a className="underline underline-offset-3" href={`/recipes/${id}/file?as=csv`}>
+              CSV
+            </a>
           </span>
         </span>
       </nav>
@@ -119,7 +237,10 @@ export function RecipeBench({ recipe, versions, pantry: kitchen, sharable, actio
           versions={versions}
           versionOf={(version) => versionOf(id, version)}
           onGoBack={(old) => {
-            void act(() => keepAsVersion(id, doc), "Gone back; what it was until now is a version too.");
+            void act(
+              () => keepAsVersion(id, doc),
+              "Gone back; what it was until now is a version too.",
+            );
             edit(() => ({ ...old, original: doc.original }));
           }}
         />
@@ -127,7 +248,15 @@ export function RecipeBench({ recipe, versions, pantry: kitchen, sharable, actio
       {view === "original" && <Original original={doc.original} pantry={pantry} />}
       {view === "recipe" && (
         <div className="panel mb-4 px-4 md:px-6">
-          <RecipeHead doc={doc} worked={worked} facts={facts} times={scaling.times} units={units} scaleBar={bar} onChange={edit} />
+          <RecipeHead
+            doc={doc}
+            worked={worked}
+            facts={facts}
+            times={scaling.times}
+            units={units}
+            scaleBar={bar}
+            onChange={edit}
+          />
         </div>
       )}
       {view === "weigh" && <div className="panel mb-4 px-4 py-2 md:px-6">{bar}</div>}
@@ -135,7 +264,10 @@ export function RecipeBench({ recipe, versions, pantry: kitchen, sharable, actio
       {view === "recipe" && (
         <>
           {remarks.length > 0 && (
-            <ul aria-label="Remarks on the balance" className="mb-3 space-y-0.5 text-[15px] text-ink-2">
+            <ul
+              aria-label="Remarks on the balance"
+              className="mb-3 space-y-0.5 text-[15px] text-ink-2"
+            >
               {remarks.map((remark) => (
                 <li key={remark.code} className="flex gap-2">
                   <Info size={18} aria-hidden className="mt-0.5 shrink-0" /> {balanceText(remark)}
@@ -144,14 +276,36 @@ export function RecipeBench({ recipe, versions, pantry: kitchen, sharable, actio
             </ul>
           )}
           {worked.formula.parts.map((part) => (
-            <section key={part.part.id} aria-label={part.part.name} className="panel mb-4 px-4 py-3 md:px-6">
+            <section
+              key={part.part.id}
+              aria-label={part.part.name}
+              className="panel mb-4 px-4 py-3 md:px-6"
+            >
               <div className="mb-1 flex flex-wrap items-center gap-2">
                 <h2 className="min-w-40 flex-1">
-                  <input className="figure-text w-full rounded-md bg-transparent px-1.5 text-xl hover:bg-enamel" aria-label="Name of the part" value={part.part.name} maxLength={120} onChange={(event) => { const name = event.target.value; edit(changePart(part.part.id, { name }), `part-${part.part.id}`); }} />
+                  <input
+                    className="figure-text w-full rounded-md bg-transparent px-1.5 text-xl hover:bg-enamel"
+                    aria-label="Name of the part"
+                    value={part.part.name}
+                    maxLength={120}
+                    onChange={(event) => {
+                      const name = event.target.value;
+                      edit(changePart(part.part.id, { name }), `part-${part.part.id}`);
+                    }}
+                  />
                 </h2>
-                <Choice label={`What ${part.part.name} is`} value={part.part.role} choices={PART_ROLES.map((role) => [role, ROLE_NAMES[role]] as const)} onChange={(role) => edit(changePart(part.part.id, { role }))} />
+                <Choice
+                  label={`What ${part.part.name} is`}
+                  value={part.part.role}
+                  choices={PART_ROLES.map((role) => [role, ROLE_NAMES[role]] as const)}
+                  onChange={(role) => edit(changePart(part.part.id, { role }))}
+                />
                 {doc.parts.length > 1 && (
-                  <button type="button" className="choice no-print" onClick={() => edit(removePart(part.part.id))}>
+                  <button
+                    type="button"
+                    className="choice no-print"
+                    onClick={() => edit(removePart(part.part.id))}
+                  >
                     Take out
                   </button>
                 )}
@@ -159,14 +313,30 @@ export function RecipeBench({ recipe, versions, pantry: kitchen, sharable, actio
               {part.part.from !== undefined && (
                 <p className="mb-1 flex flex-wrap items-center gap-x-3 text-[14px] text-ink-2">
                   <span>
-                    Belongs to <Link className="underline underline-offset-3" href={`/recipes/${part.part.from.recipe}`}>{sharable.find((each) => each.recipe === part.part.from?.recipe)?.recipeName ?? "another recipe"}</Link>: change it there, and it changes here.
+                    Belongs to{" "}
+                    <Link
+                      className="underline underline-offset-3"
+                      href={`/recipes/${part.part.from.recipe}`}
+                    >
+                      {sharable.find((each) => each.recipe === part.part.from?.recipe)
+                        ?.recipeName ?? "another recipe"}
+                    </Link>
+                    : change it there, and it changes here.
                   </span>
-                  <button type="button" className="choice no-print" onClick={() => edit(ownPart(part.part.id))}>
+                  <button
+                    type="button"
+                    className="choice no-print"
+                    onClick={() => edit(ownPart(part.part.id))}
+                  >
                     Make it this recipe&apos;s own
                   </button>
                 </p>
               )}
-              <fieldset disabled={part.part.from !== undefined} aria-label={`Lines and steps of ${part.part.name}`} className="grid min-w-0 gap-x-8 gap-y-4 lg:grid-cols-[minmax(0,1.1fr)_minmax(0,1fr)]">
+              <fieldset
+                disabled={part.part.from !== undefined}
+                aria-label={`Lines and steps of ${part.part.name}`}
+                className="grid min-w-0 gap-x-8 gap-y-4 lg:grid-cols-[minmax(0,1.1fr)_minmax(0,1fr)]"
+              >
                 <div className="min-w-0">
                   <FormulaTable
                     part={part}
@@ -197,7 +367,12 @@ export function RecipeBench({ recipe, versions, pantry: kitchen, sharable, actio
           <div className="no-print mb-3 flex flex-wrap items-center gap-1.5">
             <span className="label">Another part:</span>
             {PART_ROLES.map((role) => (
-              <button key={role} type="button" className="choice flex items-center gap-1" onClick={() => edit(addPart(role))}>
+              <button
+                key={role}
+                type="button"
+                className="choice flex items-center gap-1"
+                onClick={() => edit(addPart(role))}
+              >
                 <Plus size={15} aria-hidden /> {ROLE_NAMES[role]}
               </button>
             ))}
@@ -206,19 +381,40 @@ export function RecipeBench({ recipe, versions, pantry: kitchen, sharable, actio
                 label="Use a part of another recipe"
                 className="choice max-w-72"
                 value=""
-                choices={[["", "from another recipe…"], ...sharable.map((each, index) => [String(index), `${each.part.name}, ${each.recipeName}`] as const)]}
+                choices={[
+                  ["", "from another recipe…"],
+                  ...sharable.map(
+                    (each, index) =>
+                      [String(index), `${each.part.name}, ${each.recipeName}`] as const,
+                  ),
+                ]}
                 onChange={(index) => {
                   const chosen = sharable[Number(index)];
-                  if (index !== "" && chosen !== undefined) edit(borrowPart(chosen.recipe, chosen.part));
+                  if (index !== "" && chosen !== undefined)
+                    edit(borrowPart(chosen.recipe, chosen.part));
                 }}
               />
             )}
           </div>
           <label className="block">
             <span className="label">Notes</span>
-            <textarea className="field mt-1 !py-2" rows={3} value={doc.notes} maxLength={20_000} onChange={(event) => { const notes = event.target.value; edit((old) => ({ ...old, notes }), "notes"); }} />
+            <textarea
+              className="field mt-1 !py-2"
+              rows={3}
+              value={doc.notes}
+              maxLength={20_000}
+              onChange={(event) => {
+                const notes = event.target.value;
+                edit((old) => ({ ...old, notes }), "notes");
+              }}
+            />
           </label>
-          {worked.formula.allergens.length > 0 && <p className="mt-3 text-[15px] text-ink-2">Contains {worked.formula.allergens.join(", ")}. A pack&apos;s own label, and local food rules, come first.</p>}
+          {worked.formula.allergens.length > 0 && (
+            <p className="mt-3 text-[15px] text-ink-2">
+              Contains {worked.formula.allergens.join(", ")}. A pack&apos;s own label, and local
+              food rules, come first.
+            </p>
+          )}
         </>
       )}
       {row !== undefined && (
@@ -229,7 +425,11 @@ export function RecipeBench({ recipe, versions, pantry: kitchen, sharable, actio
           onClose={() => setOpen(null)}
           onChoose={(ingredient, isForNextTime) => {
             edit(changeLine(row.line.id, { ingredient: ingredient.id }));
-            if (isForNextTime && row.read.name !== "") void act(() => teachName(row.read.name, ingredient.id), `From now on “${row.read.name}” is ${ingredient.name}.`);
+            if (isForNextTime && row.read.name !== "")
+              void act(
+                () => teachName(row.read.name, ingredient.id),
+                `From now on “${row.read.name}” is ${ingredient.name}.`,
+              );
           }}
           onWeighed={(weighedG) => edit(changeLine(row.line.id, { weighedG }))}
           onSwap={(effect) => {
@@ -249,12 +449,25 @@ export function RecipeBench({ recipe, versions, pantry: kitchen, sharable, actio
 }
 
 /** The text it was read from, with the reading line by line. */
-function Original({ original, pantry }: { readonly original: string; readonly pantry: ReturnType<typeof pantryOf> }) {
-  const reading = useMemo(() => (original === "" ? null : readRecipe(original, pantry)), [original, pantry]);
-  if (reading?.ok !== true) return <p className="panel p-6">This recipe was written here: there is no other original.</p>;
+function Original({
+  original,
+  pantry,
+}: {
+  readonly original: string;
+  readonly pantry: ReturnType<typeof pantryOf>;
+}) {
+  const reading = useMemo(
+    () => (original === "" ? null : readRecipe(original, pantry)),
+    [original, pantry],
+  );
+  if (reading?.ok !== true)
+    return <p className="panel p-6">This recipe was written here: there is no other original.</p>;
   return (
     <section className="panel p-4" aria-label="The original as it was read">
-      <ReadingRows rows={reading.value.rows} understood={understoodOf(workRecipe(reading.value.doc, pantry))} />
+      <ReadingRows
+        rows={reading.value.rows}
+        understood={understoodOf(workRecipe(reading.value.doc, pantry))}
+      />
     </section>
   );
 }

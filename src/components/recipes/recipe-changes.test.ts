@@ -1,23 +1,53 @@
 import { describe, expect, it } from "vitest";
 import { emptyRecipe, type RecipeDoc } from "@/core/recipe";
-import { addLine, addPart, addStep, borrowPart, changeLine, changePart, changeStep, move, ownPart, removeLine, removePart, removeStep } from "./recipe-changes";
+import {
+  addLine,
+  addPart,
+  addStep,
+  borrowPart,
+  changeLine,
+  changePart,
+  changeStep,
+  move,
+  ownPart,
+  removeLine,
+  removePart,
+  removeStep,
+} from "./recipe-changes";
 
 const doc: RecipeDoc = {
   ...emptyRecipe("Loaf"),
   parts: [
-    { id: "p1", role: "batter", name: "Batter", steps: [{ id: "s1", text: "Mix." }, { id: "s2", text: "Bake." }], lines: [{ id: "l1", text: "a" }, { id: "l2", text: "b" }, { id: "l3", text: "c" }] },
+    {
+      id: "p1",
+      role: "batter",
+      name: "Batter",
+      steps: [
+        { id: "s1", text: "Mix." },
+        { id: "s2", text: "Bake." },
+      ],
+      lines: [
+        { id: "l1", text: "a" },
+        { id: "l2", text: "b" },
+        { id: "l3", text: "c" },
+      ],
+    },
     { id: "p2", role: "syrup", name: "Syrup", steps: [], lines: [{ id: "l4", text: "d" }] },
   ],
 };
-const lines = (of: RecipeDoc): string => of.parts.map((part) => part.lines.map(({ id, text }) => `${id}${text}`).join(" ")).join(" | ");
-const steps = (of: RecipeDoc): string => of.parts.map((part) => part.steps.map(({ id }) => id).join(" ")).join(" | ");
+const lines = (of: RecipeDoc): string =>
+  of.parts.map((part) => part.lines.map(({ id, text }) => `${id}${text}`).join(" ")).join(" | ");
+const steps = (of: RecipeDoc): string =>
+  of.parts.map((part) => part.steps.map(({ id }) => id).join(" ")).join(" | ");
 
 describe("changing a recipe", () => {
   it("changes, adds and takes out lines, with ids nobody has", () => {
     expect(lines(changeLine("l2", { text: "x" })(doc))).toBe("l1a l2x l3c | l4d");
     expect(lines(addLine("p2")(doc))).toBe("l1a l2b l3c | l4d l5");
     expect(lines(removeLine("l1")(doc))).toBe("l2b l3c | l4d");
-    expect(changeLine("l2", { ingredient: undefined })(changeLine("l2", { ingredient: "egg" })(doc))).toEqual(doc);
+    expect(
+      changeLine("l2", { ingredient: undefined })(changeLine("l2", { ingredient: "egg" })(doc)),
+    ).toEqual(doc);
   });
 
   it("moves lines and steps up and down, within their part only", () => {
@@ -28,9 +58,25 @@ describe("changing a recipe", () => {
   });
 
   it("uses a part of another recipe, and makes it its own", () => {
-    const theirs = { id: "p7", role: "frosting", name: "Malt frosting", lines: [{ id: "l1", text: "150 g butter" }], steps: [{ id: "s1", text: "Beat." }] } as const;
-    const used = borrowPart("malt", { ...theirs, lines: [...theirs.lines], steps: [...theirs.steps] })(doc);
-    expect(used.parts[2]).toMatchObject({ id: "p3", name: "Malt frosting", from: { recipe: "malt", part: "p7" }, lines: [{ id: "p3-l1", text: "150 g butter" }], steps: [{ id: "p3-s1", text: "Beat." }] });
+    const theirs = {
+      id: "p7",
+      role: "frosting",
+      name: "Malt frosting",
+      lines: [{ id: "l1", text: "150 g butter" }],
+      steps: [{ id: "s1", text: "Beat." }],
+    } as const;
+    const used = borrowPart("malt", {
+      ...theirs,
+      lines: [...theirs.lines],
+      steps: [...theirs.steps],
+    })(doc);
+    expect(used.parts[2]).toMatchObject({
+      id: "p3",
+      name: "Malt frosting",
+      from: { recipe: "malt", part: "p7" },
+      lines: [{ id: "p3-l1", text: "150 g butter" }],
+      steps: [{ id: "p3-s1", text: "Beat." }],
+    });
     expect(ownPart("p3")(used).parts[2]?.from).toBeUndefined();
   });
 
@@ -38,8 +84,17 @@ describe("changing a recipe", () => {
     expect(steps(addStep("p2")(doc))).toBe("s1 s2 | s3");
     expect(steps(removeStep("s1")(doc))).toBe("s2 | ");
     expect(changeStep("s1", { text: "Stir." })(doc).parts[0]?.steps[0]?.text).toBe("Stir.");
-    expect(addPart("frosting")(doc).parts[2]).toEqual({ id: "p3", role: "frosting", name: "Frosting", lines: [], steps: [] });
-    expect(changePart("p2", { name: "Soak", role: "soak" })(doc).parts[1]).toMatchObject({ name: "Soak", role: "soak" });
+    expect(addPart("frosting")(doc).parts[2]).toEqual({
+      id: "p3",
+      role: "frosting",
+      name: "Frosting",
+      lines: [],
+      steps: [],
+    });
+    expect(changePart("p2", { name: "Soak", role: "soak" })(doc).parts[1]).toMatchObject({
+      name: "Soak",
+      role: "soak",
+    });
     const one = removePart("p2")(doc);
     expect(removePart("p1")(one)).toBe(one);
   });

@@ -1,34 +1,77 @@
-import { freshId, withSharedPart, type Line, type Part, type PartRole, type RecipeDoc, type Step } from "@/core/recipe";
+import {
+  freshId,
+  withSharedPart,
+  type Line,
+  type Part,
+  type PartRole,
+  type RecipeDoc,
+  type Step,
+} from "@/core/recipe";
 
-/** Changes a baker makes to a recipe; each gives a new recipe, and the same one when there is nothing to change. */
+/**
+ * Changes a baker makes to a recipe; each gives a new recipe, and the same one when there is
+ * nothing to change.
+ */
 type Change = (doc: RecipeDoc) => RecipeDoc;
 
-const inPart = (partId: string, change: (part: Part) => Part): Change => (doc) => ({ ...doc, parts: doc.parts.map((part) => (part.id === partId ? change(part) : part)) });
-const lineIds = (doc: RecipeDoc): readonly string[] => doc.parts.flatMap(({ lines }) => lines.flatMap(({ id, swap }) => [id, ...(swap?.was ?? []).map((was) => was.id)]));
-const stepIds = (doc: RecipeDoc): readonly string[] => doc.parts.flatMap(({ steps }) => steps.map(({ id }) => id));
+const inPart =
+  (partId: string, change: (part: Part) => Part): Change =>
+  (doc) => ({ ...doc, parts: doc.parts.map((part) => (part.id === partId ? change(part) : part)) });
+const lineIds = (doc: RecipeDoc): readonly string[] =>
+  doc.parts.flatMap(({ lines }) =>
+    lines.flatMap(({ id, swap }) => [id, ...(swap?.was ?? []).map((was) => was.id)]),
+  );
+const stepIds = (doc: RecipeDoc): readonly string[] =>
+  doc.parts.flatMap(({ steps }) => steps.map(({ id }) => id));
 
 /** One line changed; a field set to undefined counts as not given. */
 export function changeLine(lineId: string, changes: Partial<Omit<Line, "id">>): Change {
   return (doc) => ({
     ...doc,
-    parts: doc.parts.map((part) => ({ ...part, lines: part.lines.map((line) => (line.id === lineId ? { ...line, ...changes } : line)) })),
+    parts: doc.parts.map((part) => ({
+      ...part,
+      lines: part.lines.map((line) => (line.id === lineId ? { ...line, ...changes } : line)),
+    })),
   });
 }
 
 export function addLine(partId: string): Change {
-  return (doc) => inPart(partId, (part) => ({ ...part, lines: [...part.lines, { id: freshId("l", lineIds(doc)), text: "" }] }))(doc);
+  return (doc) =>
+    inPart(partId, (part) => ({
+      ...part,
+      lines: [...part.lines, { id: freshId("l", lineIds(doc)), text: "" }],
+    }))(doc);
 }
 
 export function removeLine(lineId: string): Change {
-  return (doc) => ({ ...doc, parts: doc.parts.map((part) => ({ ...part, lines: part.lines.filter(({ id }) => id !== lineId) })) });
+  return (doc) => ({
+    ...doc,
+    parts: doc.parts.map((part) => ({
+      ...part,
+      lines: part.lines.filter(({ id }) => id !== lineId),
+    })),
+  });
 }
 
 /** Moves a line or a step before or after another of its part, to where that one stands. */
-export function move(list: "lines" | "steps", partId: string, fromId: string, toId: string): Change {
-  return inPart(partId, (part) => (list === "lines" ? { ...part, lines: moved(part.lines, fromId, toId) } : { ...part, steps: moved(part.steps, fromId, toId) }));
+export function move(
+  list: "lines" | "steps",
+  partId: string,
+  fromId: string,
+  toId: string,
+): Change {
+  return inPart(partId, (part) =>
+    list === "lines"
+      ? { ...part, lines: moved(part.lines, fromId, toId) }
+      : { ...part, steps: moved(part.steps, fromId, toId) },
+  );
 }
 
-function moved<T extends { readonly id: string }>(items: readonly T[], fromId: string, toId: string): T[] {
+function moved<T extends { readonly id: string }>(
+  items: readonly T[],
+  fromId: string,
+  toId: string,
+): T[] {
   const from = items.findIndex(({ id }) => id === fromId);
   const to = items.findIndex(({ id }) => id === toId);
   const item = items[from];
@@ -37,27 +80,77 @@ function moved<T extends { readonly id: string }>(items: readonly T[], fromId: s
 }
 
 export function changeStep(stepId: string, changes: Partial<Omit<Step, "id">>): Change {
-  return (doc) => ({ ...doc, parts: doc.parts.map((part) => ({ ...part, steps: part.steps.map((step) => (step.id === stepId ? { ...step, ...changes } : step)) })) });
+  return (doc) => ({
+    ...doc,
+    parts: doc.parts.map((part) => ({
+      ...part,
+      steps: part.steps.map((step) => (step.id === stepId ? { ...step, ...changes } : step)),
+    })),
+  });
 }
 
 export function addStep(partId: string): Change {
-  return (doc) => inPart(partId, (part) => ({ ...part, steps: [...part.steps, { id: freshId("s", stepIds(doc)), text: "" }] }))(doc);
+  return (doc) =>
+    inPart(partId, (part) => ({
+      ...part,
+      steps: [...part.steps, { id: freshId("s", stepIds(doc)), text: "" }],
+    }))(doc);
 }
 
 export function removeStep(stepId: string): Change {
-  return (doc) => ({ ...doc, parts: doc.parts.map((part) => ({ ...part, steps: part.steps.filter(({ id }) => id !== stepId) })) });
+  return (doc) => ({
+    ...doc,
+    parts: doc.parts.map((part) => ({
+      ...part,
+      steps: part.steps.filter(({ id }) => id !== stepId),
+    })),
+  });
 }
 
 export function addPart(role: PartRole): Change {
   const name = role.charAt(0).toUpperCase() + role.slice(1);
-  return (doc) => ({ ...doc, parts: [...doc.parts, { id: freshId("p", doc.parts.map(({ id }) => id)), role, name, lines: [], steps: [] }] });
+  return (doc) => ({
+    ...doc,
+    parts: [
+      ...doc.parts,
+      {
+        id: freshId(
+          "p",
+          doc.parts.map(({ id }) => id),
+        ),
+        role,
+        name,
+        lines: [],
+        steps: [],
+      },
+    ],
+  });
 }
 
 /** Uses a part of another recipe here; what that recipe changes in it changes here too. */
 export function borrowPart(recipe: string, part: Part): Change {
   return (doc) => {
-    const id = freshId("p", doc.parts.map((own) => own.id));
-    return { ...doc, parts: [...doc.parts, withSharedPart({ id, role: part.role, name: part.name, lines: [], steps: [], from: { recipe, part: part.id } }, { ...doc, parts: [part] })] };
+    const id = freshId(
+      "p",
+      doc.parts.map((own) => own.id),
+    );
+    return {
+      ...doc,
+      parts: [
+        ...doc.parts,
+        withSharedPart(
+          {
+            id,
+            role: part.role,
+            name: part.name,
+            lines: [],
+            steps: [],
+            from: { recipe, part: part.id },
+          },
+          { ...doc, parts: [part] },
+        ),
+      ],
+    };
   };
 }
 
@@ -72,5 +165,6 @@ export function changePart(partId: string, changes: Partial<Pick<Part, "name" | 
 
 /** Takes a part out, with its lines and steps; the last one stays. */
 export function removePart(partId: string): Change {
-  return (doc) => (doc.parts.length < 2 ? doc : { ...doc, parts: doc.parts.filter(({ id }) => id !== partId) });
+  return (doc) =>
+    doc.parts.length < 2 ? doc : { ...doc, parts: doc.parts.filter(({ id }) => id !== partId) };
 }

@@ -1,20 +1,49 @@
 "use client";
 
 import type { ReactNode } from "react";
-import { debounce, parseAsInteger, parseAsString, parseAsStringLiteral, useQueryStates } from "nuqs";
-import { makeTimes, MAKES, settledScaling, type MakeRequest, type RecipeFacts, type Scaling, type WorkedRecipe } from "@/core/cake";
+import {
+  debounce,
+  parseAsInteger,
+  parseAsString,
+  parseAsStringLiteral,
+  useQueryStates,
+} from "nuqs";
+import {
+  makeTimes,
+  MAKES,
+  settledScaling,
+  type MakeRequest,
+  type RecipeFacts,
+  type Scaling,
+  type WorkedRecipe,
+} from "@/core/cake";
 import { eggsIn, type RecipeDoc } from "@/core/recipe";
 import { eggText, heatStepText, issueText, timesText, type Units } from "@/words";
 import { Choice, Field } from "../frame/field";
 
 type Way = MakeRequest["make"];
 const WAY_NAMES: Readonly<Record<Way, string>> = {
-  written: "as written", times: "so many times", portions: "for so many", eggs: "with the eggs I have", line: "with what I have of", tins: "for my tin",
+  written: "as written",
+  times: "so many times",
+  portions: "for so many",
+  eggs: "with the eggs I have",
+  line: "with what I have of",
+  tins: "for my tin",
 };
-const EXAMPLES: Readonly<Record<Way, string>> = { written: "", times: "1.5", portions: "18", eggs: "3", line: "640 g", tins: "23 cm, 33 x 23 x 5 cm" };
+const EXAMPLES: Readonly<Record<Way, string>> = {
+  written: "",
+  times: "1.5",
+  portions: "18",
+  eggs: "3",
+  line: "640 g",
+  tins: "23 cm, 33 x 23 x 5 cm",
+};
 const SCHOOLS = ["as-written", "less-when-wide"] as const;
 
-/** The scaling lives in the address, so that it can be bookmarked; it never changes the recipe itself. */
+/**
+ * The scaling lives in the address, so that it can be bookmarked; it never changes the recipe
+ * itself.
+ */
 const SCALE_ADDRESS = {
   make: parseAsStringLiteral(MAKES).withDefault("written"),
   of: parseAsString.withDefault(""),
@@ -27,19 +56,35 @@ const SCALE_ADDRESS = {
 const ADDRESS_AFTER_MS = 250;
 
 /** How much of the recipe to make, from the address. */
-export function useScaling(doc: RecipeDoc, worked: WorkedRecipe, facts: RecipeFacts, units: Units): { readonly scaling: Scaling; readonly bar: ReactNode } {
-  const [address, setAddress] = useQueryStates(SCALE_ADDRESS, { history: "replace", limitUrlUpdates: debounce(ADDRESS_AFTER_MS) });
+export function useScaling(
+  doc: RecipeDoc,
+  worked: WorkedRecipe,
+  facts: RecipeFacts,
+  units: Units,
+): { readonly scaling: Scaling; readonly bar: ReactNode } {
+  const [address, setAddress] = useQueryStates(SCALE_ADDRESS, {
+    history: "replace",
+    limitUrlUpdates: debounce(ADDRESS_AFTER_MS),
+  });
   const { make, of, leavening } = address;
   const wanted = makeTimes(address, doc, worked, facts, units.measure);
   const scaling = settledScaling(wanted.ok ? wanted.value : 1, address, worked);
   const problem = wanted.ok ? null : issueText(wanted.issue, units);
   const eggs = eggsIn(worked.formula);
-  const lines = worked.formula.parts.flatMap(({ rows }) => rows).filter(({ massG }) => massG !== null);
+  const lines = worked.formula.parts
+    .flatMap(({ rows }) => rows)
+    .filter(({ massG }) => massG !== null);
   const bar = (
     <div className="no-print flex flex-wrap items-start gap-x-3 gap-y-2">
       <label className="flex items-center gap-2">
         <span className="label">Make it</span>
-        <Choice label="How much to make" className="field !w-auto pr-1" value={make} choices={MAKES.map((way) => [way, WAY_NAMES[way]] as const)} onChange={(way) => void setAddress({ make: way, of: "" })} />
+        <Choice
+          label="How much to make"
+          className="field !w-auto pr-1"
+          value={make}
+          choices={MAKES.map((way) => [way, WAY_NAMES[way]] as const)}
+          onChange={(way) => void setAddress({ make: way, of: "" })}
+        />
       </label>
       {make === "line" && (
         <label className="flex max-w-56">
@@ -48,14 +93,26 @@ export function useScaling(doc: RecipeDoc, worked: WorkedRecipe, facts: RecipeFa
             label="Ingredient I have"
             className="field pr-1"
             value={lines.some(({ line }) => line.id === address.line) ? address.line : ""}
-            choices={[["", "choose"], ...lines.map(({ line, read, ingredient }) => [line.id, ingredient?.name ?? read.name] as const)]}
+            choices={[
+              ["", "choose"],
+              ...lines.map(
+                ({ line, read, ingredient }) => [line.id, ingredient?.name ?? read.name] as const,
+              ),
+            ]}
             onChange={(line) => void setAddress({ line })}
           />
         </label>
       )}
       {make !== "written" && (
         <div className="flex w-52">
-          <Field isLabelHidden label={make === "tins" ? "My tin" : "Amount"} value={of} onChange={(text) => void setAddress({ of: text })} placeholder={EXAMPLES[make]} problem={of === "" ? null : problem} />
+          <Field
+            isLabelHidden
+            label={make === "tins" ? "My tin" : "Amount"}
+            value={of}
+            onChange={(text) => void setAddress({ of: text })}
+            placeholder={EXAMPLES[make]}
+            problem={of === "" ? null : problem}
+          />
         </div>
       )}
       <details className="pt-1 text-[14px] text-ink-2">
@@ -63,10 +120,25 @@ export function useScaling(doc: RecipeDoc, worked: WorkedRecipe, facts: RecipeFa
         <div className="flex flex-wrap items-end gap-3 pb-1">
           <label className="flex flex-col">
             <span className="label">Leavener in big batches</span>
-            <Choice label="Leavener in big batches" value={leavening} choices={[["as-written", "in proportion"], ["less-when-wide", "a little less past twice"]]} onChange={(school) => void setAddress({ leavening: school })} />
+            <Choice
+              label="Leavener in big batches"
+              value={leavening}
+              choices={[
+                ["as-written", "in proportion"],
+                ["less-when-wide", "a little less past twice"],
+              ]}
+              onChange={(school) => void setAddress({ leavening: school })}
+            />
           </label>
           <div className="flex w-32">
-            <Field label="Altitude, m" value={address.altitude === 0 ? "" : String(address.altitude)} onChange={(text) => void setAddress({ altitude: Math.trunc(Number(text.replaceAll(/\D/gu, ""))) })} placeholder="off" />
+            <Field
+              label="Altitude, m"
+              value={address.altitude === 0 ? "" : String(address.altitude)}
+              onChange={(text) =>
+                void setAddress({ altitude: Math.trunc(Number(text.replaceAll(/\D/gu, ""))) })
+              }
+              placeholder="off"
+            />
           </div>
         </div>
       </details>
@@ -78,12 +150,22 @@ export function useScaling(doc: RecipeDoc, worked: WorkedRecipe, facts: RecipeFa
   return { scaling, bar };
 }
 
-function ScalingText({ scaling, units, eggs }: { readonly scaling: Scaling; readonly units: Units; readonly eggs: number }) {
+function ScalingText({
+  scaling,
+  units,
+  eggs,
+}: {
+  readonly scaling: Scaling;
+  readonly units: Units;
+  readonly eggs: number;
+}) {
   const { times, egg, altitude } = scaling;
   const parts = [
     times === 1 ? "" : `${timesText(times)} of the recipe.`,
     egg === null ? "" : eggText(egg, eggs, units),
-    altitude === null ? "" : `Thin air: leavening ${timesText(altitude.leavening)}, sugar ${timesText(altitude.sugar)}, liquid ${timesText(altitude.liquid)}, ${heatStepText(altitude.heatC, units)} hotter, minutes ${timesText(altitude.minutes)}.`,
+    altitude === null
+      ? ""
+      : `Thin air: leavening ${timesText(altitude.leavening)}, sugar ${timesText(altitude.sugar)}, liquid ${timesText(altitude.liquid)}, ${heatStepText(altitude.heatC, units)} hotter, minutes ${timesText(altitude.minutes)}.`,
   ].filter((part) => part !== "");
   return parts.length === 0 ? null : parts.join(" ");
 }

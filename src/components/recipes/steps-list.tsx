@@ -20,21 +20,53 @@ type StepsListProps = {
 };
 
 /** A part's steps in order, the scaled amounts standing inside them. */
-export function StepsList({ part, scaling, measures, units, onText, onAdd, onRemove, onMove }: StepsListProps) {
+export function StepsList({
+  part,
+  scaling,
+  measures,
+  units,
+  onText,
+  onAdd,
+  onRemove,
+  onMove,
+}: StepsListProps) {
   const [editing, setEditing] = useState<string | null>(null);
   const { steps } = part.part;
-  const lines = part.rows.map(({ line, read, ingredient }) => ({ id: line.id, name: read.name, ingredient }));
-  const grams = new Map(part.rows.map((row) => [row.line.id, scaledRow(row, scaling, measures).shownG]));
+  const lines = part.rows.map(({ line, read, ingredient }) => ({
+    id: line.id,
+    name: read.name,
+    ingredient,
+  }));
+  const grams = new Map(
+    part.rows.map((row) => [row.line.id, scaledRow(row, scaling, measures).shownG]),
+  );
   return (
     <>
-      <SortableList id={`steps-${part.part.id}`} items={steps.map(({ id }, index) => ({ id, name: `Step ${index + 1}` }))} onMove={onMove}>
+      <SortableList
+        id={`steps-${part.part.id}`}
+        items={steps.map(({ id }, index) => ({ id, name: `Step ${index + 1}` }))}
+        onMove={onMove}
+      >
         <ol className="divide-y-[1.5px] divide-line">
           {steps.map((step, index) => (
             <StepRow key={step.id} step={step} number={index + 1}>
               {editing === step.id ? (
                 <div className="flex flex-1 items-start gap-1.5">
-                  <textarea autoFocus className="field !py-1.5" rows={3} aria-label={`Step ${index + 1}`} value={step.text} onChange={(event) => onText(step.id, event.target.value)} maxLength={2000} />
-                  <button type="button" className="button !px-2.5" aria-label={`Done with step ${index + 1}`} onClick={() => setEditing(null)}>
+                  <textarea
+                    autoFocus
+                    className="field !py-1.5"
+                    rows={3}
+                    aria-label={`Step ${index + 1}`}
+                    value={step.text}
+                    onChange={(event) => onText(step.id, event.target.value)}
+                    maxLength={2000}
+                  />
+                  <button
+                    type="button"
+                    className="button !px-2.5"
+                    aria-label={`Done with step ${index + 1}`}
+                    onClick={() => setEditing(null)}
+                  >
                     <Check size={17} aria-hidden />
                   </button>
                 </div>
@@ -44,9 +76,14 @@ export function StepsList({ part, scaling, measures, units, onText, onAdd, onRem
                     <p className="leading-snug">
                       {stepPieces(step.text, lines).map((piece, at) => {
                         const massG = piece.line === null ? null : (grams.get(piece.line) ?? null);
-                        return massG === null ? <span key={at}>{piece.text}</span> : (
+                        return massG === null ? (
+                          <span key={at}>{piece.text}</span>
+                        ) : (
                           <span key={at} className="font-semibold">
-                            {piece.text} <span className="text-[14px] font-normal whitespace-nowrap text-ink-2">({gramsText(massG)})</span>
+                            {piece.text}{" "}
+                            <span className="text-[14px] font-normal whitespace-nowrap text-ink-2">
+                              ({gramsText(massG)})
+                            </span>
                           </span>
                         );
                       })}
@@ -54,10 +91,20 @@ export function StepsList({ part, scaling, measures, units, onText, onAdd, onRem
                     <StepMeta step={step} units={units} />
                   </div>
                   <div className="no-print flex shrink-0">
-                    <button type="button" className="flex size-8 items-center justify-center text-steel hover:text-ink" aria-label={`Change step ${index + 1}`} onClick={() => setEditing(step.id)}>
+                    <button
+                      type="button"
+                      className="flex size-8 items-center justify-center text-steel hover:text-ink"
+                      aria-label={`Change step ${index + 1}`}
+                      onClick={() => setEditing(step.id)}
+                    >
                       <Pencil size={16} aria-hidden />
                     </button>
-                    <button type="button" className="flex size-8 items-center justify-center text-steel hover:text-tomato" aria-label={`Take out step ${index + 1}`} onClick={() => onRemove(step.id)}>
+                    <button
+                      type="button"
+                      className="flex size-8 items-center justify-center text-steel hover:text-tomato"
+                      aria-label={`Take out step ${index + 1}`}
+                      onClick={() => onRemove(step.id)}
+                    >
                       <Trash2 size={16} aria-hidden />
                     </button>
                   </div>
@@ -74,11 +121,24 @@ export function StepsList({ part, scaling, measures, units, onText, onAdd, onRem
   );
 }
 
-function StepRow({ step, number, children }: { readonly step: Step; readonly number: number; readonly children: React.ReactNode }) {
+function StepRow({
+  step,
+  number,
+  children,
+}: {
+  readonly step: Step;
+  readonly number: number;
+  readonly children: React.ReactNode;
+}) {
   const { setRow, style, handle } = useSortableRow(step.id);
   return (
     <li ref={setRow} style={style} className="flex items-start gap-2 py-2">
-      <button type="button" className="flex shrink-0 cursor-grab items-center text-steel" aria-label={`Move step ${number}`} {...handle}>
+      <button
+        type="button"
+        className="flex shrink-0 cursor-grab items-center text-steel"
+        aria-label={`Move step ${number}`}
+        {...handle}
+      >
         <GripVertical size={16} aria-hidden className="no-print" />
         <span className="w-5 text-right font-bold text-ink">{number}</span>
       </button>
@@ -90,9 +150,14 @@ function StepRow({ step, number, children }: { readonly step: Step; readonly num
 /** What the step was read as: its kind, minutes, wait, heat. */
 function StepMeta({ step, units }: { readonly step: Step; readonly units: Units }) {
   const { kind, minutes, wait, tempC, speed } = readStep(step);
-  const span = ({ low, high }: Amount): string => (low === high ? minutesText(shown(low)) : `${shown(low)} to ${minutesText(shown(high))}`);
+  const span = ({ low, high }: Amount): string =>
+    low === high ? minutesText(shown(low)) : `${shown(low)} to ${minutesText(shown(high))}`;
   const parts = [
-    kind === "other" ? "" : STEP_NAMES[kind], speed === null ? "" : `${speed} speed`, tempC === null ? "" : heatText(tempC, units), minutes === null ? "" : span(minutes), wait === null ? "" : kind === "rest" || kind === "cool" ? span(wait) : `wait ${span(wait)}`,
+    kind === "other" ? "" : STEP_NAMES[kind],
+    speed === null ? "" : `${speed} speed`,
+    tempC === null ? "" : heatText(tempC, units),
+    minutes === null ? "" : span(minutes),
+    wait === null ? "" : kind === "rest" || kind === "cool" ? span(wait) : `wait ${span(wait)}`,
   ].filter((part) => part !== "");
   return parts.length === 0 ? null : <p className="text-[13px] text-ink-2">{parts.join(" · ")}</p>;
 }

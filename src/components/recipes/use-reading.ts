@@ -3,16 +3,31 @@
 import { useEffect, useRef, useState } from "react";
 import type { Result } from "@/core/measure";
 import type { RecipeReading } from "@/core/recipe";
-import { READING_MS, type KitchenWords, type ReadReply, type ReadRequest } from "@/workers/read-protocol";
+import {
+  READING_MS,
+  type KitchenWords,
+  type ReadReply,
+  type ReadRequest,
+} from "@/workers/read-protocol";
 
-/** How a text was read: which text that was, and null while nothing was read or reading it had to be stopped. */
-export type Reading = { readonly of: string; readonly result: Result<RecipeReading> | null; readonly wasStopped: boolean };
+/**
+ * How a text was read: which text that was, and null while nothing was read or reading it had to be
+ * stopped.
+ */
+export type Reading = {
+  readonly of: string;
+  readonly result: Result<RecipeReading> | null;
+  readonly wasStopped: boolean;
+};
 
 const NOTHING: Reading = { of: "", result: null, wasStopped: false };
 /** A pause in typing this long begins a reading, ms. */
 const READ_AFTER_MS = 120;
 
-/** Marks in the browser that a text is being read: found at the next visit, it says which text must not be read unasked. */
+/**
+ * Marks in the browser that a text is being read: found at the next visit, it says which text must
+ * not be read unasked.
+ */
 const MARK = "recipe-being-read";
 
 /** Whether the last reading in this browser never came to an end. */
@@ -34,19 +49,27 @@ function mark(isReading: boolean): void {
 }
 
 /**
- * A text read beside the page as it changes. A reading that takes too long is stopped, whatever is in the text; the page goes on.
+ * A text read beside the page as it changes. A reading that takes too long is stopped, whatever is
+ * in the text; the page goes on.
  * @param isHeld nothing is read while this is true
  */
-export function useReading(text: string, pantry: KitchenWords, isHeld: boolean): { readonly reading: Reading; readonly isReading: boolean } {
+export function useReading(
+  text: string,
+  pantry: KitchenWords,
+  isHeld: boolean,
+): { readonly reading: Reading; readonly isReading: boolean } {
   const [reading, setReading] = useState(NOTHING);
   const worker = useRef<Worker | null>(null);
   const asked = useRef(0);
 
-  useEffect(() => () => {
-    worker.current?.terminate();
-    worker.current = null;
-    mark(false);
-  }, []);
+  useEffect(
+    () => () => {
+      worker.current?.terminate();
+      worker.current = null;
+      mark(false);
+    },
+    [],
+  );
 
   useEffect(() => {
     if (isHeld) return;
@@ -69,12 +92,28 @@ export function useReading(text: string, pantry: KitchenWords, isHeld: boolean):
         setReading({ ...NOTHING, of: text });
         return;
       }
-      worker.current ??= new Worker(new URL("../../workers/read.worker.ts", import.meta.url), { type: "module" });
-      worker.current.addEventListener("message", ({ data }: MessageEvent<ReadReply>) => { if (data.id === id) end(data.reading); }, { signal: gone.signal });
-      worker.current.addEventListener("error", () => { end(null); }, { signal: gone.signal });
+      worker.current ??= new Worker(new URL("../../workers/read.worker.ts", import.meta.url), {
+        type: "module",
+      });
+      worker.current.addEventListener(
+        "message",
+        ({ data }: MessageEvent<ReadReply>) => {
+          if (data.id === id) end(data.reading);
+        },
+        { signal: gone.signal },
+      );
+      worker.current.addEventListener(
+        "error",
+        () => {
+          end(null);
+        },
+        { signal: gone.signal },
+      );
       mark(true);
       worker.current.postMessage({ id, text, pantry } satisfies ReadRequest);
-      limit = setTimeout(() => { end(null); }, READING_MS);
+      limit = setTimeout(() => {
+        end(null);
+      }, READING_MS);
     }, READ_AFTER_MS);
     return () => {
       clearTimeout(begin);

@@ -1,5 +1,11 @@
 import type { Build } from "@/core/build";
-import { dripLength, swirlSize, type Finish, type FinishedCake, type FinishedTier } from "@/core/finish";
+import {
+  dripLength,
+  swirlSize,
+  type Finish,
+  type FinishedCake,
+  type FinishedTier,
+} from "@/core/finish";
 import { sectionAt } from "@/core/tin";
 
 /** A tier where it stands: mm above the board, half its width, and the hole's. */
@@ -28,29 +34,67 @@ export function placedTiers(cake: FinishedCake, fillingMm: number): readonly Pla
     footMm = edgeMm + tier.domeMm + coat.topMm;
     return {
       ...each,
-      footMm: foot, halfMm: at.halfLengthMm, holeMm: at.tubeRadiusMm, edgeMm, topMm: footMm,
-      slices: Array.from({ length: tier.layers }, (_, layer) => ({ fromMm: foot + layer * stepMm, heightMm: tier.layerMm })),
-      gaps: Array.from({ length: tier.layers - 1 }, (_, gap) => ({ fromMm: foot + gap * stepMm + tier.layerMm, heightMm: fillingMm })),
+      footMm: foot,
+      halfMm: at.halfLengthMm,
+      holeMm: at.tubeRadiusMm,
+      edgeMm,
+      topMm: footMm,
+      slices: Array.from({ length: tier.layers }, (_, layer) => ({
+        fromMm: foot + layer * stepMm,
+        heightMm: tier.layerMm,
+      })),
+      gaps: Array.from({ length: tier.layers - 1 }, (_, gap) => ({
+        fromMm: foot + gap * stepMm + tier.layerMm,
+        heightMm: fillingMm,
+      })),
     };
   });
 }
 
 /** Everything a drawing of a plan's first cake needs. */
-export type DrawnCake = { readonly tiers: readonly PlacedTier[]; readonly build: Build; readonly finish: Finish; readonly wears: Finish["wears"]; readonly widthMm: number; readonly heightMm: number };
+export type DrawnCake = {
+  readonly tiers: readonly PlacedTier[];
+  readonly build: Build;
+  readonly finish: Finish;
+  readonly wears: Finish["wears"];
+  readonly widthMm: number;
+  readonly heightMm: number;
+};
 
 /** A piece of fruit lies so high, over its width. */
 export const FRUIT_TALL = 0.5;
 
 /** The first cake of a plan, ready to be drawn. */
-export function drawnCake({ build, finish }: { readonly build: Build; readonly finish: Finish }): DrawnCake {
+export function drawnCake({
+  build,
+  finish,
+}: {
+  readonly build: Build;
+  readonly finish: Finish;
+}): DrawnCake {
   const { wears } = finish;
   const cake = finish.cakes[0];
   if (cake === undefined) throw new RangeError("a plan has at least one cake");
   const tiers = placedTiers(cake, build.fillingMm);
   const widest = Math.max(...tiers.map(({ halfMm, coat }) => halfMm + coat.sideMm));
-  const base = Math.max(0, ...(wears.borders ?? []).filter(({ at }) => at === "base").map(({ widthMm }) => widthMm));
-  const onTop = Math.max(0, ...(wears.borders ?? []).filter(({ at }) => at === "top").map(({ widthMm }) => widthMm * 0.7), wears.swirls === undefined ? 0 : swirlSize(wears.swirls.style).heightMm, wears.fruit?.at === "top" ? FRUIT_TALL * wears.fruit.widthMm : 0);
-  return { tiers, build, finish, wears, widthMm: 2 * (widest + base), heightMm: (tiers.at(-1)?.topMm ?? 0) + onTop };
+  const base = Math.max(
+    0,
+    ...(wears.borders ?? []).filter(({ at }) => at === "base").map(({ widthMm }) => widthMm),
+  );
+  const onTop = Math.max(
+    0,
+    ...(wears.borders ?? []).filter(({ at }) => at === "top").map(({ widthMm }) => widthMm * 0.7),
+    wears.swirls === undefined ? 0 : swirlSize(wears.swirls.style).heightMm,
+    wears.fruit?.at === "top" ? FRUIT_TALL * wears.fruit.widthMm : 0,
+  );
+  return {
+    tiers,
+    build,
+    finish,
+    wears,
+    widthMm: 2 * (widest + base),
+    heightMm: (tiers.at(-1)?.topMm ?? 0) + onTop,
+  };
 }
 
 /** Down a side from the top of the coat, mm. */

@@ -14,7 +14,15 @@ export function EmptyTin({ tin, pxPerMm }: { readonly tin: Tin; readonly pxPerMm
       className="overflow-visible"
       aria-hidden="true"
     >
-      <path d={path} fill="none" vectorEffect="non-scaling-stroke" className="stroke-steel" strokeWidth="2.5" strokeLinejoin="round" strokeLinecap="round" />
+      <path
+        d={path}
+        fill="none"
+        vectorEffect="non-scaling-stroke"
+        className="stroke-steel"
+        strokeWidth="2.5"
+        strokeLinejoin="round"
+        strokeLinecap="round"
+      />
     </svg>
   );
 }

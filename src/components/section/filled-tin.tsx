@@ -1,8 +1,17 @@
 import type { TinFill } from "@/core/fill";
 import { sectionPaths } from "./section-paths";
 
-/** One filled tin in section: batter as poured, the dashed line it rises to, the tin. As wide as its place unless a scale is given. */
-export function FilledTin({ fill, pxPerMm }: { readonly fill: TinFill; readonly pxPerMm?: number }) {
+/**
+ * One filled tin in section: batter as poured, the dashed line it rises to, the tin. As wide as its
+ * place unless a scale is given.
+ */
+export function FilledTin({
+  fill,
+  pxPerMm,
+}: {
+  readonly fill: TinFill;
+  readonly pxPerMm?: number;
+}) {
   const { widthMm, heightMm, risen, batter, crown, tin } = sectionPaths(fill);
   const isOver = fill.verdict === "overflows";
   return (
@@ -22,7 +31,15 @@ export function FilledTin({ fill, pxPerMm }: { readonly fill: TinFill; readonly 
         strokeWidth="1.75"
         strokeDasharray="5 3.5"
       />
-      <path d={tin} fill="none" vectorEffect="non-scaling-stroke" className="stroke-steel" strokeWidth="3" strokeLinejoin="round" strokeLinecap="round" />
+      <path
+        d={tin}
+        fill="none"
+        vectorEffect="non-scaling-stroke"
+        className="stroke-steel"
+        strokeWidth="3"
+        strokeLinejoin="round"
+        strokeLinecap="round"
+      />
     </svg>
   );
 }

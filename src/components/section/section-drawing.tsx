@@ -16,30 +16,54 @@ const TALLEST_PX = 180;
 type Stand = { readonly key: string; readonly fill: TinFill; readonly drawn: number };
 
 /** One side of the bench: tins standing in a row. */
-export type Group = { readonly title: string; readonly fills: readonly TinFill[]; readonly description: string };
+export type Group = {
+  readonly title: string;
+  readonly fills: readonly TinFill[];
+  readonly description: string;
+};
 
 function standsOf(fills: readonly TinFill[]): readonly Stand[] {
-  return fills.map((fill, index) => ({ key: String(index), fill, drawn: Math.min(fill.geometry.count, MOST_DRAWN) }));
+  return fills.map((fill, index) => ({
+    key: String(index),
+    fill,
+    drawn: Math.min(fill.geometry.count, MOST_DRAWN),
+  }));
 }
 
 function widthOf(stands: readonly Stand[]): number {
-  const widths = stands.map(({ fill, drawn }) => drawn * sectionPaths(fill).widthMm + (drawn - 1) * GAP_MM);
+  const widths = stands.map(
+    ({ fill, drawn }) => drawn * sectionPaths(fill).widthMm + (drawn - 1) * GAP_MM,
+  );
   return widths.reduce((sum, width) => sum + width, 0) + (stands.length - 1) * 2 * GAP_MM;
 }
 
-/** Lengths in mm become shares of the width, so that everything on one bench is drawn at one scale. */
-const mm = (length: number, most?: number): CSSProperties => ({ "--mm": length, ...(most === undefined ? {} : { "--most": most }) }) as CSSProperties;
+/**
+ * Lengths in mm become shares of the width, so that everything on one bench is drawn at one scale.
+ */
+const mm = (length: number, most?: number): CSSProperties =>
+  ({ "--mm": length, ...(most === undefined ? {} : { "--most": most }) }) as CSSProperties;
 
 /**
- * Filled tins standing on one bench line, sawn through along their length, all at one scale: the batter as poured and
- * the dashed line it rises to. On a narrow screen the groups stand below one another, at one scale still.
+ * Filled tins standing on one bench line, sawn through along their length, all at one scale: the
+ * batter as poured and the dashed line it rises to. On a narrow screen the groups stand below one
+ * another, at one scale still.
  */
-export function SectionDrawing({ groups, units, isStale = false }: { readonly groups: readonly Group[]; readonly units: Units; readonly isStale?: boolean }) {
+export function SectionDrawing({
+  groups,
+  units,
+  isStale = false,
+}: {
+  readonly groups: readonly Group[];
+  readonly units: Units;
+  readonly isStale?: boolean;
+}) {
   const rows = groups.map((group) => ({ ...group, stands: standsOf(group.fills) }));
   const widths = rows.map(({ stands }) => widthOf(stands));
   const most = Math.max(...widths);
   const total = widths.reduce((sum, width) => sum + width, 0);
-  const tallest = Math.max(...groups.flatMap(({ fills }) => fills.map((fill) => sectionPaths(fill).heightMm)));
+  const tallest = Math.max(
+    ...groups.flatMap(({ fills }) => fills.map((fill) => sectionPaths(fill).heightMm)),
+  );
   const scale = Math.min(LARGEST_SCALE, TALLEST_PX / tallest);
   return (
     <div
@@ -58,7 +82,11 @@ export function SectionDrawing({ groups, units, isStale = false }: { readonly gr
             {stands.map((stand, at) => (
               <div key={stand.key} className="contents">
                 {at > 0 && <div style={mm(2 * GAP_MM)} className="[flex:var(--mm)_1_0%]" />}
-                <TinRow stand={stand} units={units} isLast={index === rows.length - 1 && at === stands.length - 1} />
+                <TinRow
+                  stand={stand}
+                  units={units}
+                  isLast={index === rows.length - 1 && at === stands.length - 1}
+                />
               </div>
             ))}
           </figure>
@@ -70,13 +98,32 @@ export function SectionDrawing({ groups, units, isStale = false }: { readonly gr
 
 function Arrow() {
   return (
-    <svg viewBox="0 0 100 40" className="mb-4 hidden h-10 w-24 shrink-0 md:mx-3 md:block" aria-hidden="true">
-      <path d="M4 20h88M74 5l20 15-20 15" fill="none" className="stroke-yolk" strokeWidth="6" strokeLinecap="round" strokeLinejoin="round" />
+    <svg
+      viewBox="0 0 100 40"
+      className="mb-4 hidden h-10 w-24 shrink-0 md:mx-3 md:block"
+      aria-hidden="true"
+    >
+      <path
+        d="M4 20h88M74 5l20 15-20 15"
+        fill="none"
+        className="stroke-yolk"
+        strokeWidth="6"
+        strokeLinecap="round"
+        strokeLinejoin="round"
+      />
     </svg>
   );
 }
 
-function TinRow({ stand, units, isLast }: { readonly stand: Stand; readonly units: Units; readonly isLast: boolean }) {
+function TinRow({
+  stand,
+  units,
+  isLast,
+}: {
+  readonly stand: Stand;
+  readonly units: Units;
+  readonly isLast: boolean;
+}) {
   const { fill, drawn } = stand;
   const { count } = fill.geometry;
   return Array.from({ length: drawn }, (_, copy) => (
@@ -107,11 +154,18 @@ function TinStand({ fill, units, hasLabels, hasSize, note }: StandProps) {
   const height = (value: number): string => `${(value / heightMm) * 100}%`;
   return (
     <div style={mm(widthMm)} className="relative [flex:var(--mm)_1_0%]">
-      <div className="absolute bottom-full mb-1 w-full" style={{ paddingInline: `${(LIP_MM / widthMm) * 100}%` }}>
-        {note !== null && <p className="text-center text-[13px] whitespace-nowrap text-ink-2">{note}</p>}
+      <div
+        className="absolute bottom-full mb-1 w-full"
+        style={{ paddingInline: `${(LIP_MM / widthMm) * 100}%` }}
+      >
+        {note !== null && (
+          <p className="text-center text-[13px] whitespace-nowrap text-ink-2">{note}</p>
+        )}
         {note === null && hasSize && (
           <>
-            <p className="-mx-6 text-center text-[13px] whitespace-nowrap text-ink-2">{exactLengthText(widthMm - 2 * LIP_MM, units)}</p>
+            <p className="-mx-6 text-center text-[13px] whitespace-nowrap text-ink-2">
+              {exactLengthText(widthMm - 2 * LIP_MM, units)}
+            </p>
             <div className="h-1.5 border-x-[1.5px] border-t-[1.5px] border-steel" />
           </>
         )}
@@ -119,10 +173,16 @@ function TinStand({ fill, units, hasLabels, hasSize, note }: StandProps) {
       <FilledTin fill={fill} />
       {hasLabels && (
         <div className="absolute inset-y-0 left-full hidden w-28 pl-2.5 text-[13px] md:block">
-          <span className={`absolute translate-y-1/2 ${isOver ? "text-tomato" : "text-crust"}`} style={{ bottom: height(Math.max(fill.peak.crownTopMm, fill.depthMm + 16)) }}>
+          <span
+            className={`absolute translate-y-1/2 ${isOver ? "text-tomato" : "text-crust"}`}
+            style={{ bottom: height(Math.max(fill.peak.crownTopMm, fill.depthMm + 16)) }}
+          >
             {isOver ? "rises past the rim" : "rises to here"}
           </span>
-          <span className="absolute translate-y-1/2 text-ink-2" style={{ bottom: height(fill.depthMm / 2) }}>
+          <span
+            className="absolute translate-y-1/2 text-ink-2"
+            style={{ bottom: height(fill.depthMm / 2) }}
+          >
             batter
           </span>
         </div>

@@ -4,7 +4,9 @@ import { sectionAt, tinSection, type SectionPoint, type TinGeometry } from "@/co
 /** How far the lip of a tin stands out, mm. */
 export const LIP_MM = 7;
 
-/** The drawing's own frame: x from the middle line, y downwards from the tin's floor, both in mm. */
+/**
+ * The drawing's own frame: x from the middle line, y downwards from the tin's floor, both in mm.
+ */
 export type SectionPaths = {
   readonly widthMm: number;
   readonly heightMm: number;
@@ -22,7 +24,10 @@ const polyline = (points: readonly Point[]): string => `M${points.map(at).join("
 
 /** The half section up to a height, lowest first, ending exactly at it. */
 function upTo(geometry: TinGeometry, heightMm: number): readonly SectionPoint[] {
-  return [...tinSection(geometry).filter((point) => point.heightMm < heightMm), sectionAt(geometry, heightMm)];
+  return [
+    ...tinSection(geometry).filter((point) => point.heightMm < heightMm),
+    sectionAt(geometry, heightMm),
+  ];
 }
 
 /** What stands in the tin up to a height: one shape without a tube, one on each side of it with. */
@@ -42,7 +47,8 @@ function crownLine(geometry: TinGeometry, { edgeMm, crownTopMm }: CakeHeights): 
   const edge = sectionAt(geometry, edgeMm);
   // A quadratic curve reaches half-way to its control point.
   const control = edgeMm + 2 * (crownTopMm - edgeMm);
-  const arch = (from: number, to: number): string => `M${at([from, edgeMm])}Q${at([(from + to) / 2, control])} ${at([to, edgeMm])}`;
+  const arch = (from: number, to: number): string =>
+    `M${at([from, edgeMm])}Q${at([(from + to) / 2, control])} ${at([to, edgeMm])}`;
   if (edge.tubeRadiusMm === 0) return arch(-edge.halfLengthMm, edge.halfLengthMm);
   return `${arch(-edge.halfLengthMm, -edge.tubeRadiusMm)}${arch(edge.tubeRadiusMm, edge.halfLengthMm)}`;
 }
@@ -72,23 +78,61 @@ export function sectionPaths({ geometry, depthMm, peak }: TinFill): SectionPaths
 }
 
 /** The line of one empty tin, with the frame it fits in, mm. */
-export function emptyTinPath(geometry: TinGeometry): { readonly path: string; readonly widthMm: number; readonly heightMm: number } {
+export function emptyTinPath(geometry: TinGeometry): {
+  readonly path: string;
+  readonly widthMm: number;
+  readonly heightMm: number;
+} {
   const rim = sectionAt(geometry, geometry.depthMm);
-  return { path: tinLine(geometry), widthMm: 2 * (rim.halfLengthMm + LIP_MM), heightMm: geometry.depthMm };
+  return {
+    path: tinLine(geometry),
+    widthMm: 2 * (rim.halfLengthMm + LIP_MM),
+    heightMm: geometry.depthMm,
+  };
 }
 
 /** A tin with something standing level in it, and the frame both fit in, mm. */
-export function pouredPaths(geometry: TinGeometry, depthMm: number): { readonly tin: string; readonly poured: string; readonly widthMm: number; readonly heightMm: number } {
+export function pouredPaths(
+  geometry: TinGeometry,
+  depthMm: number,
+): {
+  readonly tin: string;
+  readonly poured: string;
+  readonly widthMm: number;
+  readonly heightMm: number;
+} {
   const { path, widthMm, heightMm } = emptyTinPath(geometry);
-  return { tin: path, poured: filled(geometry, depthMm), widthMm, heightMm: Math.max(heightMm, depthMm) };
+  return {
+    tin: path,
+    poured: filled(geometry, depthMm),
+    widthMm,
+    heightMm: Math.max(heightMm, depthMm),
+  };
 }
 
-/** A baked cake without its tin: its crumb, the line of its top, and a coat of some thickness on that; level when it has no crown. */
-export function cakePaths(geometry: TinGeometry, heights: CakeHeights, hasCrown: boolean, coatMm = 0): { readonly crumb: string; readonly top: string; readonly coat: string; readonly widthMm: number; readonly heightMm: number } {
+/**
+ * A baked cake without its tin: its crumb, the line of its top, and a coat of some thickness on
+ * that; level when it has no crown.
+ */
+export function cakePaths(
+  geometry: TinGeometry,
+  heights: CakeHeights,
+  hasCrown: boolean,
+  coatMm = 0,
+): {
+  readonly crumb: string;
+  readonly top: string;
+  readonly coat: string;
+  readonly widthMm: number;
+  readonly heightMm: number;
+} {
   const edge = sectionAt(geometry, heights.edgeMm);
   const shown = hasCrown ? heights : { edgeMm: heights.edgeMm, crownTopMm: heights.edgeMm };
   const top = crownLine(geometry, shown);
-  const above = crownLine(geometry, { edgeMm: shown.edgeMm + coatMm, crownTopMm: shown.crownTopMm + coatMm });
+  const above = crownLine(geometry, {
+    edgeMm: shown.edgeMm + coatMm,
+    crownTopMm: shown.crownTopMm + coatMm,
+  });
   return {
     crumb: `${filled(geometry, heights.edgeMm)}${hasCrown ? top : ""}`,
     top,
@@ -98,12 +142,21 @@ export function cakePaths(geometry: TinGeometry, heights: CakeHeights, hasCrown:
   };
 }
 
-/** The shape between two lines of the same kind, one above the other: there along the upper, back along the lower. */
+/**
+ * The shape between two lines of the same kind, one above the other: there along the upper, back
+ * along the lower.
+ */
 function band(lower: string, upper: string): string {
-  const arches = (line: string): readonly (readonly string[])[] => line.split("M").slice(1).map((arch) => arch.split(/[Q ]/u));
+  const arches = (line: string): readonly (readonly string[])[] =>
+    line
+      .split("M")
+      .slice(1)
+      .map((arch) => arch.split(/[Q ]/u));
   const above = arches(upper);
-  return arches(lower).map(([fromX, fromY, overX, overY, toX, toY], index) => {
-    const [aX, aY, bX, bY, cX, cY] = above[index] ?? [];
-    return `M${aX} ${aY}Q${bX} ${bY} ${cX} ${cY}L${toX} ${toY}Q${overX} ${overY} ${fromX} ${fromY}Z`;
-  }).join("");
+  return arches(lower)
+    .map(([fromX, fromY, overX, overY, toX, toY], index) => {
+      const [aX, aY, bX, bY, cX, cY] = above[index] ?? [];
+      return `M${aX} ${aY}Q${bX} ${bY} ${cX} ${cY}L${toX} ${toY}Q${overX} ${overY} ${fromX} ${fromY}Z`;
+    })
+    .join("");
 }

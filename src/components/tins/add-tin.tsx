@@ -3,7 +3,15 @@
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState, useTransition } from "react";
-import { brimVolume, isSameTin, readTin, tinCount, tinGeometry, writeTin, type Tin } from "@/core/tin";
+import {
+  brimVolume,
+  isSameTin,
+  readTin,
+  tinCount,
+  tinGeometry,
+  writeTin,
+  type Tin,
+} from "@/core/tin";
 import { brimText, issueText, tinText, type Units } from "@/words";
 import { tinReading } from "../bench/reading-text";
 import type { TinChoice } from "../bench/choices";
@@ -20,7 +28,10 @@ type AddTinProps = {
 };
 
 const MOST_OWNED = 99;
-const UNREACHABLE = { ok: false, message: "The kitchen's server can't be reached. What you wrote is still here; try again." } as const;
+const UNREACHABLE = {
+  ok: false,
+  message: "The kitchen's server can't be reached. What you wrote is still here; try again.",
+} as const;
 
 /** Adds a tin by writing its size; says when it is most likely one she has. */
 export function AddTin({ tins, units, keep, own }: AddTinProps) {
@@ -76,7 +87,10 @@ export function AddTin({ tins, units, keep, own }: AddTinProps) {
           <button type="submit" className="button button-next" disabled={asked === null || isBusy}>
             {isBusy ? "Adding…" : "Add"}
           </button>
-          <Link className="button" href={`/tins/new${asked === null ? "" : `?${new URLSearchParams({ tin: writeTin(asked.tin) })}`}`}>
+          <Link
+            className="button"
+            href={`/tins/new${asked === null ? "" : `?${new URLSearchParams({ tin: writeTin(asked.tin) })}`}`}
+          >
             Describe it instead
           </Link>
         </div>
@@ -93,13 +107,19 @@ export function AddTin({ tins, units, keep, own }: AddTinProps) {
           {like !== undefined && (
             <p role="status" className="flex flex-wrap items-center gap-2 text-[15px]">
               <span>
-                That is most likely <span className="font-semibold">{like.name}</span>, of which you own {like.owned}.
+                That is most likely <span className="font-semibold">{like.name}</span>, of which you
+                own {like.owned}.
               </span>
               <button
                 type="button"
                 className="button"
                 disabled={isBusy || like.owned + asked.owned > MOST_OWNED}
-                onClick={() => act(() => own(like.id, like.owned + asked.owned), `You now own ${like.owned + asked.owned} of “${like.name}”.`)}
+                onClick={() =>
+                  act(
+                    () => own(like.id, like.owned + asked.owned),
+                    `You now own ${like.owned + asked.owned} of “${like.name}”.`,
+                  )
+                }
               >
                 Own {asked.owned === 1 ? "one" : asked.owned} more of it
               </button>
@@ -111,7 +131,10 @@ export function AddTin({ tins, units, keep, own }: AddTinProps) {
   );
 }
 
-/** A written tin as one of its kind, with how many of it were written; the wells of a tray stay together. */
+/**
+ * A written tin as one of its kind, with how many of it were written; the wells of a tray stay
+ * together.
+ */
 function asOne(tin: Tin): { readonly tin: Tin; readonly owned: number } {
   if (tin.shape === "well") return { tin: { ...tin, count: tinCount(tin) }, owned: 1 };
   const { count = 1, ...one } = tin;
@@ -125,7 +148,8 @@ export function plainName(tin: Tin, units: Units): string {
 
 /** A name that no other tin has: the size, or the size and a number. */
 function freeName(name: string, tins: readonly TinChoice[]): string {
-  const isTaken = (tried: string): boolean => tins.some((each) => each.name.toLowerCase() === tried.toLowerCase());
+  const isTaken = (tried: string): boolean =>
+    tins.some((each) => each.name.toLowerCase() === tried.toLowerCase());
   if (!isTaken(name)) return name;
   const number = [2, 3, 4, 5, 6, 7, 8, 9].find((each) => !isTaken(`${name} ${each}`));
   return `${name} ${number ?? Date.now()}`;

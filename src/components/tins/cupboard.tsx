@@ -22,14 +22,24 @@ type CupboardProps = {
   readonly own: (id: string, owned: number) => Promise<Outcome>;
 };
 
-/** The cupboard: a shelf for each sort of tin, each tin in section at one scale, with its size and what it holds. */
+/**
+ * The cupboard: a shelf for each sort of tin, each tin in section at one scale, with its size and
+ * what it holds.
+ */
 export function Cupboard({ tins, keep, own }: CupboardProps) {
   const { units } = useUnits();
-  const shelves = SHELVES.map((shelf) => ({ ...shelf, tins: tins.filter(({ tin }) => shelf.shapes.includes(tin.shape)) })).filter((shelf) => shelf.tins.length > 0);
+  const shelves = SHELVES.map((shelf) => ({
+    ...shelf,
+    tins: tins.filter(({ tin }) => shelf.shapes.includes(tin.shape)),
+  })).filter((shelf) => shelf.tins.length > 0);
   return (
     <>
       <AddTin tins={tins} units={units} keep={keep} own={own} />
-      {tins.length === 0 && <p className="panel p-6">The cupboard is empty. Write the size of your first tin above: it is drawn as you write.</p>}
+      {tins.length === 0 && (
+        <p className="panel p-6">
+          The cupboard is empty. Write the size of your first tin above: it is drawn as you write.
+        </p>
+      )}
       {shelves.length > 0 && (
         <div className="panel px-4 pb-4 md:px-6">
           {shelves.map((shelf) => (
@@ -41,7 +51,15 @@ export function Cupboard({ tins, keep, own }: CupboardProps) {
   );
 }
 
-function Shelf({ name, tins, units }: { readonly name: string; readonly tins: readonly TinChoice[]; readonly units: Units }) {
+function Shelf({
+  name,
+  tins,
+  units,
+}: {
+  readonly name: string;
+  readonly tins: readonly TinChoice[];
+  readonly units: Units;
+}) {
   const standing = tins.map((each) => {
     const geometry = tinGeometry(each.tin);
     return { ...each, geometry: geometry.ok ? geometry.value : null };
@@ -54,7 +72,10 @@ function Shelf({ name, tins, units }: { readonly name: string; readonly tins: re
         {standing.map(({ id, name: tinName, tin, owned, geometry }) => (
           <li key={id} className="max-w-full basis-56 max-sm:grow">
             <Link href={`/tins/${id}`} className="group flex h-full flex-col">
-              <span className="flex items-end justify-center border-b-4 border-ink px-4" style={{ height: `${tallest * SCALE + AIR_PX}px` }}>
+              <span
+                className="flex items-end justify-center border-b-4 border-ink px-4"
+                style={{ height: `${tallest * SCALE + AIR_PX}px` }}
+              >
                 {Array.from({ length: Math.min(geometry?.count ?? 1, MOST_CUPS) }, (_, cup) => (
                   <EmptyTin key={cup} tin={tin} pxPerMm={SCALE} />
                 ))}
@@ -65,12 +86,20 @@ function Shelf({ name, tins, units }: { readonly name: string; readonly tins: re
                   {owned > 1 && <span className="font-normal"> · {owned} of them</span>}
                 </span>
                 <span className="block text-[14px] text-ink-2">{tinText(tin, units)}</span>
-                <span className="block text-[14px] text-ink-2">{geometry === null ? "its sizes contradict each other" : brimText(geometry, brimVolume(geometry), units)}</span>
+                <span className="block text-[14px] text-ink-2">
+                  {geometry === null
+                    ? "its sizes contradict each other"
+                    : brimText(geometry, brimVolume(geometry), units)}
+                </span>
               </span>
             </Link>
           </li>
         ))}
-        <li aria-hidden className="grow border-b-4 border-ink" style={{ height: `${tallest * SCALE + AIR_PX}px` }} />
+        <li
+          aria-hidden
+          className="grow border-b-4 border-ink"
+          style={{ height: `${tallest * SCALE + AIR_PX}px` }}
+        />
       </ul>
     </section>
   );

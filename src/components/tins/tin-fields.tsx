@@ -1,6 +1,13 @@
 "use client";
 
-import { canLean, SHAPE_FIELDS, SHAPES, type LengthField, type Material, type TinForm } from "@/core/tin";
+import {
+  canLean,
+  SHAPE_FIELDS,
+  SHAPES,
+  type LengthField,
+  type Material,
+  type TinForm,
+} from "@/core/tin";
 import { MATERIALS } from "@/core/tin";
 import type { Issue } from "@/core/measure";
 import { issueText, LENGTH_NAMES, materialName, shapeName, type Units } from "@/words";
@@ -18,7 +25,8 @@ type TinFieldsProps = {
 /** Everything that describes a tin; boxes say beneath them what is wrong with what was written. */
 export function TinFields({ form, issue, units, onChange }: TinFieldsProps) {
   const { needed, usual } = SHAPE_FIELDS[form.shape];
-  const problem = (path: string): string | null => (issue !== null && issue.path.replace(/\[.*$/u, "") === path ? issueText(issue, units) : null);
+  const problem = (path: string): string | null =>
+    issue !== null && issue.path.replace(/\[.*$/u, "") === path ? issueText(issue, units) : null;
   const length = (field: LengthField, placeholder: string) => (
     <div key={field} className="flex min-w-28 flex-1">
       <Field
@@ -36,23 +44,48 @@ export function TinFields({ form, issue, units, onChange }: TinFieldsProps) {
       <div className="flex flex-wrap gap-2">
         <label className="min-w-36 flex-1">
           <span className="label block">Shape</span>
-          <Choice label="Shape" className="field pr-1" value={form.shape} choices={SHAPES.map((shape) => [shape, shapeName(shape)] as const)} onChange={(shape) => onChange({ shape }, "shape")} />
+          <Choice
+            label="Shape"
+            className="field pr-1"
+            value={form.shape}
+            choices={SHAPES.map((shape) => [shape, shapeName(shape)] as const)}
+            onChange={(shape) => onChange({ shape }, "shape")}
+          />
         </label>
         <label className="min-w-36 flex-1">
           <span className="label block">Material</span>
-          <Choice<Material> label="Material" className="field pr-1" value={form.material} choices={MATERIALS.map((material) => [material, materialName(material)] as const)} onChange={(material) => onChange({ material }, "material")} />
+          <Choice<Material>
+            label="Material"
+            className="field pr-1"
+            value={form.material}
+            choices={MATERIALS.map((material) => [material, materialName(material)] as const)}
+            onChange={(material) => onChange({ material }, "material")}
+          />
         </label>
       </div>
       <div className="flex flex-wrap items-start gap-2">
         {needed.map((field) => length(field, units.measure === "us" ? "9 in" : "23 cm"))}
         {form.shape !== "drawn" && (
           <div className="flex min-w-28 flex-1">
-            <Field label="Depth" value={form.depth} onChange={(depth) => onChange({ depth }, "depth")} problem={problem("depthMm")} placeholder={form.shape === "odd" ? "not known" : units.measure === "us" ? "2 in" : "5 cm"} />
+            <Field
+              label="Depth"
+              value={form.depth}
+              onChange={(depth) => onChange({ depth }, "depth")}
+              problem={problem("depthMm")}
+              placeholder={
+                form.shape === "odd" ? "not known" : units.measure === "us" ? "2 in" : "5 cm"
+              }
+            />
           </div>
         )}
         {form.shape === "well" && (
           <div className="flex w-24">
-            <Field label="Cups in it" value={form.count} onChange={(count) => onChange({ count }, "count")} problem={problem("count")} />
+            <Field
+              label="Cups in it"
+              value={form.count}
+              onChange={(count) => onChange({ count }, "count")}
+              problem={problem("count")}
+            />
           </div>
         )}
       </div>
@@ -71,34 +104,71 @@ export function TinFields({ form, issue, units, onChange }: TinFieldsProps) {
               maxLength={2000}
             />
           </label>
-          {problem("profile") !== null && <p className="text-[13px] font-semibold text-tomato">{problem("profile")}</p>}
+          {problem("profile") !== null && (
+            <p className="text-[13px] font-semibold text-tomato">{problem("profile")}</p>
+          )}
         </div>
       )}
       {isPlain && form.shape !== "well" && (
         <div className="flex flex-wrap gap-2">
           <label className="min-w-36 flex-1">
             <span className="label block">Measured</span>
-            <Choice label="Measured inside or outside" className="field pr-1" value={form.sizes} choices={[["inside", "inside"], ["outside", "outside, over the lip"]]} onChange={(sizes) => onChange({ sizes }, "sizes")} />
+            <Choice
+              label="Measured inside or outside"
+              className="field pr-1"
+              value={form.sizes}
+              choices={[
+                ["inside", "inside"],
+                ["outside", "outside, over the lip"],
+              ]}
+              onChange={(sizes) => onChange({ sizes }, "sizes")}
+            />
           </label>
           {canLean(form.shape) && (
             <label className="min-w-36 flex-1">
               <span className="label block">at the</span>
-              <Choice label="Measured at the rim or the floor" className="field pr-1" value={form.sizesAt} choices={[["rim", "rim"], ["floor", "floor"]]} onChange={(sizesAt) => onChange({ sizesAt }, "sizesAt")} />
+              <Choice
+                label="Measured at the rim or the floor"
+                className="field pr-1"
+                value={form.sizesAt}
+                choices={[
+                  ["rim", "rim"],
+                  ["floor", "floor"],
+                ]}
+                onChange={(sizesAt) => onChange({ sizesAt }, "sizesAt")}
+              />
             </label>
           )}
         </div>
       )}
       <div className="flex flex-wrap gap-x-5">
-        <Tick label="loose base" isOn={form.looseBase} onChange={(looseBase) => onChange({ looseBase }, "looseBase")} />
-        <Tick label="has a lid that is shut while baking" isOn={form.lid} onChange={(lid) => onChange({ lid }, "lid")} />
+        <Tick
+          label="loose base"
+          isOn={form.looseBase}
+          onChange={(looseBase) => onChange({ looseBase }, "looseBase")}
+        />
+        <Tick
+          label="has a lid that is shut while baking"
+          isOn={form.lid}
+          onChange={(lid) => onChange({ lid }, "lid")}
+        />
       </div>
       {(usual.length > 0 || canLean(form.shape)) && (
-        <More summary="Finer points; usual for its shape when left empty" isNeeded={[...usual, "taperDeg"].some((field) => problem(field) !== null)}>
+        <More
+          summary="Finer points; usual for its shape when left empty"
+          isNeeded={[...usual, "taperDeg"].some((field) => problem(field) !== null)}
+        >
           <div className="flex flex-wrap items-start gap-2 pt-1">
             {usual.map((field) => length(field, "usual"))}
             {canLean(form.shape) && (
               <div className="flex min-w-28 flex-1">
-                <Field label="Lean of the wall" value={form.taper} onChange={(taper) => onChange({ taper }, "taper")} problem={problem("taperDeg")} placeholder="usual" />
+                <Field
+                  label="Lean of the wall"
+                  value={form.taper}
+                  onChange={(taper) => onChange({ taper }, "taper")}
+                  problem={problem("taperDeg")}
+                  placeholder="usual"
+                />
               </div>
             )}
           </div>
@@ -109,40 +179,88 @@ export function TinFields({ form, issue, units, onChange }: TinFieldsProps) {
   );
 }
 
-function Tick({ label, isOn, onChange }: { readonly label: string; readonly isOn: boolean; readonly onChange: (isOn: boolean) => void }) {
+function Tick({
+  label,
+  isOn,
+  onChange,
+}: {
+  readonly label: string;
+  readonly isOn: boolean;
+  readonly onChange: (isOn: boolean) => void;
+}) {
   return (
     <label className="flex min-h-10 items-center gap-2">
-      <input type="checkbox" className="size-5 accent-ink" checked={isOn} onChange={(event) => onChange(event.target.checked)} />
+      <input
+        type="checkbox"
+        className="size-5 accent-ink"
+        checked={isOn}
+        onChange={(event) => onChange(event.target.checked)}
+      />
       {label}
     </label>
   );
 }
 
-type WaterGuideProps = { readonly form: TinForm; readonly problem: (path: string) => string | null; readonly onChange: TinFieldsProps["onChange"] };
+type WaterGuideProps = {
+  readonly form: TinForm;
+  readonly problem: (path: string) => string | null;
+  readonly onChange: TinFieldsProps["onChange"];
+};
 
 /** How to measure a tin with water on the kitchen scale. */
 function WaterGuide({ form, problem, onChange }: WaterGuideProps) {
   const isOdd = form.shape === "odd";
   return (
-    <section aria-label="Measured with water" className="rounded-control border-[1.5px] border-line bg-white p-3">
+    <section
+      aria-label="Measured with water"
+      className="rounded-control border-[1.5px] border-line bg-white p-3"
+    >
       <h2 className="text-[16px]">Measure it with water</h2>
       <ol className="mt-1 list-decimal pl-5 text-[14px] text-ink-2">
-        <li>Stand it level on the scale{form.looseBase ? ", its loose base lined with cling film," : ""} and set the scale to 0.</li>
-        {form.shape === "well" ? <li>Fill one cup, or all of them and divide.</li> : <li>Pour water in until it trembles at the rim.</li>}
+        <li>
+          Stand it level on the scale
+          {form.looseBase ? ", its loose base lined with cling film," : ""} and set the scale to 0.
+        </li>
+        {form.shape === "well" ? (
+          <li>Fill one cup, or all of them and divide.</li>
+        ) : (
+          <li>Pour water in until it trembles at the rim.</li>
+        )}
         <li>Write the grams here, or the millilitres.</li>
       </ol>
       <div className="mt-2 flex flex-wrap items-start gap-2">
         <div className="flex min-w-28 flex-1">
-          <Field label={isOdd ? "Full to the brim" : "Full to the brim, if measured"} value={form.brim} onChange={(brim) => onChange({ brim }, "brim")} problem={problem("brimMl")} placeholder="1590 g" />
+          <Field
+            label={isOdd ? "Full to the brim" : "Full to the brim, if measured"}
+            value={form.brim}
+            onChange={(brim) => onChange({ brim }, "brim")}
+            problem={problem("brimMl")}
+            placeholder="1590 g"
+          />
         </div>
         {!isOdd && (
           <div className="flex min-w-28 flex-1">
-            <Field label="To half its depth" value={form.half} onChange={(half) => onChange({ half }, "half")} problem={problem("halfMl")} placeholder="finer still" />
+            <Field
+              label="To half its depth"
+              value={form.half}
+              onChange={(half) => onChange({ half }, "half")}
+              problem={problem("halfMl")}
+              placeholder="finer still"
+            />
           </div>
         )}
         <label className="min-w-28 flex-1">
           <span className="label block">Water was</span>
-          <Choice label="Water was" className="field pr-1" value={form.waterHeat} choices={[["cold", "cold"], ["warm", "hand warm, 40 °C"]]} onChange={(waterHeat) => onChange({ waterHeat }, "waterHeat")} />
+          <Choice
+            label="Water was"
+            className="field pr-1"
+            value={form.waterHeat}
+            choices={[
+              ["cold", "cold"],
+              ["warm", "hand warm, 40 °C"],
+            ]}
+            onChange={(waterHeat) => onChange({ waterHeat }, "waterHeat")}
+          />
         </label>
       </div>
     </section>

@@ -32,25 +32,34 @@ const squareMetres = (mm2: number): number => mm2 / 1e6;
 const metres = (mm: number): number => mm / 1000;
 
 /**
- * Coefficients of ln t = ℓ + c·(1, b, b², b³, θ, θb, θ², ℓ, r, rb), fitted to bakes simulated at 145 to 200 °C. `npm run fit` solves 700
- * random bakes, writes their errors to docs/closed-form.md and the coefficients that would be best today: these stay while a refit
- * gains less than half a per cent on bakes it was not fitted to.
+ * Coefficients of ln t = ℓ + c·(1, b, b², b³, θ, θb, θ², ℓ, r, rb), fitted to bakes simulated at
+ * 145 to 200 °C. `npm run fit` solves 700 random bakes, writes their errors to docs/closed-form.md
+ * and the coefficients that would be best today: these stay while a refit gains less than half a
+ * per cent on bakes it was not fitted to.
  */
-export const COEFFICIENTS: readonly number[] = [0.2869, 0.2718, 0.115, 0.021, -0.9488, 0.1639, -0.112, -0.0566, 0.1943, -0.0256];
+export const COEFFICIENTS: readonly number[] = [
+  0.2869, 0.2718, 0.115, 0.021, -0.9488, 0.1639, -0.112, -0.0566, 0.1943, -0.0256,
+];
 
 /**
- * Minutes until the middle of one tin of batter is set, by a closed form that stands in for the solver at once. Only the ratio between
- * two cases means anything: see `forecast`. Lumped time tL, heat through the surface, and conduction time tD, heat through the crumb, give
- * b = ln(tD/tL); θ = ln((T-70.8)/100), ℓ = ln tL in minutes, r = the top's share of the heat taken in.
+ * Minutes until the middle of one tin of batter is set, by a closed form that stands in for the
+ * solver at once. Only the ratio between two cases means anything: see `forecast`. Lumped time tL,
+ * heat through the surface, and conduction time tD, heat through the crumb, give b = ln(tD/tL); θ =
+ * ln((T-70.8)/100), ℓ = ln tL in minutes, r = the top's share of the heat taken in.
  * @throws RangeError for an oven that never sets a middle (under 100 °C), or no batter
  */
 export function closedFormMinutes(bake: BakeCase): number {
   const { lumped, terms } = closedFormTerms(bake);
-  return Math.exp(terms.reduce((sum, term, index) => sum + term * (COEFFICIENTS[index] ?? 0), lumped));
+  return Math.exp(
+    terms.reduce((sum, term, index) => sum + term * (COEFFICIENTS[index] ?? 0), lumped),
+  );
 }
 
 /** What the closed form is linear in: ℓ, and the terms its coefficients multiply. */
-export function closedFormTerms({ geometry, batterMl, ovenC, isFan, isLined = false }: BakeCase): { readonly lumped: number; readonly terms: readonly number[] } {
+export function closedFormTerms({ geometry, batterMl, ovenC, isFan, isLined = false }: BakeCase): {
+  readonly lumped: number;
+  readonly terms: readonly number[];
+} {
   if (!(ovenC >= 100)) throw new RangeError(`oven must be 100 °C or more, got ${ovenC}`);
   if (!(batterMl > 0)) throw new RangeError(`batter must be above 0 mL, got ${batterMl}`);
   const wall = MATERIAL_FACTS[geometry.material];
@@ -64,21 +73,34 @@ export function closedFormTerms({ geometry, batterMl, ovenC, isFan, isLined = fa
   const moved = isFan ? FAN_AIR : STILL_AIR;
   const radiated = 4 * STEFAN_BOLTZMANN * ((ovenC + 100) / 2 + ZERO_C_IN_KELVIN) ** 3;
   const throughTop = 0.25 * moved + 0.622 * radiated;
-  const throughWall = 1 / (1 / (moved + wall.emissivity * radiated) + wall.resistanceM2KPerW + CONTACT + (isLined ? PAPER_M2K_PER_W : 0));
+  const throughWall =
+    1 /
+    (1 / (moved + wall.emissivity * radiated) +
+      wall.resistanceM2KPerW +
+      CONTACT +
+      (isLined ? PAPER_M2K_PER_W : 0));
   const uptake = throughTop * top + throughWall * (floor + 0.872 * side + 1.139 * tube);
 
-  const heat = DENSITY * HEAT_CAPACITY * (batterMl / 1e6) + 0.767 * wall.heatJPerM2K * (floor + side + tube);
+  const heat =
+    DENSITY * HEAT_CAPACITY * (batterMl / 1e6) + 0.767 * wall.heatJPerM2K * (floor + side + tube);
   const lumpedSeconds = heat / uptake;
-  const conductionSeconds = (DENSITY * HEAT_CAPACITY) / (CONDUCTIVITY * inverseSquareM2(heightMm, spansAt(geometry, heightMm / 2)));
+  const conductionSeconds =
+    (DENSITY * HEAT_CAPACITY) /
+    (CONDUCTIVITY * inverseSquareM2(heightMm, spansAt(geometry, heightMm / 2)));
 
   const b = Math.log(conductionSeconds / lumpedSeconds);
   const theta = Math.log((ovenC - 70.8) / 100);
   const lumped = Math.log(lumpedSeconds / 60);
   const r = (throughTop * top) / uptake;
-  return { lumped, terms: [1, b, b * b, b ** 3, theta, theta * b, theta * theta, lumped, r, r * b] };
+  return {
+    lumped,
+    terms: [1, b, b * b, b ** 3, theta, theta * b, theta * theta, lumped, r, r * b],
+  };
 }
 
-/** 4/z² for the way in from floor and top, and the plan's part for the way in from the sides, 1/m². */
+/**
+ * 4/z² for the way in from floor and top, and the plan's part for the way in from the sides, 1/m².
+ */
 function inverseSquareM2(heightMm: number, spans: Spans): number {
   return 4 / metres(heightMm) ** 2 + 1.236 * sideways(spans);
 }
@@ -96,8 +118,9 @@ function sideways(spans: Spans): number {
 }
 
 /**
- * How thick the batter is to the heat, mm: the slab that takes as long to warm to the middle. A wide layer's is nearly
- * its height; a ring's or a cup's is less, since heat comes in from its sides too.
+ * How thick the batter is to the heat, mm: the slab that takes as long to warm to the middle. A
+ * wide layer's is nearly its height; a ring's or a cup's is less, since heat comes in from its
+ * sides too.
  */
 export function heatPathMm(geometry: TinGeometry, batterMl: number): number {
   const heightMm = levelFor(geometry, MEAN_RISE * batterMl);

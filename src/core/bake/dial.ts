@@ -11,8 +11,11 @@ export type DialSetting = { readonly dialC: number; readonly mark: string | null
 /** The mark of a dial nearest to a heat. */
 export function nearestMark(dialC: number, { scale, step }: Dial): DialSetting {
   if (scale === "C") return { dialC: roundTo(dialC, step), mark: null };
-  if (scale === "F") return { dialC: cFromFahrenheit(roundTo(fahrenheitFromC(dialC), step)), mark: null };
-  const [mark, tempC] = GAS_MARKS.reduce((best, each) => (Math.abs(each[1] - dialC) < Math.abs(best[1] - dialC) ? each : best));
+  if (scale === "F")
+    return { dialC: cFromFahrenheit(roundTo(fahrenheitFromC(dialC), step)), mark: null };
+  const [mark, tempC] = GAS_MARKS.reduce((best, each) =>
+    Math.abs(each[1] - dialC) < Math.abs(best[1] - dialC) ? each : best,
+  );
   return { dialC: tempC, mark };
 }
 
@@ -21,7 +24,11 @@ export function nearestMark(dialC: number, { scale, step }: Dial): DialSetting {
  * @param readsAt true heat minus dial at a dial setting, °C
  * @example dialSetting(165, () => -6, { scale: "C", step: 1 }) // { dialC: 171, mark: null }
  */
-export function dialSetting(trueC: number, readsAt: (dialC: number) => number, dial: Dial): DialSetting {
+export function dialSetting(
+  trueC: number,
+  readsAt: (dialC: number) => number,
+  dial: Dial,
+): DialSetting {
   const guess = trueC - readsAt(trueC - readsAt(trueC));
   return nearestMark(guess, dial);
 }

@@ -1,6 +1,9 @@
 import type { BatterKind } from "../mix";
 
-/** What a baker looks at: the tester, the spring of the top, the edge against the wall, the colour, a probe in the middle. */
+/**
+ * What a baker looks at: the tester, the spring of the top, the edge against the wall, the colour,
+ * a probe in the middle.
+ */
 export const SIGNS = ["tester", "spring", "edge", "colour", "core"] as const;
 export type Sign = (typeof SIGNS)[number];
 
@@ -11,7 +14,10 @@ export type Doneness = {
   readonly tester: "clean" | "moist-crumbs" | null;
   /** The two to trust, most telling first. */
   readonly trust: readonly [Sign, Sign];
-  /** Signs that say nothing of this kind, so that they never speak against it: a brownie's dent always stays. */
+  /**
+   * Signs that say nothing of this kind, so that they never speak against it: a brownie's dent
+   * always stays.
+   */
   readonly silent?: readonly Sign[];
 };
 
@@ -20,9 +26,10 @@ const dense = { from: 93, to: 96 } as const;
 const sponge = { from: 98, to: 99 } as const;
 
 /**
- * How each kind shows that it is done: core temperatures by the usual ranges for butter cakes, dense and custard-rich ones and sponges;
- * the rest is judgement. A brownie is taken out before its middle sets hard; a baked cheese cake as soon as its eggs are safe, the
- * middle still trembling, since it sets as it cools.
+ * How each kind shows that it is done: core temperatures by the usual ranges for butter cakes,
+ * dense and custard-rich ones and sponges; the rest is judgement. A brownie is taken out before its
+ * middle sets hard; a baked cheese cake as soon as its eggs are safe, the middle still trembling,
+ * since it sets as it cools.
  */
 const DONENESS: Readonly<Record<BatterKind, Doneness>> = {
   creamed: { coreC: butter, tester: "clean", trust: ["tester", "spring"] },
@@ -36,10 +43,25 @@ const DONENESS: Readonly<Record<BatterKind, Doneness>> = {
   "quick-loaf": { coreC: butter, tester: "clean", trust: ["tester", "core"] },
   muffin: { coreC: butter, tester: "clean", trust: ["tester", "spring"] },
   "rich-fruit": { coreC: dense, tester: "clean", trust: ["tester", "core"] },
-  brownie: { coreC: { from: 88, to: 93 }, tester: "moist-crumbs", trust: ["tester", "edge"], silent: ["spring"] },
-  "baked-cheese": { coreC: { from: 71, to: 74 }, tester: null, trust: ["edge", "core"], silent: ["spring"] },
+  brownie: {
+    coreC: { from: 88, to: 93 },
+    tester: "moist-crumbs",
+    trust: ["tester", "edge"],
+    silent: ["spring"],
+  },
+  "baked-cheese": {
+    coreC: { from: 71, to: 74 },
+    tester: null,
+    trust: ["edge", "core"],
+    silent: ["spring"],
+  },
   // Its starch and its roots have to be cooked through, not only its egg.
-  "set-pudding": { coreC: dense, tester: "moist-crumbs", trust: ["edge", "tester"], silent: ["spring"] },
+  "set-pudding": {
+    coreC: dense,
+    tester: "moist-crumbs",
+    trust: ["edge", "tester"],
+    silent: ["spring"],
+  },
 };
 
 /** What tells that a cake of this kind is done. */
@@ -51,7 +73,12 @@ export function doneness(kind: BatterKind): Doneness {
 const FOIL_FOR_MINUTES = 50;
 const FOIL_LOOK = 0.6;
 
-/** The minute at which a long bake's colour decides whether foil goes over it; null for a bake too short to need it. */
+/**
+ * The minute at which a long bake's colour decides whether foil goes over it; null for a bake too
+ * short to need it.
+ */
 export function foilLookMinute(likelyMin: number, doorShutUntilMin: number): number | null {
-  return likelyMin >= FOIL_FOR_MINUTES ? Math.max(doorShutUntilMin, Math.round(likelyMin * FOIL_LOOK)) : null;
+  return likelyMin >= FOIL_FOR_MINUTES
+    ? Math.max(doorShutUntilMin, Math.round(likelyMin * FOIL_LOOK))
+    : null;
 }

@@ -22,39 +22,59 @@ export type Minutes = {
 const FOAMS: readonly BatterKind[] = ["whisked", "chiffon", "white-foam"];
 /** Wet strips keep the wall cool: 5 to 10 % longer for shallow tins, the usual rule's middle. */
 const STRIPS_LONGER = 1.075;
-/** σ of the logarithm of actual over forecast minutes, another tin; it grows with the distance from the reference. */
+/**
+ * σ of the logarithm of actual over forecast minutes, another tin; it grows with the distance from
+ * the reference.
+ */
 const SIGMA = 0.15;
 const SIGMA_PER_LOG = 0.08;
-/** A foam baked in a tube tin says little of how it bakes without one: those forecasts come 30 to 40 % late. */
+/**
+ * A foam baked in a tube tin says little of how it bakes without one: those forecasts come 30 to 40
+ * % late.
+ */
 const SIGMA_FOAM_WITHOUT_TUBE = 0.25;
 /** Without a bake to go by. */
 const SIGMA_GENERAL = 0.25;
-/** A flat tin filled this much thicker than the reference: usual times there contradict any smooth law. Judgement. */
+/**
+ * A flat tin filled this much thicker than the reference: usual times there contradict any smooth
+ * law. Judgement.
+ */
 const MUCH_THICKER = 1.4;
 const SIGMA_MUCH_THICKER = 0.2;
 /** Sizes this close count as the same tin. */
 const SAME_SIZE = 0.15;
 
-/** Several bakes of one recipe never narrow the band below this: they share the model's own error. Judgement. */
+/**
+ * Several bakes of one recipe never narrow the band below this: they share the model's own error.
+ * Judgement.
+ */
 const SIGMA_SHARED = 0.09;
 
-/** What a reference says of the recipe's clock: its minutes over the model's, for its slowest tin; null when it names none. */
+/**
+ * What a reference says of the recipe's clock: its minutes over the model's, for its slowest tin;
+ * null when it names none.
+ */
 function ownFactor({ cases, minutes }: ReferenceBake): number | null {
   return minutes === null ? null : minutes / Math.max(...cases.map(closedFormMinutes));
 }
 
-/** The recipe's clock as seen from one bake, and how sure it is: σ of the logarithm of actual over forecast minutes. */
+/**
+ * The recipe's clock as seen from one bake, and how sure it is: σ of the logarithm of actual over
+ * forecast minutes.
+ */
 type Clock = { readonly factor: number; readonly sigma: number };
 
 /**
- * One clock factor for the recipe from all its reference bakes: the mean of their logarithms, those nearer to the wanted bake counting
- * more (by 1/σ²); where they disagree the band is wider. Without any minutes the kind's general factor.
+ * One clock factor for the recipe from all its reference bakes: the mean of their logarithms, those
+ * nearer to the wanted bake counting more (by 1/σ²); where they disagree the band is wider. Without
+ * any minutes the kind's general factor.
  */
 function clock(bake: BakeCase, references: readonly ReferenceBake[], kind: BatterKind): Clock {
   const known = references.flatMap((reference) => {
     const factor = ownFactor(reference);
     if (factor === null || reference.minutes === null) return [];
-    const farther = SIGMA_PER_LOG * Math.log((factor * closedFormMinutes(bake)) / reference.minutes);
+    const farther =
+      SIGMA_PER_LOG * Math.log((factor * closedFormMinutes(bake)) / reference.minutes);
     const sigma = Math.hypot(sigmaFrom(reference, bake, kind), farther);
     return [{ log: Math.log(factor), sigma, weight: 1 / sigma ** 2 }];
   });
@@ -63,56 +83,92 @@ function clock(bake: BakeCase, references: readonly ReferenceBake[], kind: Batte
   if (known.length === 1) return { factor: Math.exp(first.log), sigma: first.sigma };
   const weights = known.reduce((sum, { weight }) => sum + weight, 0);
   const mean = known.reduce((sum, { log, weight }) => sum + weight * log, 0) / weights;
-  const disagreement = known.reduce((sum, { log, weight }) => sum + weight * (log - mean) ** 2, 0) / weights / (known.length - 1);
-  return { factor: Math.exp(mean), sigma: Math.hypot(Math.max(SIGMA_SHARED, Math.sqrt(1 / weights)), Math.sqrt(disagreement)) };
+  const disagreement =
+    known.reduce((sum, { log, weight }) => sum + weight * (log - mean) ** 2, 0) /
+    weights /
+    (known.length - 1);
+  return {
+    factor: Math.exp(mean),
+    sigma: Math.hypot(Math.max(SIGMA_SHARED, Math.sqrt(1 / weights)), Math.sqrt(disagreement)),
+  };
 }
 
-/** How unsure one bake is of another of the same size and heat: σ of the logarithm of actual over forecast minutes. */
+/**
+ * How unsure one bake is of another of the same size and heat: σ of the logarithm of actual over
+ * forecast minutes.
+ */
 function sigmaFrom(reference: ReferenceBake, bake: BakeCase, kind: BatterKind): number {
   const isRing = ({ geometry }: BakeCase): boolean => tinFamily(geometry.tin) === "ring";
-  if (FOAMS.includes(kind) && reference.cases.every(isRing) && !isRing(bake)) return SIGMA_FOAM_WITHOUT_TUBE;
+  if (FOAMS.includes(kind) && reference.cases.every(isRing) && !isRing(bake))
+    return SIGMA_FOAM_WITHOUT_TUBE;
   return isMuchThicker(bake, [reference]) ? SIGMA_MUCH_THICKER : SIGMA;
 }
 
 /** The clock factor a recipe's reference bakes give for one bake; see {@link forecast}. */
-export function clockFactor(bake: BakeCase, references: readonly ReferenceBake[], kind: BatterKind): number {
+export function clockFactor(
+  bake: BakeCase,
+  references: readonly ReferenceBake[],
+  kind: BatterKind,
+): number {
   return clock(bake, references, kind).factor;
 }
 
 /** How thick the batter of one case is to the heat, over the thickest of the references'. */
 export function thicknessRatio(bake: BakeCase, references: readonly ReferenceBake[]): number {
-  const own = Math.max(...references.flatMap(({ cases }) => cases.map(({ geometry, batterMl }) => heatPathMm(geometry, batterMl))));
+  const own = Math.max(
+    ...references.flatMap(({ cases }) =>
+      cases.map(({ geometry, batterMl }) => heatPathMm(geometry, batterMl)),
+    ),
+  );
   return heatPathMm(bake.geometry, bake.batterMl) / own;
 }
 
-/** Whether a flat tin is filled so much thicker than any reference that its minutes are only a rough guide. */
+/**
+ * Whether a flat tin is filled so much thicker than any reference that its minutes are only a rough
+ * guide.
+ */
 export function isMuchThicker(bake: BakeCase, references: readonly ReferenceBake[]): boolean {
   const isFlat = ["layer", "sheet"].includes(tinFamily(bake.geometry.tin));
   return isFlat && thicknessRatio(bake, references) > MUCH_THICKER;
 }
 
 /**
- * When to look and when it is likely done, in minutes: t = clock factor x model. The band is e^(-1.6σ) to e^(+1.5σ) of t
- * with σ² = 0.15² + (0.08·ln(t/t_ref))², 0.25 in place of 0.15 for a foam that leaves its tube tin; 0.90 to 1.12 of t for a
- * reference's own tin at another heat, or wider where several bakes in it disagree. Bakes in the wanted tin count alone, all of them alike.
+ * When to look and when it is likely done, in minutes: t = clock factor x model. The band is
+ * e^(-1.6σ) to e^(+1.5σ) of t with σ² = 0.15² + (0.08·ln(t/t_ref))², 0.25 in place of 0.15 for a
+ * foam that leaves its tube tin; 0.90 to 1.12 of t for a reference's own tin at another heat, or
+ * wider where several bakes in it disagree. Bakes in the wanted tin count alone, all of them alike.
  * @param references the recipe's bakes, the one it was written for first; at least one
  */
-export function forecast(bake: BakeCase, references: readonly ReferenceBake[], kind: BatterKind, hasStrips: boolean): Minutes {
-  const same = references.filter(({ cases, minutes }) => minutes !== null && cases.some((own) => isSameTin(bake, own)));
+export function forecast(
+  bake: BakeCase,
+  references: readonly ReferenceBake[],
+  kind: BatterKind,
+  hasStrips: boolean,
+): Minutes {
+  const same = references.filter(
+    ({ cases, minutes }) => minutes !== null && cases.some((own) => isSameTin(bake, own)),
+  );
   const { factor, sigma } = same.length > 0 ? clockOfSame(same) : clock(bake, references, kind);
   const minutes = factor * closedFormMinutes(bake) * (hasStrips ? STRIPS_LONGER : 1);
   const band = [Math.exp(-1.6 * sigma), Math.exp(1.5 * sigma)] as const;
-  const [early, late] = same.length === 0 ? band : [Math.min(0.9, band[0]), Math.max(1.12, band[1])];
+  const [early, late] =
+    same.length === 0 ? band : [Math.min(0.9, band[0]), Math.max(1.12, band[1])];
   const firstLookMin = Math.floor(minutes * early);
   return {
-    doorShutUntilMin: Math.min(firstLookMin, Math.floor(minutes * (FOAMS.includes(kind) ? 0.8 : 0.7))),
+    doorShutUntilMin: Math.min(
+      firstLookMin,
+      Math.floor(minutes * (FOAMS.includes(kind) ? 0.8 : 0.7)),
+    ),
     firstLookMin,
     likelyMin: Math.round(minutes),
     notPastMin: Math.round(minutes * late),
   };
 }
 
-/** The clock of bakes in the wanted tin: the mean of their logarithms, and how far they are from each other. */
+/**
+ * The clock of bakes in the wanted tin: the mean of their logarithms, and how far they are from
+ * each other.
+ */
 function clockOfSame(same: readonly ReferenceBake[]): Clock {
   const logs = same.flatMap((reference) => {
     const factor = ownFactor(reference);
@@ -124,10 +180,13 @@ function clockOfSame(same: readonly ReferenceBake[]): Clock {
 }
 
 function isSameTin(a: BakeCase, b: BakeCase): boolean {
-  if (a.geometry.tin.shape !== b.geometry.tin.shape || a.geometry.material !== b.geometry.material) return false;
+  if (a.geometry.tin.shape !== b.geometry.tin.shape || a.geometry.material !== b.geometry.material)
+    return false;
   const near = (x: number, y: number): boolean => Math.abs(x / y - 1) <= SAME_SIZE;
   const size = (bake: BakeCase): Readonly<Record<string, unknown>> => bake.geometry.tin;
-  const widths = ["diameterMm", "sideMm", "lengthMm", "widthMm", "rimMm"].filter((field) => field in size(a));
+  const widths = ["diameterMm", "sideMm", "lengthMm", "widthMm", "rimMm"].filter(
+    (field) => field in size(a),
+  );
   return (
     widths.every((field) => near(Number(size(a)[field]), Number(size(b)[field]))) &&
     near(heatPathMm(a.geometry, a.batterMl), heatPathMm(b.geometry, b.batterMl))

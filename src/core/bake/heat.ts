@@ -9,8 +9,14 @@ import { DialSchema, ReadingSchema, ShelfSchema } from "./oven";
 export const OVEN_LIMITS_C = { min: 100, max: 260 } as const;
 const ovenC = numberIn(OVEN_LIMITS_C.min, OVEN_LIMITS_C.max, "°C");
 
-/** The schools: as written whatever the tin; gentler when the batter is thicker; low and slow; or a heat of one's own. */
-export const HeatSchema = z.union([z.enum(["as-written", "gentler", "low"]), z.strictObject({ ovenC })]);
+/**
+ * The schools: as written whatever the tin; gentler when the batter is thicker; low and slow; or a
+ * heat of one's own.
+ */
+export const HeatSchema = z.union([
+  z.enum(["as-written", "gentler", "low"]),
+  z.strictObject({ ovenC }),
+]);
 export type Heat = z.infer<typeof HeatSchema>;
 
 export const OvenSchema = z.strictObject({
@@ -46,13 +52,20 @@ export type ChosenHeat = { readonly trueC: number; readonly reason: HeatReason }
  * @param thickness how thick the new batter is to the heat over the recipe's own: see `heatPathMm`
  * @example chosenHeat("gentler", { ovenC: 180, isFan: false }, false, 1.4) // { trueC: 165, reason: "gentler" }
  */
-export function chosenHeat(heat: Heat, written: { readonly ovenC: number; readonly isFan: boolean }, isFan: boolean, thickness: number): ChosenHeat {
+export function chosenHeat(
+  heat: Heat,
+  written: { readonly ovenC: number; readonly isFan: boolean },
+  isFan: boolean,
+  thickness: number,
+): ChosenHeat {
   if (typeof heat === "object") return { trueC: heat.ovenC, reason: "chosen" };
   const fanC = (Number(written.isFan) - Number(isFan)) * FAN_IS_WORTH_C;
   const asWrittenC = written.ovenC + fanC;
   if (heat === "as-written") return { trueC: asWrittenC, reason: "as-written" };
   if (heat === "low") return { trueC: asWrittenC - LOW_C, reason: "low" };
-  return thickness > DEEPER ? { trueC: asWrittenC - GENTLER_C, reason: "gentler" } : { trueC: asWrittenC, reason: "not-thicker" };
+  return thickness > DEEPER
+    ? { trueC: asWrittenC - GENTLER_C, reason: "gentler" }
+    : { trueC: asWrittenC, reason: "not-thicker" };
 }
 
 /** No tin's material is worth more than this, °C. */
@@ -66,13 +79,17 @@ export type MaterialAdvice = {
   readonly modelLessC: number;
 };
 
-/** Heat taken off for a tin of another material than the recipe's, by rule and by model; null when it is the same. */
+/**
+ * Heat taken off for a tin of another material than the recipe's, by rule and by model; null when
+ * it is the same.
+ */
 export function materialAdvice(bake: BakeCase, written: Material): MaterialAdvice | null {
   const { material } = bake.geometry;
   if (material === written) return null;
   const wanted = closedFormMinutes({ ...bake, geometry: { ...bake.geometry, material: written } });
   // Taking heat off makes the bake longer.
-  const longer = (lessC: number): number => closedFormMinutes({ ...bake, ovenC: Math.max(OVEN_LIMITS_C.min, bake.ovenC - lessC) }) - wanted;
+  const longer = (lessC: number): number =>
+    closedFormMinutes({ ...bake, ovenC: Math.max(OVEN_LIMITS_C.min, bake.ovenC - lessC) }) - wanted;
   const modelLessC = risingRoot(longer, -MOST_CHANGE_C, MOST_CHANGE_C, 0.01);
   return { material, ruleLessC: RULE_LESS_C[material] - RULE_LESS_C[written], modelLessC };
 }

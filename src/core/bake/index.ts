@@ -1,14 +1,73 @@
 export { closedFormMinutes, type BakeCase } from "./closed-form";
-export { clockFactor, forecast, isMuchThicker, thicknessRatio, type Minutes, type ReferenceBake } from "./forecast";
+export {
+  clockFactor,
+  forecast,
+  isMuchThicker,
+  thicknessRatio,
+  type Minutes,
+  type ReferenceBake,
+} from "./forecast";
 export { dialSetting, nearestMark, type Dial } from "./dial";
 export { doneness, foilLookMinute, type Doneness, type Sign } from "./doneness";
 export {
-  chosenHeat, HeatSchema, materialAdvice, OVEN_LIMITS_C, OvenSchema, type HeatReason, type MaterialAdvice,
+  chosenHeat,
+  HeatSchema,
+  materialAdvice,
+  OVEN_LIMITS_C,
+  OvenSchema,
+  type HeatReason,
+  type MaterialAdvice,
 } from "./heat";
-export { coreCurve, CURVE_SIGMA_C, curveThrough, insideCurve, stretchOf, type CoreCurve } from "./curve";
+export {
+  coreCurve,
+  CURVE_SIGMA_C,
+  curveThrough,
+  insideCurve,
+  stretchOf,
+  type CoreCurve,
+} from "./curve";
 export { refitted, type CoreReading, type Refit } from "./refit";
 export { afterLook, CORE_RANGE_C, LookSchema, type Look, type LookAdvice } from "./look";
-export { AIRS, DialSchema, KitchenOvenSchema, minutesAsSet, OVEN_SOURCES, ovenOffset, parseOven, ReadingSchema, ShelfSchema, USUAL_OVEN, type KitchenOven, type OvenOffset, type Reading, type Shelf } from "./oven";
-export { AIR_MM, blocksAir, footprint, gapMm, shelfPieces, shelfPlan, type Placed, type ShelfPlan } from "./shelves";
-export { bakeInside, bakeModel, comparedInsides, setShare, type BakeInside, type Compared, type InsideCase } from "./solver/inside";
-export { ruleErrors, USUAL_TIMES, usualComparison, type Comparison, type Rule, type RuleError } from "./usual-times";
+export {
+  AIRS,
+  DialSchema,
+  KitchenOvenSchema,
+  minutesAsSet,
+  OVEN_SOURCES,
+  ovenOffset,
+  parseOven,
+  ReadingSchema,
+  ShelfSchema,
+  USUAL_OVEN,
+  type KitchenOven,
+  type OvenOffset,
+  type Reading,
+  type Shelf,
+} from "./oven";
+export {
+  AIR_MM,
+  blocksAir,
+  footprint,
+  gapMm,
+  shelfPieces,
+  shelfPlan,
+  type Placed,
+  type ShelfPlan,
+} from "./shelves";
+export {
+  bakeInside,
+  bakeModel,
+  comparedInsides,
+  setShare,
+  type BakeInside,
+  type Compared,
+  type InsideCase,
+} from "./solver/inside";
+export {
+  ruleErrors,
+  USUAL_TIMES,
+  usualComparison,
+  type Comparison,
+  type Rule,
+  type RuleError,
+} from "./usual-times";

@@ -1,9 +1,18 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { GAS_MARKS, gasMarkC, readTempC } from "../measure";
-import { dialSetting, minutesAsSet, nearestMark, ovenOffset, parseOven, USUAL_OVEN, type Reading } from ".";
+import {
+  dialSetting,
+  minutesAsSet,
+  nearestMark,
+  ovenOffset,
+  parseOven,
+  USUAL_OVEN,
+  type Reading,
+} from ".";
 
-const at180 = (...trueCs: readonly number[]): readonly Reading[] => trueCs.map((trueC) => ({ dialC: 180, trueC }));
+const at180 = (...trueCs: readonly number[]): readonly Reading[] =>
+  trueCs.map((trueC) => ({ dialC: 180, trueC }));
 
 describe("how far an oven is off", () => {
   it("is unknown without readings", () => {
@@ -28,22 +37,36 @@ describe("how far an oven is off", () => {
   });
 
   it("goes by readings near the setting when they differ along the dial", () => {
-    const readings: readonly Reading[] = [{ dialC: 140, trueC: 139 }, { dialC: 145, trueC: 144 }, { dialC: 200, trueC: 190 }, { dialC: 205, trueC: 195 }];
+    const readings: readonly Reading[] = [
+      { dialC: 140, trueC: 139 },
+      { dialC: 145, trueC: 144 },
+      { dialC: 200, trueC: 190 },
+      { dialC: 205, trueC: 195 },
+    ];
     expect(ovenOffset(readings, 142)?.readsC).toBeGreaterThan(-3);
     expect(ovenOffset(readings, 202)?.readsC).toBeLessThan(-8);
   });
 
   it("always lies among the readings it keeps", () => {
-    const reading = fc.record({ dialC: fc.integer({ min: 120, max: 240 }), trueC: fc.integer({ min: 100, max: 260 }) });
-    fc.assert(fc.property(fc.array(reading, { minLength: 1, maxLength: 12 }), fc.integer({ min: 120, max: 240 }), (readings, dialC) => {
-      const offset = ovenOffset(readings, dialC);
-      if (offset === null) throw new Error("no offset");
-      const offs = readings.map((each) => each.trueC - each.dialC);
-      expect(offset.readsC).toBeGreaterThanOrEqual(Math.min(...offs) - 1e-9);
-      expect(offset.readsC).toBeLessThanOrEqual(Math.max(...offs) + 1e-9);
-      expect(offset.count + offset.setAside.length).toBe(readings.length);
-      expect(offset.count).toBeGreaterThan(0);
-    }));
+    const reading = fc.record({
+      dialC: fc.integer({ min: 120, max: 240 }),
+      trueC: fc.integer({ min: 100, max: 260 }),
+    });
+    fc.assert(
+      fc.property(
+        fc.array(reading, { minLength: 1, maxLength: 12 }),
+        fc.integer({ min: 120, max: 240 }),
+        (readings, dialC) => {
+          const offset = ovenOffset(readings, dialC);
+          if (offset === null) throw new Error("no offset");
+          const offs = readings.map((each) => each.trueC - each.dialC);
+          expect(offset.readsC).toBeGreaterThanOrEqual(Math.min(...offs) - 1e-9);
+          expect(offset.readsC).toBeLessThanOrEqual(Math.max(...offs) + 1e-9);
+          expect(offset.count + offset.setAside.length).toBe(readings.length);
+          expect(offset.count).toBeGreaterThan(0);
+        },
+      ),
+    );
   });
 });
 
@@ -65,8 +88,11 @@ describe("a cake baked by the dial of an oven that is off", () => {
 
 describe("the dial", () => {
   it.each([
-    [172, { scale: "C", step: 5 }, { dialC: 170, mark: null }], [178, { scale: "C", step: 10 }, { dialC: 180, mark: null }],
-    [177, { scale: "F", step: 25 }, { dialC: (350 - 32) / 1.8, mark: null }], [160, { scale: "gas", step: 1 }, { dialC: 165, mark: "3" }], [100, { scale: "gas", step: 1 }, { dialC: 110, mark: "¼" }],
+    [172, { scale: "C", step: 5 }, { dialC: 170, mark: null }],
+    [178, { scale: "C", step: 10 }, { dialC: 180, mark: null }],
+    [177, { scale: "F", step: 25 }, { dialC: (350 - 32) / 1.8, mark: null }],
+    [160, { scale: "gas", step: 1 }, { dialC: 165, mark: "3" }],
+    [100, { scale: "gas", step: 1 }, { dialC: 110, mark: "¼" }],
   ] as const)("%d °C on %j is %j", (tempC, dial, expected) => {
     const mark = nearestMark(tempC, dial);
     expect(mark.dialC).toBeCloseTo(expected.dialC, 9);
@@ -82,15 +108,27 @@ describe("the dial", () => {
   it("knows gas marks as they are written", () => {
     expect(GAS_MARKS.map(([mark]) => gasMarkC(mark))).toEqual(GAS_MARKS.map(([, tempC]) => tempC));
     expect([gasMarkC("1/2"), gasMarkC("1/4"), gasMarkC("10")]).toEqual([130, 110, null]);
-    expect([readTempC("gas 4", "C"), readTempC("Gas Mark 6", "F"), readTempC("gas 12", "C")]).toEqual([177, 200, null]);
+    expect([
+      readTempC("gas 4", "C"),
+      readTempC("Gas Mark 6", "F"),
+      readTempC("gas 12", "C"),
+    ]).toEqual([177, 200, null]);
   });
 });
 
 describe("an oven from outside", () => {
   it("is taken when it is whole, and refused with the field that is wrong", () => {
     expect(parseOven(USUAL_OVEN)).toEqual({ ok: true, value: USUAL_OVEN });
-    expect(parseOven({ ...USUAL_OVEN, warmUpMin: 0 })).toMatchObject({ ok: false, issue: { path: "warmUpMin", value: 0, min: 1, max: 90 } });
-    expect(parseOven({ ...USUAL_OVEN, readings: [{ dialC: 180, trueC: 900 }] })).toMatchObject({ ok: false, issue: { path: "readings[0].trueC", value: 900 } });
-    expect(parseOven({ ...USUAL_OVEN, shelf: { ...USUAL_OVEN.shelf, atOnce: 2.5 } })).toMatchObject({ ok: false });
+    expect(parseOven({ ...USUAL_OVEN, warmUpMin: 0 })).toMatchObject({
+      ok: false,
+      issue: { path: "warmUpMin", value: 0, min: 1, max: 90 },
+    });
+    expect(parseOven({ ...USUAL_OVEN, readings: [{ dialC: 180, trueC: 900 }] })).toMatchObject({
+      ok: false,
+      issue: { path: "readings[0].trueC", value: 900 },
+    });
+    expect(parseOven({ ...USUAL_OVEN, shelf: { ...USUAL_OVEN.shelf, atOnce: 2.5 } })).toMatchObject(
+      { ok: false },
+    );
   });
 });

@@ -1,7 +1,17 @@
 import { cakeVolume, canWearStrips, type TinFill } from "../fill";
 import { bad, good, type Result } from "../measure";
 import { bakedMass, type BatterKind } from "../mix";
-import { inRadius, movedArea, outlineAt, solidArea, tinFamily, volumeAt, type Outline, type TinFamily, type TinGeometry } from "../tin";
+import {
+  inRadius,
+  movedArea,
+  outlineAt,
+  solidArea,
+  tinFamily,
+  volumeAt,
+  type Outline,
+  type TinFamily,
+  type TinGeometry,
+} from "../tin";
 import type { Quantity } from "./quantity";
 import type { BuildRequest, Standing } from "./schema";
 import { SPREAD_DENSITY, type Frosting, type Spread } from "./spreads";
@@ -47,7 +57,12 @@ export type Build = {
 };
 
 /** What a cake's cover makes usual when nobody says otherwise. */
-export type BuildHabit = { readonly kind: BatterKind; readonly frosting: Frosting; readonly standing: Standing; readonly isLevel: boolean };
+export type BuildHabit = {
+  readonly kind: BatterKind;
+  readonly frosting: Frosting;
+  readonly standing: Standing;
+  readonly isLevel: boolean;
+};
 
 /** A slice thinner than this tears, mm. */
 export const THINNEST_SLICE_MM = 12;
@@ -57,17 +72,37 @@ const LEAST_POOL_MM = 20;
 const SOFT: readonly Spread[] = ["jam", "curd", "custard"];
 const SYRUP_DENSITY = 1.2;
 
-/** Soak for a kilogram of cake by crumb, mL: close ones take little, foams much. Judgement within the usual 60 to 120. */
+/**
+ * Soak for a kilogram of cake by crumb, mL: close ones take little, foams much. Judgement within
+ * the usual 60 to 120.
+ */
 export const USUAL_SOAK: Readonly<Record<BatterKind, number>> = {
-  creamed: 80, oil: 60, "hot-liquid": 60, whisked: 120, chiffon: 90, "white-foam": 90, "folded-whites": 110, pound: 70, "quick-loaf": 70, muffin: 60, "rich-fruit": 80, brownie: 60, "baked-cheese": 60, "set-pudding": 60,
+  creamed: 80,
+  oil: 60,
+  "hot-liquid": 60,
+  whisked: 120,
+  chiffon: 90,
+  "white-foam": 90,
+  "folded-whites": 110,
+  pound: 70,
+  "quick-loaf": 70,
+  muffin: 60,
+  "rich-fruit": 80,
+  brownie: 60,
+  "baked-cheese": 60,
+  "set-pudding": 60,
 };
 
 /**
- * How the baked cakes are put together: trimmed, split, stacked, filled and soaked. H = n·t + (n-1)·f; filling = (n-1)·f·A inside the
- * dam; the dam is the rest of the gap.
- * Fails for slices under 12 mm and for a dam that leaves no room, naming the place.
+ * How the baked cakes are put together: trimmed, split, stacked, filled and soaked. H = n·t +
+ * (n-1)·f; filling = (n-1)·f·A inside the dam; the dam is the rest of the gap. Fails for slices
+ * under 12 mm and for a dam that leaves no room, naming the place.
  */
-export function buildCakes(request: BuildRequest, fills: readonly TinFill[], habit: BuildHabit): Result<Build> {
+export function buildCakes(
+  request: BuildRequest,
+  fills: readonly TinFill[],
+  habit: BuildHabit,
+): Result<Build> {
   const standing = request.standing ?? habit.standing;
   const fillingMm = request.fillingMm ?? FILLING_MM;
   const filling = request.filling ?? habit.frosting;
@@ -75,27 +110,78 @@ export function buildCakes(request: BuildRequest, fills: readonly TinFill[], hab
   const damMm = request.damMm ?? 0;
   const tiers: Tier[] = [];
   for (const [index, fill] of fills.entries()) {
-    const tier = tierOf(fill, index, { standing, splits, fillingMm, kind: habit.kind, isLevel: request.top === undefined ? habit.isLevel : request.top === "level", measuredMm: request.heightsMm?.[index] ?? null });
+    const tier = tierOf(fill, index, {
+      standing,
+      splits,
+      fillingMm,
+      kind: habit.kind,
+      isLevel: request.top === undefined ? habit.isLevel : request.top === "level",
+      measuredMm: request.heightsMm?.[index] ?? null,
+    });
     if (tier.family !== "cup" && splits > 1 && tier.layerMm < THINNEST_SLICE_MM) {
-      return bad({ code: "out-of-range", path: "build.splits", value: splits, min: 1, max: Math.max(1, Math.floor((tier.layerMm * splits) / THINNEST_SLICE_MM)), unit: "count", because: "split-too-thin" });
+      return bad({
+        code: "out-of-range",
+        path: "build.splits",
+        value: splits,
+        min: 1,
+        max: Math.max(1, Math.floor((tier.layerMm * splits) / THINNEST_SLICE_MM)),
+        unit: "count",
+        because: "split-too-thin",
+      });
     }
     const mostDamMm = inRadius(tier.outline) - LEAST_POOL_MM / 2;
     if (tier.layers > 1 && damMm > mostDamMm) {
-      return bad({ code: "out-of-range", path: "build.damMm", value: damMm, min: 3, max: Math.floor(mostDamMm), unit: "mm", because: "dam-leaves-no-room" });
+      return bad({
+        code: "out-of-range",
+        path: "build.damMm",
+        value: damMm,
+        min: 3,
+        max: Math.floor(mostDamMm),
+        unit: "mm",
+        because: "dam-leaves-no-room",
+      });
     }
     tiers.push(tier);
   }
-  const cakes = standing === "tiers" ? tiered(tiers) : tiers.map((tier) => ({ cakes: cakesOf(tier, standing), tiers: [tier] }));
-  const quantities = cakes.flatMap(({ cakes: times, tiers: on }) => on.flatMap((tier) => quantitiesOf(tier, times, { ...request, fillingMm, filling, damMm }, habit)));
-  return good({ standing, fillingMm, filling, damMm, cakes, quantities, remarks: remarksOf(request, cakes, { filling, damMm }) });
+  const cakes =
+    standing === "tiers"
+      ? tiered(tiers)
+      : tiers.map((tier) => ({ cakes: cakesOf(tier, standing), tiers: [tier] }));
+  const quantities = cakes.flatMap(({ cakes: times, tiers: on }) =>
+    on.flatMap((tier) =>
+      quantitiesOf(tier, times, { ...request, fillingMm, filling, damMm }, habit),
+    ),
+  );
+  return good({
+    standing,
+    fillingMm,
+    filling,
+    damMm,
+    cakes,
+    quantities,
+    remarks: remarksOf(request, cakes, { filling, damMm }),
+  });
 }
 
-const isStacked = (geometry: TinGeometry, standing: Standing): boolean => standing !== "apart" && canWearStrips(geometry);
-const cakesOf = ({ geometry }: Tier, standing: Standing): number => (isStacked(geometry, standing) ? 1 : geometry.count);
+const isStacked = (geometry: TinGeometry, standing: Standing): boolean =>
+  standing !== "apart" && canWearStrips(geometry);
+const cakesOf = ({ geometry }: Tier, standing: Standing): number =>
+  isStacked(geometry, standing) ? 1 : geometry.count;
 
-type TierChoices = { readonly kind: BatterKind; readonly standing: Standing; readonly splits: number; readonly fillingMm: number; readonly isLevel: boolean; readonly measuredMm: number | null };
+type TierChoices = {
+  readonly kind: BatterKind;
+  readonly standing: Standing;
+  readonly splits: number;
+  readonly fillingMm: number;
+  readonly isLevel: boolean;
+  readonly measuredMm: number | null;
+};
 
-function tierOf({ geometry, baked, batterG, fruitG }: TinFill, index: number, choices: TierChoices): Tier {
+function tierOf(
+  { geometry, baked, batterG, fruitG }: TinFill,
+  index: number,
+  choices: TierChoices,
+): Tier {
   const { kind, standing, splits, fillingMm, isLevel, measuredMm } = choices;
   const family = tinFamily(geometry.tin);
   const edgeMm = measuredMm ?? baked.edgeMm;
@@ -105,13 +191,17 @@ function tierOf({ geometry, baked, batterG, fruitG }: TinFill, index: number, ch
   const levelled = family === "cup" ? 0 : isLevel ? tins : tins - 1;
   const wholeMl = cakeVolume(geometry, baked.edgeMm, crownMm);
   const bakedG = bakedMass(kind, batterG) + fruitG;
-  const crownG = ((cakeVolume(geometry, edgeMm, crownMm) - volumeAt(geometry, edgeMm)) * bakedG) / wholeMl;
+  const crownG =
+    ((cakeVolume(geometry, edgeMm, crownMm) - volumeAt(geometry, edgeMm)) * bakedG) / wholeMl;
   const layers = tins * slices;
   const layerMm = edgeMm / slices;
   return {
-    index, geometry, family,
+    index,
+    geometry,
+    family,
     outline: outlineAt(geometry, edgeMm),
-    layers, layerMm,
+    layers,
+    layerMm,
     domeMm: levelled === tins ? 0 : crownMm,
     heightMm: stackHeight(layers, layerMm, fillingMm),
     trimmedG: levelled * crownG,
@@ -121,40 +211,102 @@ function tierOf({ geometry, baked, batterG, fruitG }: TinFill, index: number, ch
 
 /** Flat cakes on one another, the widest below; what is not flat stays by itself. */
 function tiered(tiers: readonly Tier[]): readonly BuiltCake[] {
-  const flat = tiers.filter(({ geometry }) => canWearStrips(geometry)).toSorted((one, other) => solidArea(other.outline) - solidArea(one.outline));
-  const rest = tiers.filter(({ geometry }) => !canWearStrips(geometry)).map((tier) => ({ cakes: tier.geometry.count, tiers: [tier] }));
+  const flat = tiers
+    .filter(({ geometry }) => canWearStrips(geometry))
+    .toSorted((one, other) => solidArea(other.outline) - solidArea(one.outline));
+  const rest = tiers
+    .filter(({ geometry }) => !canWearStrips(geometry))
+    .map((tier) => ({ cakes: tier.geometry.count, tiers: [tier] }));
   return flat.length === 0 ? rest : [{ cakes: 1, tiers: flat }, ...rest];
 }
 
-type Filled = { readonly fillingMm: number; readonly filling: Spread; readonly damMm: number; readonly soakMlPerKg?: number | undefined };
+type Filled = {
+  readonly fillingMm: number;
+  readonly filling: Spread;
+  readonly damMm: number;
+  readonly soakMlPerKg?: number | undefined;
+};
 
-function quantitiesOf(tier: Tier, times: number, { fillingMm, filling, damMm, soakMlPerKg }: Filled, { frosting }: BuildHabit): readonly Quantity[] {
+function quantitiesOf(
+  tier: Tier,
+  times: number,
+  { fillingMm, filling, damMm, soakMlPerKg }: Filled,
+  { frosting }: BuildHabit,
+): readonly Quantity[] {
   const gaps = tier.layers - 1;
   const areaMm2 = solidArea(tier.outline);
   const insideMm2 = damMm === 0 ? areaMm2 : movedArea(tier.outline, -damMm);
   const found: Quantity[] = [];
-  const spread = (thing: "filling" | "dam", stuff: Spread, volumeMm3: number, why: Quantity["why"]): void => {
+  const spread = (
+    thing: "filling" | "dam",
+    stuff: Spread,
+    volumeMm3: number,
+    why: Quantity["why"],
+  ): void => {
     const volumeMl = (times * volumeMm3) / 1000;
-    found.push({ thing, stuff, index: tier.index, times, volumeMl, massG: volumeMl * SPREAD_DENSITY[stuff], count: null, piece: null, why });
+    found.push({
+      thing,
+      stuff,
+      index: tier.index,
+      times,
+      volumeMl,
+      massG: volumeMl * SPREAD_DENSITY[stuff],
+      count: null,
+      piece: null,
+      why,
+    });
   };
   if (gaps > 0) {
-    spread("filling", filling, gaps * fillingMm * insideMm2, { how: "between", gaps, thickMm: fillingMm, areaMm2: insideMm2 });
-    if (damMm > 0) spread("dam", frosting, gaps * fillingMm * (areaMm2 - insideMm2), { how: "ring-between", gaps, thickMm: fillingMm, areaMm2, insideMm2 });
+    spread("filling", filling, gaps * fillingMm * insideMm2, {
+      how: "between",
+      gaps,
+      thickMm: fillingMm,
+      areaMm2: insideMm2,
+    });
+    if (damMm > 0)
+      spread("dam", frosting, gaps * fillingMm * (areaMm2 - insideMm2), {
+        how: "ring-between",
+        gaps,
+        thickMm: fillingMm,
+        areaMm2,
+        insideMm2,
+      });
   }
   if (soakMlPerKg !== undefined && tier.family !== "cup") {
     const volumeMl = (times * tier.cakeG * soakMlPerKg) / 1000;
-    found.push({ thing: "soak", stuff: "syrup", index: tier.index, times, volumeMl, massG: volumeMl * SYRUP_DENSITY, count: null, piece: null, why: { how: "by-weight", cakeG: tier.cakeG, mlPerKg: soakMlPerKg } });
+    found.push({
+      thing: "soak",
+      stuff: "syrup",
+      index: tier.index,
+      times,
+      volumeMl,
+      massG: volumeMl * SYRUP_DENSITY,
+      count: null,
+      piece: null,
+      why: { how: "by-weight", cakeG: tier.cakeG, mlPerKg: soakMlPerKg },
+    });
   }
   return found;
 }
 
-function remarksOf(request: BuildRequest, cakes: readonly BuiltCake[], { filling, damMm }: { readonly filling: Spread; readonly damMm: number }): readonly BuildRemark[] {
+function remarksOf(
+  request: BuildRequest,
+  cakes: readonly BuiltCake[],
+  { filling, damMm }: { readonly filling: Spread; readonly damMm: number },
+): readonly BuildRemark[] {
   const remarks: BuildRemark[] = [];
   const isFilled = cakes.some(({ tiers }) => tiers.some(({ layers }) => layers > 1));
-  if (!isFilled && (request.filling !== undefined || request.fillingMm !== undefined || damMm > 0)) remarks.push({ code: "one-layer-has-no-filling" });
-  if (isFilled && damMm === 0 && SOFT.includes(filling)) remarks.push({ code: "soft-filling-without-dam", filling });
+  if (!isFilled && (request.filling !== undefined || request.fillingMm !== undefined || damMm > 0))
+    remarks.push({ code: "one-layer-has-no-filling" });
+  if (isFilled && damMm === 0 && SOFT.includes(filling))
+    remarks.push({ code: "soft-filling-without-dam", filling });
   for (const { tiers } of cakes) {
-    if (tiers.length > 1) remarks.push({ code: "supports-needed", tiers: tiers.length, aboveG: tiers.slice(1).reduce((sum, { cakeG }) => sum + cakeG, 0) });
+    if (tiers.length > 1)
+      remarks.push({
+        code: "supports-needed",
+        tiers: tiers.length,
+        aboveG: tiers.slice(1).reduce((sum, { cakeG }) => sum + cakeG, 0),
+      });
   }
   return remarks;
 }

@@ -3,7 +3,10 @@ import { batterFrom, type BatterKind } from "../mix";
 import { tinGeometry, type Tin } from "../tin";
 import { buildCakes, type Build, type BuildRequest } from ".";
 
-/** Tins filled so that their cakes' edges come out `edgeMm` high, as far as halving the batter tells. */
+/**
+ * Tins filled so that their cakes' edges come out `edgeMm` high, as far as halving the batter
+ * tells.
+ */
 export function baked(tin: Tin, edgeMm: number, kind: BatterKind = "creamed"): TinFill {
   const geometry = tinGeometry(tin);
   if (!geometry.ok) throw new Error(JSON.stringify(geometry.issue));
@@ -21,8 +24,18 @@ export function baked(tin: Tin, edgeMm: number, kind: BatterKind = "creamed"): T
 }
 
 /** Built as a coated cake usually is, or as one that is frosted on top alone. */
-export function built(request: BuildRequest, tins: readonly TinFill[], isStacked = true, kind: BatterKind = "creamed"): Build {
-  const result = buildCakes(request, tins, { kind, frosting: "butter-and-sugar", standing: isStacked ? "stacked" : "apart", isLevel: isStacked });
+export function built(
+  request: BuildRequest,
+  tins: readonly TinFill[],
+  isStacked = true,
+  kind: BatterKind = "creamed",
+): Build {
+  const result = buildCakes(request, tins, {
+    kind,
+    frosting: "butter-and-sugar",
+    standing: isStacked ? "stacked" : "apart",
+    isLevel: isStacked,
+  });
   if (!result.ok) throw new Error(JSON.stringify(result.issue));
   return result.value;
 }

@@ -1,4 +1,29 @@
-export { buildCakes, THINNEST_SLICE_MM, USUAL_SOAK, type Build, type BuildHabit, type BuildRemark, type BuiltCake, type Tier } from "./build";
+export {
+  buildCakes,
+  THINNEST_SLICE_MM,
+  USUAL_SOAK,
+  type Build,
+  type BuildHabit,
+  type BuildRemark,
+  type BuiltCake,
+  type Tier,
+} from "./build";
 export { LAID, type Laid, type Quantity, type Stuff, type Thing, type Why } from "./quantity";
-export { BuildSchema, EdgeHeightSchema, STANDINGS, TOPS, type BuildRequest, type Standing } from "./schema";
-export { COLD_SPREADS, FILLINGS, FROSTINGS, FrostingSchema, POURS, SPREAD_DENSITY, type Frosting, type Spread } from "./spreads";
+export {
+  BuildSchema,
+  EdgeHeightSchema,
+  STANDINGS,
+  TOPS,
+  type BuildRequest,
+  type Standing,
+} from "./schema";
+export {
+  COLD_SPREADS,
+  FILLINGS,
+  FROSTINGS,
+  FrostingSchema,
+  POURS,
+  SPREAD_DENSITY,
+  type Frosting,
+  type Spread,
+} from "./spreads";

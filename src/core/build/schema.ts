@@ -2,7 +2,10 @@ import * as z from "zod/mini";
 import { numberIn, wholeIn } from "../measure";
 import { FILLINGS } from "./spreads";
 
-/** `apart`: each baked cake by itself. `stacked`: the flat ones of one kind make one cake. `tiers`: those stand on one another, the widest below. */
+/**
+ * `apart`: each baked cake by itself. `stacked`: the flat ones of one kind make one cake. `tiers`:
+ * those stand on one another, the widest below.
+ */
 export const STANDINGS = ["apart", "stacked", "tiers"] as const;
 export const TOPS = ["level", "domed"] as const;
 

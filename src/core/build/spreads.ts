@@ -2,13 +2,26 @@ import * as z from "zod/mini";
 import "../measure";
 
 export const FROSTINGS = [
-  "butter-and-sugar", "cream-cheese", "whipped-cream", "meringue-butter", "whipped-ganache", "boiled-fudge", "water-icing",
+  "butter-and-sugar",
+  "cream-cheese",
+  "whipped-cream",
+  "meringue-butter",
+  "whipped-ganache",
+  "boiled-fudge",
+  "water-icing",
 ] as const;
 export const FrostingSchema = z.enum(FROSTINGS);
 export type Frosting = z.infer<typeof FrostingSchema>;
 
 /** What goes between layers when it is not the frosting itself. */
-export const FILLINGS = ["jam", "curd", "custard", "whipped-cream", "whipped-ganache", "cream-cheese"] as const;
+export const FILLINGS = [
+  "jam",
+  "curd",
+  "custard",
+  "whipped-cream",
+  "whipped-ganache",
+  "cream-cheese",
+] as const;
 /** What is poured. */
 export const POURS = ["pouring-ganache", "water-icing", "boiled-fudge", "jam"] as const;
 
@@ -17,8 +30,17 @@ export type Spread = Frosting | (typeof FILLINGS)[number] | (typeof POURS)[numbe
 
 /** Density as spread, g/mL. Judgement; weighing a cup of it is better. */
 export const SPREAD_DENSITY: Readonly<Record<Spread, number>> = {
-  "butter-and-sugar": 0.8, "cream-cheese": 0.95, "whipped-cream": 0.47, "meringue-butter": 0.7, "whipped-ganache": 0.8, "boiled-fudge": 1.25, "water-icing": 1.35,
-  jam: 1.33, curd: 1.15, custard: 1.08, "pouring-ganache": 1.15,
+  "butter-and-sugar": 0.8,
+  "cream-cheese": 0.95,
+  "whipped-cream": 0.47,
+  "meringue-butter": 0.7,
+  "whipped-ganache": 0.8,
+  "boiled-fudge": 1.25,
+  "water-icing": 1.35,
+  jam: 1.33,
+  curd: 1.15,
+  custard: 1.08,
+  "pouring-ganache": 1.15,
 };
 
 /** What spoils in a warm room. */

@@ -1,16 +1,34 @@
-import { closedFormMinutes, comparedInsides, doneness, foilLookMinute, OVEN_LIMITS_C, shelfPlan, type BakeInside, type Compared, type Doneness, type InsideCase, type ShelfPlan } from "../bake";
+import {
+  closedFormMinutes,
+  comparedInsides,
+  doneness,
+  foilLookMinute,
+  OVEN_LIMITS_C,
+  shelfPlan,
+  type BakeInside,
+  type Compared,
+  type Doneness,
+  type InsideCase,
+  type ShelfPlan,
+} from "../bake";
 import { canWearStrips } from "../fill";
 import type { CakeInput } from "./input";
 import { planCake, type CakePlan } from "./plan";
 
 /** What a plan says of its bake beyond heat and minutes. */
 export type BakeDetail = {
-  /** The same tins at other heats, the chosen one in the middle: true °C, and minutes until the last is likely done. */
+  /**
+   * The same tins at other heats, the chosen one in the middle: true °C, and minutes until the last
+   * is likely done.
+   */
   readonly otherHeats: readonly { readonly ovenC: number; readonly likelyMin: number }[];
   readonly doneness: Doneness;
   /** When a long bake is looked at for foil; null when it is too short for that. */
   readonly foilLookMin: number | null;
-  /** Tins by their place in the plan, the first to come out first; those within a minute of each other come out together. */
+  /**
+   * Tins by their place in the plan, the first to come out first; those within a minute of each
+   * other come out together.
+   */
   readonly outOrder: readonly (readonly number[])[];
   /** Null when nothing is known of the oven's shelf. */
   readonly shelves: ShelfPlan | null;
@@ -25,7 +43,13 @@ export function bakeDetail(input: CakeInput, plan: CakePlan): BakeDetail {
     doneness: doneness(mix.kind),
     foilLookMin: foilLookMinute(bake.likelyMin, bake.doorShutUntilMin),
     outOrder: outOrder(bake.tins.map(({ likelyMin }) => likelyMin)),
-    shelves: oven?.shelf === undefined ? null : shelfPlan(fill.tins.map(({ geometry }) => geometry), oven.shelf),
+    shelves:
+      oven?.shelf === undefined
+        ? null
+        : shelfPlan(
+            fill.tins.map(({ geometry }) => geometry),
+            oven.shelf,
+          ),
   };
 }
 
@@ -44,18 +68,27 @@ function otherHeats(input: CakeInput, { bake }: CakePlan): BakeDetail["otherHeat
 }
 
 function outOrder(likelyMins: readonly number[]): readonly (readonly number[])[] {
-  const order = likelyMins.map((_, tin) => tin).sort((a, b) => (likelyMins[a] ?? 0) - (likelyMins[b] ?? 0) || a - b);
+  const order = likelyMins
+    .map((_, tin) => tin)
+    .sort((a, b) => (likelyMins[a] ?? 0) - (likelyMins[b] ?? 0) || a - b);
   const groups: number[][] = [];
   for (const tin of order) {
     const group = groups.at(-1);
     const first = group?.[0];
-    if (group !== undefined && first !== undefined && (likelyMins[tin] ?? 0) - (likelyMins[first] ?? 0) <= 1) group.push(tin);
+    if (
+      group !== undefined &&
+      first !== undefined &&
+      (likelyMins[tin] ?? 0) - (likelyMins[first] ?? 0) <= 1
+    )
+      group.push(tin);
     else groups.push([tin]);
   }
   return groups;
 }
 
-/** What the solver needs of a plan: the recipe's own bake, its slowest tin, and each wanted tin's. */
+/**
+ * What the solver needs of a plan: the recipe's own bake, its slowest tin, and each wanted tin's.
+ */
 export type InsideCases = { readonly reference: InsideCase; readonly tins: readonly InsideCase[] };
 
 /** The curve of a wanted tin is followed a little past when it must be out. */
@@ -69,7 +102,12 @@ export function insideCases(input: CakeInput, plan: CakePlan): InsideCases | nul
   const { ovenC, fan = false } = input.recipe.reference;
   // The one its minutes belong to.
   const [slowest] = plan.reference.tins
-    .map(({ geometry, batterMl, fruitMl }) => ({ geometry, batterMl: batterMl + fruitMl, ovenC, isFan: fan }))
+    .map(({ geometry, batterMl, fruitMl }) => ({
+      geometry,
+      batterMl: batterMl + fruitMl,
+      ovenC,
+      isFan: fan,
+    }))
     .sort((a, b) => closedFormMinutes(b) - closedFormMinutes(a));
   if (slowest === undefined) return null;
   return {
@@ -77,7 +115,12 @@ export function insideCases(input: CakeInput, plan: CakePlan): InsideCases | nul
     tins: fill.tins.map(({ geometry, batterMl, fruitMl }, index) => {
       const minutes = bake.tins[index];
       return {
-        geometry, batterMl: batterMl + fruitMl, ovenC: bake.ovenC, isFan: input.oven?.fan ?? false, isLined: input.lined ?? false, doneC,
+        geometry,
+        batterMl: batterMl + fruitMl,
+        ovenC: bake.ovenC,
+        isFan: input.oven?.fan ?? false,
+        isLined: input.lined ?? false,
+        doneC,
         hasStrips: (input.strips ?? false) && canWearStrips(geometry),
         goesOn: minutes === undefined ? PAST : PAST * (minutes.notPastMin / minutes.likelyMin),
       };
@@ -89,22 +132,36 @@ export function insideCases(input: CakeInput, plan: CakePlan): InsideCases | nul
 export type SolvedTin = {
   readonly crown: Compared;
   readonly crust: Compared;
-  /** Minutes the solver alone would forecast; null when the middle or the recipe's own never sets. */
+  /**
+   * Minutes the solver alone would forecast; null when the middle or the recipe's own never sets.
+   */
   readonly minutes: number | null;
   /** How long before the middle the rim is set, minutes. */
   readonly rimAheadMin: number | null;
 };
 
 /**
- * A solved tin against the solved reference. Its minutes rest on the recipe's, like the forecast's; without those it has none.
+ * A solved tin against the solved reference. Its minutes rest on the recipe's, like the forecast's;
+ * without those it has none.
  * @param likelyMin the forecast of the tin
  */
-export function solvedTin(own: BakeInside, reference: BakeInside, referenceMinutes: number | null, likelyMin: number): SolvedTin {
+export function solvedTin(
+  own: BakeInside,
+  reference: BakeInside,
+  referenceMinutes: number | null,
+  likelyMin: number,
+): SolvedTin {
   const { doneMinute, rimDoneMinute } = own;
   const stretch = doneMinute === null ? 1 : likelyMin / doneMinute;
   return {
     ...comparedInsides(own, reference),
-    minutes: doneMinute === null || reference.doneMinute === null || referenceMinutes === null ? null : Math.round((referenceMinutes * doneMinute) / reference.doneMinute),
-    rimAheadMin: doneMinute === null || rimDoneMinute === null ? null : Math.max(0, Math.round((doneMinute - rimDoneMinute) * stretch)),
+    minutes:
+      doneMinute === null || reference.doneMinute === null || referenceMinutes === null
+        ? null
+        : Math.round((referenceMinutes * doneMinute) / reference.doneMinute),
+    rimAheadMin:
+      doneMinute === null || rimDoneMinute === null
+        ? null
+        : Math.max(0, Math.round((doneMinute - rimDoneMinute) * stretch)),
   };
 }

@@ -1,10 +1,39 @@
 import * as z from "zod/mini";
-import { BuildSchema, EdgeHeightSchema, FILLINGS, POURS, STANDINGS, TOPS, type BuildRequest } from "../build";
 import {
-  BORDER_PLACES, BorderSchema, FEELS, FinishSchema, FRUIT_PLACES, FruitSchema, PATTERNS, PIPED, POUR_SIDES, PourSchema, ROUNDINGS, SWIRLS, SwirlsSchema, ToppingSchema,
+  BuildSchema,
+  EdgeHeightSchema,
+  FILLINGS,
+  POURS,
+  STANDINGS,
+  TOPS,
+  type BuildRequest,
+} from "../build";
+import {
+  BORDER_PLACES,
+  BorderSchema,
+  FEELS,
+  FinishSchema,
+  FRUIT_PLACES,
+  FruitSchema,
+  PATTERNS,
+  PIPED,
+  POUR_SIDES,
+  PourSchema,
+  ROUNDINGS,
+  SWIRLS,
+  SwirlsSchema,
+  ToppingSchema,
   type FinishRequest,
 } from "../finish";
-import { boxed, numberIn, readAmount, readLengthMm, wholeIn, type Issue, type Result } from "../measure";
+import {
+  boxed,
+  numberIn,
+  readAmount,
+  readLengthMm,
+  wholeIn,
+  type Issue,
+  type Result,
+} from "../measure";
 import type { ReadingHabit } from "./reading-habit";
 
 const line = z._default(z.string().check(z.maxLength(200)), "");
@@ -30,7 +59,12 @@ export const FinishBoxesSchema = z.strictObject({
   firstMm: line,
   innerWall: z._default(z.boolean(), true),
   margin: line,
-  borders: z._default(z.array(z.strictObject({ at: z.enum(BORDER_PLACES), style: z.enum(PIPED), widthMm: line })).check(z.maxLength(4)), []),
+  borders: z._default(
+    z
+      .array(z.strictObject({ at: z.enum(BORDER_PLACES), style: z.enum(PIPED), widthMm: line }))
+      .check(z.maxLength(4)),
+    [],
+  ),
   swirl: z._default(z.enum(["none", ...SWIRLS]), "none"),
   swirls: line,
   pour: z._default(z.enum(["none", ...POURS]), "none"),
@@ -38,10 +72,29 @@ export const FinishBoxesSchema = z.strictObject({
   drips: line,
   toppings: z._default(z.array(ToppingSchema).check(z.maxLength(6)), []),
   rolledMm: line,
-  fruit: z._default(z.nullable(z.strictObject({ at: z.enum(FRUIT_PLACES), pattern: z.enum(PATTERNS), widthMm: line, overlap: line, each: line, syrup: z.boolean() })), null),
-  colours: z._default(z.array(z.strictObject({ name: z.string().check(z.maxLength(40)), share: line })).check(z.maxLength(6)), []),
+  fruit: z._default(
+    z.nullable(
+      z.strictObject({
+        at: z.enum(FRUIT_PLACES),
+        pattern: z.enum(PATTERNS),
+        widthMm: line,
+        overlap: line,
+        each: line,
+        syrup: z.boolean(),
+      }),
+    ),
+    null,
+  ),
+  colours: z._default(
+    z
+      .array(z.strictObject({ name: z.string().check(z.maxLength(40)), share: line }))
+      .check(z.maxLength(6)),
+    [],
+  ),
   rounding: z._default(z.enum(ROUNDINGS), "grams"),
-  /** The recipe's own parts the frosting and the filling are made by; the usual formula when empty. */
+  /**
+   * The recipe's own parts the frosting and the filling are made by; the usual formula when empty.
+   */
   part: z._default(z.string().check(z.maxLength(40)), ""),
   fillingPart: z._default(z.string().check(z.maxLength(40)), ""),
   /** Other cakes whose frosting is made along with this one's. */
@@ -51,8 +104,25 @@ export const FinishBoxesSchema = z.strictObject({
 });
 export type FinishBoxes = z.infer<typeof FinishBoxesSchema>;
 
-/** Boxes of Build and Finish that can be wrong by themselves; of several alike the first that is. */
-export const FINISH_BOX_NAMES = ["heights", "fillingMm", "damMm", "soak", "topMm", "sideMm", "firstMm", "margin", "borders", "swirls", "drips", "rolledMm", "fruit", "colours"] as const;
+/**
+ * Boxes of Build and Finish that can be wrong by themselves; of several alike the first that is.
+ */
+export const FINISH_BOX_NAMES = [
+  "heights",
+  "fillingMm",
+  "damMm",
+  "soak",
+  "topMm",
+  "sideMm",
+  "firstMm",
+  "margin",
+  "borders",
+  "swirls",
+  "drips",
+  "rolledMm",
+  "fruit",
+  "colours",
+] as const;
 export type FinishBox = (typeof FINISH_BOX_NAMES)[number];
 
 export type ReadFinish = {
@@ -63,8 +133,13 @@ export type ReadFinish = {
 };
 
 /** Shares of the frosting by colour, as far as they can be read. */
-export function colourBoxes({ colours }: FinishBoxes): readonly { readonly name: string; readonly share: number }[] {
-  return colours.flatMap(({ name, share }) => { const read = readColour("share", share); return read.ok ? [{ name, share: read.value }] : []; });
+export function colourBoxes({
+  colours,
+}: FinishBoxes): readonly { readonly name: string; readonly share: number }[] {
+  return colours.flatMap(({ name, share }) => {
+    const read = readColour("share", share);
+    return read.ok ? [{ name, share: read.value }] : [];
+  });
 }
 
 function readColour(path: string, text: string): Result<number> {
@@ -72,39 +147,87 @@ function readColour(path: string, text: string): Result<number> {
 }
 
 /** The boxes of Build and Finish read; thicknesses without a unit are in millimetres, or inches. */
-export function readFinish(build: BuildBoxes, finish: FinishBoxes, habit: ReadingHabit): ReadFinish {
+export function readFinish(
+  build: BuildBoxes,
+  finish: FinishBoxes,
+  habit: ReadingHabit,
+): ReadFinish {
   const issues: Partial<Record<FinishBox, Issue>> = {};
   const take = <T>(box: FinishBox, result: Result<T>): T | undefined => {
     if (result.ok) return result.value;
     issues[box] ??= result.issue;
     return undefined;
   };
-  const lengthMm = (text: string): number | null => readLengthMm(text, habit.size === "us" ? "in" : "mm");
-  const length = (box: FinishBox, path: string, text: string, schema: z.ZodMiniType<number | undefined>): number | undefined => take(box, boxed(path, text, lengthMm, schema, "a thickness like 8 mm or 3/8 in"));
-  const count = (box: FinishBox, path: string, text: string, schema: z.ZodMiniType<number | undefined>): number | undefined => take(box, boxed(path, text, plainNumber, schema, "a number"));
-  const share = (box: FinishBox, path: string, text: string, schema: z.ZodMiniType<number | undefined>): number | undefined => take(box, boxed(path, text, readShare, schema, "a share like 12 %"));
+  const lengthMm = (text: string): number | null =>
+    readLengthMm(text, habit.size === "us" ? "in" : "mm");
+  const length = (
+    box: FinishBox,
+    path: string,
+    text: string,
+    schema: z.ZodMiniType<number | undefined>,
+  ): number | undefined =>
+    take(box, boxed(path, text, lengthMm, schema, "a thickness like 8 mm or 3/8 in"));
+  const count = (
+    box: FinishBox,
+    path: string,
+    text: string,
+    schema: z.ZodMiniType<number | undefined>,
+  ): number | undefined => take(box, boxed(path, text, plainNumber, schema, "a number"));
+  const share = (
+    box: FinishBox,
+    path: string,
+    text: string,
+    schema: z.ZodMiniType<number | undefined>,
+  ): number | undefined => take(box, boxed(path, text, readShare, schema, "a share like 12 %"));
   const built = BuildSchema.shape;
   const on = FinishSchema.shape;
   const HeightSchema = z.optional(EdgeHeightSchema);
-  const heights = build.heights.map((text, index) => length("heights", `heightsMm[${index}]`, text, HeightSchema) ?? null);
+  const heights = build.heights.map(
+    (text, index) => length("heights", `heightsMm[${index}]`, text, HeightSchema) ?? null,
+  );
   const fillingMm = length("fillingMm", "fillingMm", build.fillingMm, built.fillingMm);
   const damMm = length("damMm", "damMm", build.damMm, built.damMm);
-  const soakMlPerKg = count("soak", "soakMlPerKg", build.soak.replace(/\s*ml.*$/iu, ""), built.soakMlPerKg);
+  const soakMlPerKg = count(
+    "soak",
+    "soakMlPerKg",
+    build.soak.replace(/\s*ml.*$/iu, ""),
+    built.soakMlPerKg,
+  );
   const topMm = length("topMm", "topMm", finish.topMm, on.topMm);
   const sideMm = length("sideMm", "sideMm", finish.sideMm, on.sideMm);
   const firstMm = length("firstMm", "firstMm", finish.firstMm, on.firstMm);
   const marginFraction = share("margin", "marginFraction", finish.margin, on.marginFraction);
   const borders = finish.borders.flatMap(({ at, style, widthMm }, index) => {
-    const width = length("borders", `borders[${index}].widthMm`, widthMm === "" ? USUAL_BORDER : widthMm, BorderSchema.shape.widthMm);
+    const width = length(
+      "borders",
+      `borders[${index}].widthMm`,
+      widthMm === "" ? USUAL_BORDER : widthMm,
+      BorderSchema.shape.widthMm,
+    );
     return width === undefined ? [] : [{ at, style, widthMm: width }];
   });
   const swirls = count("swirls", "swirls.count", finish.swirls, SwirlCountSchema);
   const drips = count("drips", "pour.drips", finish.drips, DripsSchema);
   const rolledMm = length("rolledMm", "rolledMm", finish.rolledMm, on.rolledMm);
-  const fruitWidthMm = finish.fruit === null ? undefined : length("fruit", "fruit.widthMm", finish.fruit.widthMm === "" ? USUAL_FRUIT : finish.fruit.widthMm, FruitSchema.shape.widthMm);
-  const overlap = finish.fruit === null ? undefined : share("fruit", "fruit.overlap", finish.fruit.overlap, FruitSchema.shape.overlap);
-  const each = finish.fruit === null ? undefined : count("fruit", "fruit.each", finish.fruit.each, FruitSchema.shape.each);
-  for (const [index, { share: text }] of finish.colours.entries()) take("colours", readColour(`colours[${index}].share`, text));
+  const fruitWidthMm =
+    finish.fruit === null
+      ? undefined
+      : length(
+          "fruit",
+          "fruit.widthMm",
+          finish.fruit.widthMm === "" ? USUAL_FRUIT : finish.fruit.widthMm,
+          FruitSchema.shape.widthMm,
+        );
+  const overlap =
+    finish.fruit === null
+      ? undefined
+      : share("fruit", "fruit.overlap", finish.fruit.overlap, FruitSchema.shape.overlap);
+  const each =
+    finish.fruit === null
+      ? undefined
+      : count("fruit", "fruit.each", finish.fruit.each, FruitSchema.shape.each);
+  for (const [index, { share: text }] of finish.colours.entries())
+    take("colours", readColour(`colours[${index}].share`, text));
   return {
     issues,
     build: {
@@ -119,10 +242,24 @@ export function readFinish(build: BuildBoxes, finish: FinishBoxes, habit: Readin
       ...known({ topMm, sideMm, firstMm, marginFraction, rolledMm }),
       ...(finish.innerWall ? {} : { innerWall: false }),
       ...(borders.length === 0 ? {} : { borders }),
-      ...(finish.swirl === "none" ? {} : { swirls: { style: finish.swirl, ...known({ count: swirls }) } }),
-      ...(finish.pour === "none" ? {} : { pour: { what: finish.pour, sides: finish.pourSides, ...known({ drips }) } }),
+      ...(finish.swirl === "none"
+        ? {}
+        : { swirls: { style: finish.swirl, ...known({ count: swirls }) } }),
+      ...(finish.pour === "none"
+        ? {}
+        : { pour: { what: finish.pour, sides: finish.pourSides, ...known({ drips }) } }),
       ...(finish.toppings.length === 0 ? {} : { toppings: finish.toppings }),
-      ...(finish.fruit === null || fruitWidthMm === undefined ? {} : { fruit: { at: finish.fruit.at, pattern: finish.fruit.pattern, syrup: finish.fruit.syrup, widthMm: fruitWidthMm, ...known({ overlap, each }) } }),
+      ...(finish.fruit === null || fruitWidthMm === undefined
+        ? {}
+        : {
+            fruit: {
+              at: finish.fruit.at,
+              pattern: finish.fruit.pattern,
+              syrup: finish.fruit.syrup,
+              widthMm: fruitWidthMm,
+              ...known({ overlap, each }),
+            },
+          }),
     },
   };
 }
@@ -153,6 +290,10 @@ function readShare(text: string): number | null {
 }
 
 /** Only the fields that are known. */
-function known<T extends Readonly<Record<string, number | undefined>>>(fields: T): { [Field in keyof T]?: number } {
-  return Object.fromEntries(Object.entries(fields).filter(([, value]) => value !== undefined)) as { [Field in keyof T]?: number };
+function known<T extends Readonly<Record<string, number | undefined>>>(
+  fields: T,
+): { [Field in keyof T]?: number } {
+  return Object.fromEntries(Object.entries(fields).filter(([, value]) => value !== undefined)) as {
+    [Field in keyof T]?: number;
+  };
 }

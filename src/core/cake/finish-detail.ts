@@ -1,26 +1,50 @@
 import { FROSTINGS, type Frosting, type Spread } from "../build";
-import { fruitLayout, scaledFormula, sugarConsistency, USUAL_FORMULA, type Consistency, type FormulaLine, type FruitLayout, type Rounding, type ScaledFormula } from "../finish";
+import {
+  fruitLayout,
+  scaledFormula,
+  sugarConsistency,
+  USUAL_FORMULA,
+  type Consistency,
+  type FormulaLine,
+  type FruitLayout,
+  type Rounding,
+  type ScaledFormula,
+} from "../finish";
 import { good, type Result } from "../measure";
 import type { PartFormula } from "../recipe";
 import type { CakeInput } from "./input";
 import type { CakePlan } from "./plan";
 
 /** Fruit on the cakes from one tin. */
-export type LaidFruit = { readonly index: number; readonly cakes: number; readonly layout: FruitLayout };
+export type LaidFruit = {
+  readonly index: number;
+  readonly cakes: number;
+  readonly layout: FruitLayout;
+};
 
-/** Where fruit goes on each kind of cake that is not a cup; nothing without fruit. Fails where a piece does not fit. */
+/**
+ * Where fruit goes on each kind of cake that is not a cup; nothing without fruit. Fails where a
+ * piece does not fit.
+ */
 export function laidFruit(input: CakeInput, plan: CakePlan): Result<readonly LaidFruit[]> {
   const fruit = input.finish?.fruit;
   if (fruit === undefined) return good([]);
-  const borderMm = Math.max(0, ...(input.finish?.borders ?? []).map(({ at, widthMm }) => (at === "top" ? widthMm : 0)));
+  const borderMm = Math.max(
+    0,
+    ...(input.finish?.borders ?? []).map(({ at, widthMm }) => (at === "top" ? widthMm : 0)),
+  );
   const found: LaidFruit[] = [];
   for (const { cakes, tiers } of plan.finish.cakes) {
-    const on = (fruit.at === "floor" ? tiers[0] : tiers.at(-1));
+    const on = fruit.at === "floor" ? tiers[0] : tiers.at(-1);
     if (on === undefined || on.tier.family === "cup") continue;
     const { tier, coat } = on;
     const layout = fruitLayout(fruit, tier.geometry, tier.layerMm, borderMm - coat.sideMm);
     if (!layout.ok) return layout;
-    found.push({ index: tier.index, cakes: fruit.at === "floor" ? tier.geometry.count : cakes, layout: layout.value });
+    found.push({
+      index: tier.index,
+      cakes: fruit.at === "floor" ? tier.geometry.count : cakes,
+      layout: layout.value,
+    });
   }
   return good(found);
 }
@@ -38,11 +62,16 @@ export type MadeSpread = {
 const LEAST_SUGAR = 0.3;
 
 /**
- * How a spread is made: by the recipe's own part or its usual formula, scaled to what is needed and rounded up; null when it is
- * bought as it is, or nothing of it is needed.
+ * How a spread is made: by the recipe's own part or its usual formula, scaled to what is needed and
+ * rounded up; null when it is bought as it is, or nothing of it is needed.
  * @param massG what is needed in all, what is to spare and other cakes' included
  */
-export function madeSpread(stuff: Spread, massG: number, rounding: Rounding, part: PartFormula | null): MadeSpread | null {
+export function madeSpread(
+  stuff: Spread,
+  massG: number,
+  rounding: Rounding,
+  part: PartFormula | null,
+): MadeSpread | null {
   const own = part === null ? [] : linesOf(part);
   const formula = own.length > 0 ? own : isFrosting(stuff) ? USUAL_FORMULA[stuff] : [];
   if (!(massG > 0) || formula.length === 0) return null;
@@ -50,16 +79,29 @@ export function madeSpread(stuff: Spread, massG: number, rounding: Rounding, par
   return {
     formula: scaledFormula(formula, massG, rounding),
     own: own.length > 0 && part !== null ? part.part.name : null,
-    consistency: isSugar ? sugarConsistency(part.totals.sugar, part.totals.water, part.totals.fat) : isFrosting(stuff) ? usualConsistency(stuff) : null,
+    consistency: isSugar
+      ? sugarConsistency(part.totals.sugar, part.totals.water, part.totals.fat)
+      : isFrosting(stuff)
+        ? usualConsistency(stuff)
+        : null,
   };
 }
 
-const isFrosting = (stuff: Spread): stuff is Frosting => (FROSTINGS as readonly Spread[]).includes(stuff);
-const usualConsistency = (frosting: Frosting): Consistency => (frosting === "water-icing" ? "pouring" : "spreading");
+const isFrosting = (stuff: Spread): stuff is Frosting =>
+  (FROSTINGS as readonly Spread[]).includes(stuff);
+const usualConsistency = (frosting: Frosting): Consistency =>
+  frosting === "water-icing" ? "pouring" : "spreading";
 
 /** A part's weighed lines, fat first: that is what comes in sticks and packs. */
 function linesOf({ rows }: PartFormula): readonly FormulaLine[] {
-  const weighed = rows.flatMap(({ read, ingredient, massG }) => (massG === null || massG === 0 ? [] : [{ name: read.name || (ingredient?.name ?? ""), massG, fat: ingredient?.per100.fat ?? 0 }]));
+  const weighed = rows.flatMap(({ read, ingredient, massG }) =>
+    massG === null || massG === 0
+      ? []
+      : [{ name: read.name || (ingredient?.name ?? ""), massG, fat: ingredient?.per100.fat ?? 0 }],
+  );
   const lead = weighed.findIndex(({ fat }) => fat > 30);
-  return [...weighed.slice(Math.max(0, lead), Math.max(0, lead) + 1), ...weighed.filter((_, index) => index !== Math.max(0, lead))].map(({ name, massG }) => ({ name, massG }));
+  return [
+    ...weighed.slice(Math.max(0, lead), Math.max(0, lead) + 1),
+    ...weighed.filter((_, index) => index !== Math.max(0, lead)),
+  ].map(({ name, massG }) => ({ name, massG }));
 }

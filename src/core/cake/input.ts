@@ -31,7 +31,9 @@ export const ReferenceSchema = z.strictObject({
 });
 
 const LinesSchema = z.array(z.string().check(z.maxLength(1000))).check(z.maxLength(500));
-const StepsSchema = z.array(z.string().check(z.maxLength(RECIPE_LIMITS.text))).check(z.maxLength(100));
+const StepsSchema = z
+  .array(z.string().check(z.maxLength(RECIPE_LIMITS.text)))
+  .check(z.maxLength(100));
 
 const RecipeSchema = z.strictObject({
   name: z.optional(z.string().check(z.maxLength(200))),
@@ -39,22 +41,44 @@ const RecipeSchema = z.strictObject({
   batter: z.optional(BatterSchema),
   /** The batter's method as written: what the day is made of. */
   steps: z.optional(StepsSchema),
-  /** What is made besides the batter. The first frosting and the first filling take the place of the usual ones. */
-  parts: z.optional(z.array(z.strictObject({ role: z.enum(ROLES_BESIDES), name: z.string().check(z.maxLength(120)), lines: LinesSchema, steps: StepsSchema })).check(z.maxLength(RECIPE_LIMITS.parts - 1))),
-  /** What its cups, spoons and eggs are, by where it was written or as measured; what is left out is read from its words. */
-  measures: z.optional(z.strictObject({
-    region: z.optional(z.enum(REGIONS)),
-    cupMl: z.optional(numberIn(100, 400, "mL")),
-    tablespoonMl: z.optional(numberIn(5, 40, "mL")),
-    teaspoonMl: z.optional(numberIn(1, 15, "mL")),
-    eggG: z.optional(numberIn(30, 80, "g")),
-  })),
+  /**
+   * What is made besides the batter. The first frosting and the first filling take the place of the
+   * usual ones.
+   */
+  parts: z.optional(
+    z
+      .array(
+        z.strictObject({
+          role: z.enum(ROLES_BESIDES),
+          name: z.string().check(z.maxLength(120)),
+          lines: LinesSchema,
+          steps: StepsSchema,
+        }),
+      )
+      .check(z.maxLength(RECIPE_LIMITS.parts - 1)),
+  ),
+  /**
+   * What its cups, spoons and eggs are, by where it was written or as measured; what is left out is
+   * read from its words.
+   */
+  measures: z.optional(
+    z.strictObject({
+      region: z.optional(z.enum(REGIONS)),
+      cupMl: z.optional(numberIn(100, 400, "mL")),
+      tablespoonMl: z.optional(numberIn(5, 40, "mL")),
+      teaspoonMl: z.optional(numberIn(1, 15, "mL")),
+      eggG: z.optional(numberIn(30, 80, "g")),
+    }),
+  ),
   /** Whole eggs counted in the batter. */
   eggs: z.optional(numberIn(0.5, 200, "count")),
   /** What one of them weighs without its shell; a US large one when left out. */
   eggG: z.optional(numberIn(30, 80, "g")),
   reference: ReferenceSchema,
-  /** What it is made of and what in it can hurt someone; read from lines and parts where it is left out. */
+  /**
+   * What it is made of and what in it can hurt someone; read from lines and parts where it is left
+   * out.
+   */
   holds: z.optional(HoldsSchema),
   /** Other bakes that went well, which the forecast rests on too. */
   alsoBaked: z.optional(z.array(ReferenceSchema).check(z.maxLength(MOST_REFERENCES))),
@@ -66,7 +90,10 @@ export const CakeInputSchema = z.strictObject({
   recipe: RecipeSchema,
   tins: z.array(TinSchema).check(z.minLength(1), z.maxLength(MOST_TINS)),
   scale: z.optional(ScaleSchema),
-  /** Whether a scaled recipe moves to whole or half eggs where the depth allows it; as scaled when left out. */
+  /**
+   * Whether a scaled recipe moves to whole or half eggs where the depth allows it; as scaled when
+   * left out.
+   */
   eggs: z.optional(z.enum(EGG_SCHOOLS)),
   fill: z.optional(FillSchema),
   /** What lies under, in or on the batter in the wanted tins, in all of them together. */
@@ -88,4 +115,3 @@ export type CakeInput = z.infer<typeof CakeInputSchema>;
 export function parseCakeInput(input: unknown): Result<CakeInput> {
   return parseWith(CakeInputSchema, input);
 }
-

@@ -9,9 +9,16 @@ import type { ReadingHabit } from "./reading-habit";
 import { workRecipe } from "./recipe-facts";
 
 /** A kept cake with everything that follows from it. */
-export type PlannedCake = { readonly input: CakeInput; readonly plan: CakePlan; /** Null without a recipe of its own. */ readonly formula: Formula | null };
+export type PlannedCake = {
+  readonly input: CakeInput;
+  readonly plan: CakePlan;
+  /** Null without a recipe of its own. */ readonly formula: Formula | null;
+};
 
-/** What a cake's own copy of its recipe holds, where its question was asked before anybody looked: cakes kept long ago. */
+/**
+ * What a cake's own copy of its recipe holds, where its question was asked before anybody looked:
+ * cakes kept long ago.
+ */
 function heldBy({ question, recipe }: CakeDoc, pantry: Pantry): Question["holds"] {
   return question.holds ?? (recipe === null ? null : workRecipe(recipe.doc, pantry).holds);
 }
@@ -22,5 +29,9 @@ export function plannedCake(doc: CakeDoc, habit: ReadingHabit, pantry: Pantry): 
   const { input } = readQuestion({ ...question, holds: heldBy(doc, pantry) }, habit);
   const plan = input.ok ? planCake(input.value) : input;
   if (!input.ok || !plan.ok) return null;
-  return { input: input.value, plan: plan.value, formula: recipe === null ? null : workRecipe(recipe.doc, pantry).formula };
+  return {
+    input: input.value,
+    plan: plan.value,
+    formula: recipe === null ? null : workRecipe(recipe.doc, pantry).formula,
+  };
 }

@@ -16,12 +16,18 @@ const MOST_ALSO = 4;
 const line = z.string().check(z.maxLength(200));
 
 /**
- * The baker's question as she wrote it: what the recipe says, and the tins she has. Every box is text, so that a
- * half-typed one is kept; {@link readQuestion} makes sense of it.
+ * The baker's question as she wrote it: what the recipe says, and the tins she has. Every box is
+ * text, so that a half-typed one is kept; {@link readQuestion} makes sense of it.
  */
 export const QuestionSchema = z.strictObject({
-  /** What its numbers without a unit mean, settled when it is first kept or changed; null while that is for the looker's measures to say. */
-  habit: z._default(z.nullable(z.strictObject({ size: z.enum(["metric", "us"]), heat: z.enum(["C", "F"]) })), null),
+  /**
+   * What its numbers without a unit mean, settled when it is first kept or changed; null while that
+   * is for the looker's measures to say.
+   */
+  habit: z._default(
+    z.nullable(z.strictObject({ size: z.enum(["metric", "us"]), heat: z.enum(["C", "F"]) })),
+    null,
+  ),
   /** The recipe's name; empty when only its tins are known. */
   recipe: line,
   from: line,
@@ -60,9 +66,30 @@ export const QuestionSchema = z.strictObject({
   strips: z._default(z.boolean(), false),
   lined: z._default(z.boolean(), false),
   /** Other bakes of the recipe that went well: tins, true heat, minutes. */
-  also: z._default(z.array(z.strictObject({ from: line, heat: line, minutes: line, /** With a fan; as the recipe when left out. */ fan: z.optional(z.boolean()) })).check(z.maxLength(MOST_ALSO)), []),
+  also: z._default(
+    z
+      .array(
+        z.strictObject({
+          from: line,
+          heat: line,
+          minutes: line,
+          /** With a fan; as the recipe when left out. */ fan: z.optional(z.boolean()),
+        }),
+      )
+      .check(z.maxLength(MOST_ALSO)),
+    [],
+  ),
   /** A copy of the oven it is planned for; an exact one with a dial in °C when null. */
-  oven: z._default(z.nullable(z.strictObject({ id: z.string().check(z.maxLength(100)), name: line, spec: KitchenOvenSchema })), null),
+  oven: z._default(
+    z.nullable(
+      z.strictObject({
+        id: z.string().check(z.maxLength(100)),
+        name: line,
+        spec: KitchenOvenSchema,
+      }),
+    ),
+    null,
+  ),
   cover: z.enum(COVERS),
   frosting: z.enum(FROSTINGS),
   build: z.prefault(BuildBoxesSchema, {}),

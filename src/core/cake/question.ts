@@ -1,7 +1,20 @@
 import * as z from "zod/mini";
 import { FillSchema, type Scale } from "../fill";
 import {
-  bad, boxed, good, issueAt, numberIn, readAmount, readLengthMm, readMassG, readMinutes, readTempC, readVolumeMl, wholeIn, type Issue, type Result,
+  bad,
+  boxed,
+  good,
+  issueAt,
+  numberIn,
+  readAmount,
+  readLengthMm,
+  readMassG,
+  readMinutes,
+  readTempC,
+  readVolumeMl,
+  wholeIn,
+  type Issue,
+  type Result,
 } from "../measure";
 import { BatterSchema } from "../mix";
 import { readTin, writeTin, type ReadTin, type SizeHabit } from "../tin";
@@ -58,7 +71,21 @@ export const FIRST_QUESTION: Question = {
 };
 
 /** Boxes of the question that can be wrong by themselves. */
-export type QuestionBox = "from" | "heat" | "minutes" | "weight" | "volume" | "amount" | "fruit" | "recipeFruit" | "recipeEggs" | "ownHeat" | "also" | "pieces" | "guests" | FinishBox;
+export type QuestionBox =
+  | "from"
+  | "heat"
+  | "minutes"
+  | "weight"
+  | "volume"
+  | "amount"
+  | "fruit"
+  | "recipeFruit"
+  | "recipeEggs"
+  | "ownHeat"
+  | "also"
+  | "pieces"
+  | "guests"
+  | FinishBox;
 
 export type ReadQuestion = {
   readonly from: readonly ReadTin[];
@@ -71,8 +98,9 @@ export type ReadQuestion = {
 };
 
 /**
- * The question read: sizes, heat, minutes and batter from their texts, each box's own issue, and the input of a plan
- * when all of it makes sense. Empty minutes, weight or volume mean that they are not known.
+ * The question read: sizes, heat, minutes and batter from their texts, each box's own issue, and
+ * the input of a plan when all of it makes sense. Empty minutes, weight or volume mean that they
+ * are not known.
  * @param ofLooker what numbers without a unit mean where the question itself does not say
  */
 export function readQuestion(question: Question, ofLooker: ReadingHabit): ReadQuestion {
@@ -81,21 +109,62 @@ export function readQuestion(question: Question, ofLooker: ReadingHabit): ReadQu
   const from = readTins(question.from, habit.size);
   const { ovenC, minutes: bakeMinutes } = ReferenceSchema.shape;
   const { massG, volumeMl } = BatterSchema.shape;
-  const heat = boxed("ovenC", question.heat, (text) => readTempC(text, habit.heat), ovenC, "a heat");
+  const heat = boxed(
+    "ovenC",
+    question.heat,
+    (text) => readTempC(text, habit.heat),
+    ovenC,
+    "a heat",
+  );
   const minutes = boxed("minutes", question.minutes, readMinutes, bakeMinutes, "minutes");
   const weight = boxed("massG", question.weight, readMassG, massG, "a weight");
   const volume = boxed("volumeMl", question.volume, readVolumeMl, volumeMl, "a volume");
   const amount = readScale(question, habit);
   const fruit = boxed("fruitG", question.fruit, readMassG, FillSchema.shape.fruitG, "a weight");
-  const recipeFruit = boxed("recipeFruit", question.recipeFruit, readMassG, FillSchema.shape.fruitG, "a weight");
+  const recipeFruit = boxed(
+    "recipeFruit",
+    question.recipeFruit,
+    readMassG,
+    FillSchema.shape.fruitG,
+    "a weight",
+  );
   const recipeEggs = boxed("recipeEggs", question.recipeEggs, bareAmount, EggsSchema, "an amount");
 
-  const ownHeat = question.school === "own" ? boxed("ownHeat", question.ownHeat, (text) => readTempC(text, habit.heat), OwnHeatSchema, "a heat") : good(undefined);
+  const ownHeat =
+    question.school === "own"
+      ? boxed(
+          "ownHeat",
+          question.ownHeat,
+          (text) => readTempC(text, habit.heat),
+          OwnHeatSchema,
+          "a heat",
+        )
+      : good(undefined);
   const also = readAlso(question, habit);
   const pieces = boxed("pieces", question.pieces, bareAmount, PiecesSchema, "an amount");
-  const guests = boxed("guests", question.guests, bareAmount, z.optional(GuestsSchema), "an amount");
+  const guests = boxed(
+    "guests",
+    question.guests,
+    bareAmount,
+    z.optional(GuestsSchema),
+    "an amount",
+  );
 
-  const boxes = { from, heat, minutes, weight, volume, amount, fruit, recipeFruit, recipeEggs, ownHeat, also, pieces, guests };
+  const boxes = {
+    from,
+    heat,
+    minutes,
+    weight,
+    volume,
+    amount,
+    fruit,
+    recipeFruit,
+    recipeEggs,
+    ownHeat,
+    also,
+    pieces,
+    guests,
+  };
   const on = readFinish(question.build, question.finish, habit);
   const issues: Partial<Record<QuestionBox, Issue>> = { ...on.issues };
   for (const box of QUESTION_BOXES) {
@@ -104,15 +173,40 @@ export function readQuestion(question: Question, ofLooker: ReadingHabit): ReadQu
   }
   const read = { from: from.ok ? from.value : [], tins };
   // Neither its tin nor its heat means anything to an oven.
-  if (question.source !== "oven") return { ...read, issues: {}, input: bad({ code: "not-extrapolated", path: "source", source: question.source }) };
+  if (question.source !== "oven")
+    return {
+      ...read,
+      issues: {},
+      input: bad({ code: "not-extrapolated", path: "source", source: question.source }),
+    };
   const firstIssue = Object.values(issues)[0] ?? firstOf(tins);
   if (firstIssue !== null) return { ...read, issues, input: bad(firstIssue) };
-  if (!from.ok || !heat.ok || !minutes.ok || !weight.ok || !volume.ok || !amount.ok || !fruit.ok || !recipeFruit.ok || !recipeEggs.ok || !ownHeat.ok || !also.ok || !pieces.ok || !guests.ok) throw new RangeError("a box without an issue was not read");
+  if (
+    !from.ok ||
+    !heat.ok ||
+    !minutes.ok ||
+    !weight.ok ||
+    !volume.ok ||
+    !amount.ok ||
+    !fruit.ok ||
+    !recipeFruit.ok ||
+    !recipeEggs.ok ||
+    !ownHeat.ok ||
+    !also.ok ||
+    !pieces.ok ||
+    !guests.ok
+  )
+    throw new RangeError("a box without an issue was not read");
 
   const input = parseCakeInput({
     recipe: {
       ...(question.recipe === "" ? {} : { name: question.recipe }),
-      batter: { kind: question.kind, ...given("massG", weight.value), ...given("volumeMl", volume.value), ...(question.piecesMl === 0 ? {} : { piecesMl: question.piecesMl }) },
+      batter: {
+        kind: question.kind,
+        ...given("massG", weight.value),
+        ...given("volumeMl", volume.value),
+        ...(question.piecesMl === 0 ? {} : { piecesMl: question.piecesMl }),
+      },
       ...(question.holds === null ? {} : { holds: question.holds }),
       ...given("eggs", recipeEggs.value),
       ...(question.eggG === 0 ? {} : { eggG: question.eggG }),
@@ -121,7 +215,9 @@ export function readQuestion(question: Question, ofLooker: ReadingHabit): ReadQu
         ovenC: heat.value,
         fan: question.recipeFan,
         ...given("minutes", minutes.value),
-        ...(recipeFruit.value === undefined ? {} : { onTop: [{ where: "in" as const, massG: recipeFruit.value }] }),
+        ...(recipeFruit.value === undefined
+          ? {}
+          : { onTop: [{ where: "in" as const, massG: recipeFruit.value }] }),
       },
       ...(also.value.length === 0 ? {} : { alsoBaked: also.value }),
     },
@@ -134,18 +230,42 @@ export function readQuestion(question: Question, ofLooker: ReadingHabit): ReadQu
       ...given("fruitG", fruit.value),
     },
     // Her own heat that is still empty is what the recipe says.
-    heat: question.school !== "own" ? question.school : ownHeat.value === undefined ? "as-written" : { ovenC: ownHeat.value },
+    heat:
+      question.school !== "own"
+        ? question.school
+        : ownHeat.value === undefined
+          ? "as-written"
+          : { ovenC: ownHeat.value },
     oven: ovenOf(question),
     strips: question.strips,
     lined: question.lined,
     build: on.build,
     finish: { cover: question.cover, frosting: question.frosting, ...on.finish },
-    serve: { ...(question.cut === "usual" ? {} : { cut: question.cut }), size: question.pieceSize, ...given("pieces", pieces.value), ...given("guests", guests.value) },
+    serve: {
+      ...(question.cut === "usual" ? {} : { cut: question.cut }),
+      size: question.pieceSize,
+      ...given("pieces", pieces.value),
+      ...given("guests", guests.value),
+    },
   });
   return { ...read, issues, input };
 }
 
-const QUESTION_BOXES = ["from", "heat", "minutes", "weight", "volume", "amount", "fruit", "recipeFruit", "recipeEggs", "ownHeat", "also", "pieces", "guests"] as const;
+const QUESTION_BOXES = [
+  "from",
+  "heat",
+  "minutes",
+  "weight",
+  "volume",
+  "amount",
+  "fruit",
+  "recipeFruit",
+  "recipeEggs",
+  "ownHeat",
+  "also",
+  "pieces",
+  "guests",
+] as const;
 const PiecesSchema = z.optional(wholeIn(1, 200));
 const OwnHeatSchema = z.optional(ReferenceSchema.shape.ovenC);
 const EggsSchema = z.optional(numberIn(0.5, 200, "count"));
@@ -166,17 +286,38 @@ function ovenOf({ oven, fan }: Question): CakeInput["oven"] {
 }
 
 /** The other bakes, each read like the recipe's own; heat left empty is the recipe's. */
-function readAlso({ also, heat, source, recipeFan }: Question, habit: ReadingHabit): Result<NonNullable<CakeInput["recipe"]["alsoBaked"]>> {
+function readAlso(
+  { also, heat, source, recipeFan }: Question,
+  habit: ReadingHabit,
+): Result<NonNullable<CakeInput["recipe"]["alsoBaked"]>> {
   const found: NonNullable<CakeInput["recipe"]["alsoBaked"]>[number][] = [];
   for (const [index, bake] of also.entries()) {
     if (bake.from.trim() === "" && bake.minutes.trim() === "") continue;
     const tins = readTins(bake.from, habit.size);
     if (!tins.ok) return bad({ ...tins.issue, path: `also[${index}].${lastOf(tins.issue.path)}` });
-    const ovenC = boxed(`also[${index}].ovenC`, bake.heat.trim() === "" ? heat : bake.heat, (text) => readTempC(text, habit.heat), ReferenceSchema.shape.ovenC, "a heat");
+    const ovenC = boxed(
+      `also[${index}].ovenC`,
+      bake.heat.trim() === "" ? heat : bake.heat,
+      (text) => readTempC(text, habit.heat),
+      ReferenceSchema.shape.ovenC,
+      "a heat",
+    );
     if (!ovenC.ok) return ovenC;
-    const minutes = boxed(`also[${index}].minutes`, bake.minutes, readMinutes, BakeMinutesSchema, "minutes");
+    const minutes = boxed(
+      `also[${index}].minutes`,
+      bake.minutes,
+      readMinutes,
+      BakeMinutesSchema,
+      "minutes",
+    );
     if (!minutes.ok) return minutes;
-    found.push({ tins: tins.value.map(({ tin }) => tin), ovenC: ovenC.value, fan: bake.fan ?? recipeFan, minutes: minutes.value, source });
+    found.push({
+      tins: tins.value.map(({ tin }) => tin),
+      ovenC: ovenC.value,
+      fan: bake.fan ?? recipeFan,
+      minutes: minutes.value,
+      source,
+    });
   }
   return good(found);
 }
@@ -191,7 +332,13 @@ function readScale({ scale, amount, portion }: Question, habit: ReadingHabit): R
     case "times":
       return boxed("times", amount, bareAmount, TimesSchema, "an amount");
     case "depth": {
-      const depthMm = boxed("fillDepth", amount, (text) => readLengthMm(text, habit.size === "us" ? "in" : "cm"), DepthSchema, "a length");
+      const depthMm = boxed(
+        "fillDepth",
+        amount,
+        (text) => readLengthMm(text, habit.size === "us" ? "in" : "cm"),
+        DepthSchema,
+        "a length",
+      );
       return depthMm.ok ? good({ depthMm: depthMm.value }) : depthMm;
     }
     case "guests": {
@@ -209,7 +356,8 @@ function readTins(text: string, habit: SizeHabit): Result<readonly ReadTin[]> {
 }
 
 function firstOf(results: readonly Result<unknown>[]): Issue | null {
-  for (const [index, result] of results.entries()) if (!result.ok) return issueAt(`tins[${index}]`, result.issue);
+  for (const [index, result] of results.entries())
+    if (!result.ok) return issueAt(`tins[${index}]`, result.issue);
   return null;
 }
 
@@ -217,8 +365,15 @@ function given(field: string, value: number | undefined): Readonly<Record<string
   return value === undefined ? {} : { [field]: value };
 }
 
-/** The question with a recipe's own tins, heat, minutes and batter written into its boxes; what it does not say is left empty. */
-export function askAboutRecipe(question: Question, name: string, { batter, bake, eggs, eggG, holds }: RecipeFacts): Question {
+/**
+ * The question with a recipe's own tins, heat, minutes and batter written into its boxes; what it
+ * does not say is left empty.
+ */
+export function askAboutRecipe(
+  question: Question,
+  name: string,
+  { batter, bake, eggs, eggG, holds }: RecipeFacts,
+): Question {
   return {
     ...question,
     recipe: name.slice(0, 200),

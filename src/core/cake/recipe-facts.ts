@@ -1,8 +1,28 @@
 import * as z from "zod/mini";
 import { eggWeight, numberIn, type KitchenMeasures } from "../measure";
-import { batterOfLines, BatterKindSchema, BatterSchema, recogniseKind, type BakedIn, type LinesBatter, type RecognisedKind } from "../mix";
+import {
+  batterOfLines,
+  BatterKindSchema,
+  BatterSchema,
+  recogniseKind,
+  type BakedIn,
+  type LinesBatter,
+  type RecognisedKind,
+} from "../mix";
 import { foldName, type Pantry } from "../pantry";
-import { BakeSchema, batterPart, eggsIn, formulaOf, holdsOf, HoldsSchema, measuresOf, type Formula, type Holds, type PartFormula, type RecipeDoc } from "../recipe";
+import {
+  BakeSchema,
+  batterPart,
+  eggsIn,
+  formulaOf,
+  holdsOf,
+  HoldsSchema,
+  measuresOf,
+  type Formula,
+  type Holds,
+  type PartFormula,
+  type RecipeDoc,
+} from "../recipe";
 import { tinFamily } from "../tin";
 
 /** What the bench and the lists need of a recipe, worked out once when it is kept. */
@@ -30,14 +50,26 @@ export type WorkedRecipe = {
 };
 
 /** Everything that follows from a recipe's words in a kitchen. */
-export function workRecipe(doc: RecipeDoc, pantry: Pantry, kitchen?: KitchenMeasures): WorkedRecipe {
+export function workRecipe(
+  doc: RecipeDoc,
+  pantry: Pantry,
+  kitchen?: KitchenMeasures,
+): WorkedRecipe {
   const measures = measuresOf(doc, kitchen);
   const formula = formulaOf(doc, pantry, measures);
   const part = batterPart(formula);
   const recognised = recogniseKind(part, bakedIn(doc.bake.tins));
   const chosen = BatterKindSchema.safeParse(doc.kind);
   const kind = chosen.success ? { kind: chosen.data, reason: recognised.reason } : recognised;
-  return { measures, formula, part, kind, isKindChosen: chosen.success, batter: batterOfLines(part, kind.kind, doc.weighedGravity ?? null), holds: holdsOf(doc, formula, pantry) };
+  return {
+    measures,
+    formula,
+    part,
+    kind,
+    isKindChosen: chosen.success,
+    batter: batterOfLines(part, kind.kind, doc.weighedGravity ?? null),
+    holds: holdsOf(doc, formula, pantry),
+  };
 }
 
 /** Where a batter goes, as far as that tells its kind. */
@@ -47,8 +79,14 @@ export function bakedIn(tins: RecipeDoc["bake"]["tins"]): BakedIn {
   return families.includes("cup") ? "cups" : "other";
 }
 
-/** The {@link RecipeFacts} of a worked recipe; a batter too small or large for the bench, or without the weight of a main ingredient, is left out of them. */
-export function recipeFacts(doc: RecipeDoc, { kind, batter, formula, measures, holds }: WorkedRecipe): RecipeFacts {
+/**
+ * The {@link RecipeFacts} of a worked recipe; a batter too small or large for the bench, or without
+ * the weight of a main ingredient, is left out of them.
+ */
+export function recipeFacts(
+  doc: RecipeDoc,
+  { kind, batter, formula, measures, holds }: WorkedRecipe,
+): RecipeFacts {
   const given = BatterSchema.safeParse({ kind: kind.kind, ...batterGiven(batter, holds) });
   const eggs = eggsIn(formula);
   return {
@@ -59,14 +97,32 @@ export function recipeFacts(doc: RecipeDoc, { kind, batter, formula, measures, h
   };
 }
 
-/** The batter of a recipe's lines in whole grams and millilitres; nothing of it where a main ingredient has no weight. */
-export function batterGiven(found: LinesBatter | null, { missing = [] }: Holds): { readonly massG?: number; readonly volumeMl?: number; readonly piecesMl?: number } {
+/**
+ * The batter of a recipe's lines in whole grams and millilitres; nothing of it where a main
+ * ingredient has no weight.
+ */
+export function batterGiven(
+  found: LinesBatter | null,
+  { missing = [] }: Holds,
+): { readonly massG?: number; readonly volumeMl?: number; readonly piecesMl?: number } {
   if (found === null || missing.length > 0) return {};
   const { massG, volumeMl, piecesMl } = found.batter;
-  return { massG: Math.round(massG), volumeMl: Math.round(volumeMl), ...(piecesMl < 1 ? {} : { piecesMl: Math.round(piecesMl) }) };
+  return {
+    massG: Math.round(massG),
+    volumeMl: Math.round(volumeMl),
+    ...(piecesMl < 1 ? {} : { piecesMl: Math.round(piecesMl) }),
+  };
 }
 
 /** Words a recipe is found by, folded: its name, parts, lines, kind and notes. */
 export function recipeSearchText(doc: RecipeDoc, { kind }: WorkedRecipe): string {
-  return foldName([doc.name, kind.kind, ...doc.parts.flatMap(({ name, lines }) => [name, ...lines.map(({ text }) => text)]), doc.notes, doc.source].join(" ")).slice(0, 20_000);
+  return foldName(
+    [
+      doc.name,
+      kind.kind,
+      ...doc.parts.flatMap(({ name, lines }) => [name, ...lines.map(({ text }) => text)]),
+      doc.notes,
+      doc.source,
+    ].join(" "),
+  ).slice(0, 20_000);
 }

@@ -1,39 +1,80 @@
-import { eggWeight, METRIC_MEASURES, REGION_MEASURES, spoonsMl, type KitchenMeasures } from "../measure";
+import {
+  eggWeight,
+  METRIC_MEASURES,
+  REGION_MEASURES,
+  spoonsMl,
+  type KitchenMeasures,
+} from "../measure";
 import { batterOfLines, recogniseKind } from "../mix";
 import { pantryOf, type Pantry } from "../pantry";
-import { batterPart, emptyRecipe, formulaOf, holdsOf, measuresOf, type Formula, type Holds, type Part, type PartFormula, type RecipeDoc } from "../recipe";
+import {
+  batterPart,
+  emptyRecipe,
+  formulaOf,
+  holdsOf,
+  measuresOf,
+  type Formula,
+  type Holds,
+  type Part,
+  type PartFormula,
+  type RecipeDoc,
+} from "../recipe";
 import { USUAL_WAYS, type PartsMade } from "./day-detail";
 import type { CakeInput } from "./input";
 import { bakedIn, batterGiven } from "./recipe-facts";
 
 /** A request with its recipe worked through, as a kept cake's is. */
-export type CakeRequest = { readonly input: CakeInput; /** Null without lines, steps or parts. */ readonly formula: Formula | null; readonly made: PartsMade };
+export type CakeRequest = {
+  readonly input: CakeInput;
+  /** Null without lines, steps or parts. */ readonly formula: Formula | null;
+  readonly made: PartsMade;
+};
 
 /**
- * A request's lines weighed into its batter: weight, volume and kind follow from them where they are not given, and the lines
- * that stay in the input are those without a weight, for the plan to remark on. Its parts are read as a recipe's.
+ * A request's lines weighed into its batter: weight, volume and kind follow from them where they
+ * are not given, and the lines that stay in the input are those without a weight, for the plan to
+ * remark on. Its parts are read as a recipe's.
  */
 export function workRequest(input: CakeInput, pantry: Pantry = pantryOf()): CakeRequest {
   const { lines = [], steps = [], parts: besides = [] } = input.recipe;
-  if (lines.length + steps.length + besides.length === 0) return { input, formula: null, made: USUAL_WAYS };
-  const parts = [{ role: "batter" as const, name: "Batter", lines, steps }, ...besides].map((part, at): Part => ({
-    ...part, id: `p${at + 1}`,
-    lines: part.lines.map((text, index) => ({ id: `l${index + 1}`, text })),
-    steps: part.steps.map((text, index) => ({ id: `s${index + 1}`, text })),
-  }));
+  if (lines.length + steps.length + besides.length === 0)
+    return { input, formula: null, made: USUAL_WAYS };
+  const parts = [{ role: "batter" as const, name: "Batter", lines, steps }, ...besides].map(
+    (part, at): Part => ({
+      ...part,
+      id: `p${at + 1}`,
+      lines: part.lines.map((text, index) => ({ id: `l${index + 1}`, text })),
+      steps: part.steps.map((text, index) => ({ id: `s${index + 1}`, text })),
+    }),
+  );
   const { name = "recipe", reference, measures } = input.recipe;
-  const doc: RecipeDoc = { ...emptyRecipe("recipe"), name: name.trim() === "" ? "recipe" : name, parts, ...(reference.source === undefined ? {} : { bake: { tins: [], source: reference.source } }) };
+  const doc: RecipeDoc = {
+    ...emptyRecipe("recipe"),
+    name: name.trim() === "" ? "recipe" : name,
+    parts,
+    ...(reference.source === undefined ? {} : { bake: { tins: [], source: reference.source } }),
+  };
   const kitchen = measuresAsked(measures, measuresOf(doc, METRIC_MEASURES));
   const formula = formulaOf(doc, pantry, kitchen);
   const holds = input.recipe.holds ?? holdsOf(doc, formula, pantry);
   const first = (role: Part["role"]): string => parts.find((part) => part.role === role)?.id ?? "";
   const recipe = { ...input.recipe, holds, eggG: input.recipe.eggG ?? eggWeight(kitchen) };
   const known = { ...input, recipe };
-  return { input: lines.length === 0 ? known : weighed(known, batterPart(formula), holds), formula, made: { part: first("frosting"), fillingPart: first("filling") } };
+  return {
+    input: lines.length === 0 ? known : weighed(known, batterPart(formula), holds),
+    formula,
+    made: { part: first("frosting"), fillingPart: first("filling") },
+  };
 }
 
-/** What cups, spoons and eggs are, as the request says it; what it leaves out as the recipe's words tell. */
-function measuresAsked(asked: CakeInput["recipe"]["measures"], read: KitchenMeasures): KitchenMeasures {
+/**
+ * What cups, spoons and eggs are, as the request says it; what it leaves out as the recipe's words
+ * tell.
+ */
+function measuresAsked(
+  asked: CakeInput["recipe"]["measures"],
+  read: KitchenMeasures,
+): KitchenMeasures {
   if (asked === undefined) return read;
   const { region, cupMl, tablespoonMl, teaspoonMl, eggG } = asked;
   const base = region === undefined ? read : REGION_MEASURES[region];
@@ -41,7 +82,9 @@ function measuresAsked(asked: CakeInput["recipe"]["measures"], read: KitchenMeas
   return {
     ...base,
     ...(cupMl === undefined ? {} : { cup: { ownMl: cupMl } }),
-    ...(tablespoonMl === undefined && teaspoonMl === undefined ? {} : { ownSpoons: { tbsp: tablespoonMl ?? tbsp, tsp: teaspoonMl ?? tsp } }),
+    ...(tablespoonMl === undefined && teaspoonMl === undefined
+      ? {}
+      : { ownSpoons: { tbsp: tablespoonMl ?? tbsp, tsp: teaspoonMl ?? tsp } }),
     ...(eggG === undefined ? {} : { ownEggG: eggG }),
   };
 }
@@ -51,8 +94,12 @@ function weighed(input: CakeInput, part: PartFormula, holds: Holds): CakeInput {
   const kind = batter.kind ?? recogniseKind(part, bakedIn(reference.tins)).kind;
   const found = batterOfLines(part, kind, null);
   const unweighed = part.rows.filter(({ massG }) => massG === null).map(({ line }) => line.text);
-  // A given weight or volume alone is completed by the kind, not by lines that came to something else.
+  // A given weight or volume alone is completed by the kind, not by lines that came to something
+  // else.
   const isGiven = batter.massG !== undefined || batter.volumeMl !== undefined;
   const mass = isGiven ? {} : batterGiven(found, holds);
-  return { ...input, recipe: { ...input.recipe, batter: { kind, ...mass, ...batter }, lines: unweighed } };
+  return {
+    ...input,
+    recipe: { ...input.recipe, batter: { kind, ...mass, ...batter }, lines: unweighed },
+  };
 }

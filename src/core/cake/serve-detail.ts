@@ -1,4 +1,16 @@
-import { cakeTop, cutsFor, cutTop, sizesForGuests, usualPieces, type CakeTop, type CutStyle, type Cutting, type CuttingIssue, type PieceSize, type SizeForGuests } from "../serve";
+import {
+  cakeTop,
+  cutsFor,
+  cutTop,
+  sizesForGuests,
+  usualPieces,
+  type CakeTop,
+  type CutStyle,
+  type Cutting,
+  type CuttingIssue,
+  type PieceSize,
+  type SizeForGuests,
+} from "../serve";
 import type { CakeInput } from "./input";
 import type { CakePlan } from "./plan";
 
@@ -22,19 +34,30 @@ export type ServeDetail = {
   readonly pieces: number;
   readonly keeping: CakePlan["keeping"];
   /** Null when nobody said how many guests there are. */
-  readonly guests: { readonly asked: number; /** Times the cakes of the plan that would be enough. */ readonly times: number; readonly sizes: readonly SizeForGuests[] } | null;
+  readonly guests: {
+    readonly asked: number;
+    /** Times the cakes of the plan that would be enough. */ readonly times: number;
+    readonly sizes: readonly SizeForGuests[];
+  } | null;
 };
 
 /**
- * A top cut into as many pieces as asked; where that can't be, as near as can be, or else in the usual way, with the reason. Nobody
- * asked for a usual number, so none is given when that has to move.
+ * A top cut into as many pieces as asked; where that can't be, as near as can be, or else in the
+ * usual way, with the reason. Nobody asked for a usual number, so none is given when that has to
+ * move.
  */
-function cutAsNear(top: CakeTop, style: CutStyle, asked: number | null, size: PieceSize): { readonly cutting: Cutting | null; readonly issue: CuttingIssue | null } {
+function cutAsNear(
+  top: CakeTop,
+  style: CutStyle,
+  asked: number | null,
+  size: PieceSize,
+): { readonly cutting: Cutting | null; readonly issue: CuttingIssue | null } {
   const found = cutTop(top, style, asked ?? usualPieces(top, style, size), size);
   if (found.ok) return { cutting: found.cutting, issue: null };
   const { nearest } = found.issue;
   const near = nearest === null ? null : cutTop(top, style, nearest, size);
-  if (near?.ok === true) return { cutting: near.cutting, issue: asked === null ? null : found.issue };
+  if (near?.ok === true)
+    return { cutting: near.cutting, issue: asked === null ? null : found.issue };
   const usual = cutsFor(top)[0];
   // Too small for any knife: it is served whole.
   if (usual === undefined || usual === style) return { cutting: null, issue: null };
@@ -45,21 +68,50 @@ function cutAsNear(top: CakeTop, style: CutStyle, asked: number | null, size: Pi
 export function serveDetail(input: CakeInput, plan: CakePlan): ServeDetail {
   const { finish, keeping } = plan;
   const { cut, size = "dessert", pieces, guests } = input.serve ?? {};
-  const cakes = finish.cakes.flatMap((each) => each.tiers.map(({ tier }): ServedCake => {
-    const { index } = tier;
-    const onIt = finish.quantities.filter((quantity) => quantity.index === index).reduce((sum, { massG }) => sum + massG, 0);
-    const wholeG = tier.cakeG + onIt / each.cakes;
-    const top = cakeTop(tier.geometry, tier.layerMm);
-    const cuts = cutsFor(top);
-    const style = cuts.find((way) => way === cut) ?? cuts[0];
-    if (style === undefined) return { index, cakes: each.cakes, top, cuts, cutting: null, issue: null, pieces: 1, pieceG: wholeG };
-    const { cutting, issue } = cutAsNear(top, style, pieces ?? null, size);
-    return { index, cakes: each.cakes, top, cuts, cutting, issue, pieces: cutting?.pieces ?? 1, pieceG: wholeG / (cutting?.pieces ?? 1) };
-  })).toSorted((one, other) => one.index - other.index);
+  const cakes = finish.cakes
+    .flatMap((each) =>
+      each.tiers.map(({ tier }): ServedCake => {
+        const { index } = tier;
+        const onIt = finish.quantities
+          .filter((quantity) => quantity.index === index)
+          .reduce((sum, { massG }) => sum + massG, 0);
+        const wholeG = tier.cakeG + onIt / each.cakes;
+        const top = cakeTop(tier.geometry, tier.layerMm);
+        const cuts = cutsFor(top);
+        const style = cuts.find((way) => way === cut) ?? cuts[0];
+        if (style === undefined)
+          return {
+            index,
+            cakes: each.cakes,
+            top,
+            cuts,
+            cutting: null,
+            issue: null,
+            pieces: 1,
+            pieceG: wholeG,
+          };
+        const { cutting, issue } = cutAsNear(top, style, pieces ?? null, size);
+        return {
+          index,
+          cakes: each.cakes,
+          top,
+          cuts,
+          cutting,
+          issue,
+          pieces: cutting?.pieces ?? 1,
+          pieceG: wholeG / (cutting?.pieces ?? 1),
+        };
+      }),
+    )
+    .toSorted((one, other) => one.index - other.index);
   const all = cakes.reduce((sum, each) => sum + each.cakes * each.pieces, 0);
   return {
-    cakes, pieces: all,
+    cakes,
+    pieces: all,
     keeping,
-    guests: guests === undefined ? null : { asked: guests, times: Math.ceil(guests / all), sizes: sizesForGuests(guests, size) },
+    guests:
+      guests === undefined
+        ? null
+        : { asked: guests, times: Math.ceil(guests / all), sizes: sizesForGuests(guests, size) },
   };
 }

@@ -7,7 +7,18 @@ import type { Material, Shape } from "../tin";
 
 /** Hazards of a recipe that are told by themselves, with no more facts than that they are there. */
 const PLAIN_HAZARDS = [
-  "alcohol", "raw-root", "raw-kernel", "raw-bean", "hard-sweets", "raw-flour-part", "whole-nuts", "microwave-melting", "sharp-tools", "not-food", "freezing", "selling",
+  "alcohol",
+  "raw-root",
+  "raw-kernel",
+  "raw-bean",
+  "hard-sweets",
+  "raw-flour-part",
+  "whole-nuts",
+  "microwave-melting",
+  "sharp-tools",
+  "not-food",
+  "freezing",
+  "selling",
 ] as const satisfies readonly Hazard[];
 
 /** A hazard in the plan, with the facts its words need. */
@@ -29,18 +40,53 @@ export type Caution =
 /** Spreads whose egg is not heated unless their maker sees to it. */
 const RAW_EGG: readonly Spread[] = ["meringue-butter", "curd", "custard"];
 
-/** What the usual formula of a spread, or what is laid on by weight, brings with it. What a pack holds its label says. */
+/**
+ * What the usual formula of a spread, or what is laid on by weight, brings with it. What a pack
+ * holds its label says.
+ */
 const ALLERGENS_ON: Partial<Readonly<Record<Stuff, readonly Allergen[]>>> = {
-  "butter-and-sugar": ["milk"], "cream-cheese": ["milk"], "whipped-cream": ["milk"], "meringue-butter": ["milk", "egg"], "whipped-ganache": ["milk", "soya"],
-  "boiled-fudge": ["milk"], curd: ["milk", "egg"], custard: ["milk", "egg"], "pouring-ganache": ["milk", "soya"], crumble: ["wheat", "milk"], "crumb-base": ["wheat", "milk"], nuts: ["nuts"],
+  "butter-and-sugar": ["milk"],
+  "cream-cheese": ["milk"],
+  "whipped-cream": ["milk"],
+  "meringue-butter": ["milk", "egg"],
+  "whipped-ganache": ["milk", "soya"],
+  "boiled-fudge": ["milk"],
+  curd: ["milk", "egg"],
+  custard: ["milk", "egg"],
+  "pouring-ganache": ["milk", "soya"],
+  crumble: ["wheat", "milk"],
+  "crumb-base": ["wheat", "milk"],
+  nuts: ["nuts"],
 };
 
 /** Where each caution stands: at the station at which the hazard arises. */
-export const CAUTION_STATIONS: Readonly<Record<Caution["code"], "mix" | "fill" | "bake" | "finish" | "serve">> = {
-  "tray-underneath": "fill", "thermal-shock": "fill", "spray-residue": "fill", "wet-strips": "fill", "air-blocked": "bake", "closed-pot": "bake", mug: "bake",
-  "keep-cold": "finish", "raw-egg": "finish", "hot-sugar": "finish", "supports-out": "finish", "raw-flour-part": "finish", "not-food": "finish",
-  alcohol: "mix", "raw-root": "mix", "raw-kernel": "mix", "raw-bean": "mix", "microwave-melting": "mix", "sharp-tools": "mix",
-  allergens: "serve", "hard-sweets": "serve", "whole-nuts": "serve", freezing: "serve", selling: "serve",
+export const CAUTION_STATIONS: Readonly<
+  Record<Caution["code"], "mix" | "fill" | "bake" | "finish" | "serve">
+> = {
+  "tray-underneath": "fill",
+  "thermal-shock": "fill",
+  "spray-residue": "fill",
+  "wet-strips": "fill",
+  "air-blocked": "bake",
+  "closed-pot": "bake",
+  mug: "bake",
+  "keep-cold": "finish",
+  "raw-egg": "finish",
+  "hot-sugar": "finish",
+  "supports-out": "finish",
+  "raw-flour-part": "finish",
+  "not-food": "finish",
+  alcohol: "mix",
+  "raw-root": "mix",
+  "raw-kernel": "mix",
+  "raw-bean": "mix",
+  "microwave-melting": "mix",
+  "sharp-tools": "mix",
+  allergens: "serve",
+  "hard-sweets": "serve",
+  "whole-nuts": "serve",
+  freezing: "serve",
+  selling: "serve",
 };
 
 /** What a plan has to warn of depends on these. */
@@ -57,20 +103,38 @@ export type CautionFacts = {
 };
 
 /** What a plan has to warn of: each rule has one trigger in the plan. */
-export function cautionsFor({ fill, stuffs, cold, cooksSyrup, tiers, hasStrips, isAirBlocked, holds }: CautionFacts): readonly Caution[] {
+export function cautionsFor({
+  fill,
+  stuffs,
+  cold,
+  cooksSyrup,
+  tiers,
+  hasStrips,
+  isAirBlocked,
+  holds,
+}: CautionFacts): readonly Caution[] {
   const cautions: Caution[] = [];
-  if (fill.overG > 0) cautions.push({ code: "tray-underneath", takeOutG: fill.overG, cups: fill.cups });
+  if (fill.overG > 0)
+    cautions.push({ code: "tray-underneath", takeOutG: fill.overG, cups: fill.cups });
   const tins = fill.tins.map(({ geometry }) => geometry);
   const brittle = tins.find(({ material }) => material === "glass" || material === "ceramic");
   if (brittle !== undefined) cautions.push({ code: "thermal-shock", material: brittle.material });
   const sticky = tins.find(({ material, tin }) => material === "dark" || tin.shape === "fluted");
-  if (sticky !== undefined) cautions.push({ code: "spray-residue", shape: sticky.tin.shape, material: sticky.material });
+  if (sticky !== undefined)
+    cautions.push({ code: "spray-residue", shape: sticky.tin.shape, material: sticky.material });
   if (hasStrips) cautions.push({ code: "wet-strips" });
   if (isAirBlocked) cautions.push({ code: "air-blocked" });
   if (cold !== null) cautions.push({ code: "keep-cold", because: cold, hours: COLD_ROOM_HOURS });
   const raw = RAW_EGG.find((spread) => stuffs.includes(spread)) ?? null;
-  if (raw !== null || holds.hazards.includes("raw-egg-part")) cautions.push({ code: "raw-egg", spread: raw });
-  if (cooksSyrup || stuffs.includes("boiled-fudge") || stuffs.includes("syrup") || holds.hazards.includes("hot-sugar")) cautions.push({ code: "hot-sugar" });
+  if (raw !== null || holds.hazards.includes("raw-egg-part"))
+    cautions.push({ code: "raw-egg", spread: raw });
+  if (
+    cooksSyrup ||
+    stuffs.includes("boiled-fudge") ||
+    stuffs.includes("syrup") ||
+    holds.hazards.includes("hot-sugar")
+  )
+    cautions.push({ code: "hot-sugar" });
   if (tiers > 1) cautions.push({ code: "supports-out", tiers });
   return [...cautions, ...plainCautions(holds), ...allergenCaution(allergensOn(stuffs, holds))];
 }
@@ -84,14 +148,24 @@ function sourceCautions(source: HeatSource): readonly Caution[] {
 /** Everything a recipe by itself warns of, before there is a cake of it. */
 export function recipeCautions(holds: Holds, source: HeatSource): readonly Caution[] {
   const own: readonly Caution[] = [
-    ...(holds.hazards.includes("cold-part") ? [{ code: "keep-cold", because: "part", hours: COLD_ROOM_HOURS } as const] : []),
+    ...(holds.hazards.includes("cold-part")
+      ? [{ code: "keep-cold", because: "part", hours: COLD_ROOM_HOURS } as const]
+      : []),
     ...(holds.hazards.includes("raw-egg-part") ? [{ code: "raw-egg", spread: null } as const] : []),
     ...(holds.hazards.includes("hot-sugar") ? [{ code: "hot-sugar" } as const] : []),
   ];
-  return [...sourceCautions(source), ...own, ...plainCautions(holds), ...allergenCaution(holds.allergens)];
+  return [
+    ...sourceCautions(source),
+    ...own,
+    ...plainCautions(holds),
+    ...allergenCaution(holds.allergens),
+  ];
 }
 
-/** Allergens of a cake: its recipe's, and those of what is put on it. A part of the truth would be worse than none: empty while nothing of the recipe is known. */
+/**
+ * Allergens of a cake: its recipe's, and those of what is put on it. A part of the truth would be
+ * worse than none: empty while nothing of the recipe is known.
+ */
 export function allergensOn(stuffs: readonly Stuff[], { allergens }: Holds): readonly Allergen[] {
   if (allergens.length === 0) return [];
   const all = new Set([...allergens, ...stuffs.flatMap((stuff) => ALLERGENS_ON[stuff] ?? [])]);

@@ -1,1 +1,7 @@
-export { allergensOn, cautionsFor, CAUTION_STATIONS, recipeCautions, type Caution } from "./cautions";
+export {
+  allergensOn,
+  cautionsFor,
+  CAUTION_STATIONS,
+  recipeCautions,
+  type Caution,
+} from "./cautions";

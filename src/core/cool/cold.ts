@@ -17,7 +17,10 @@ export type Cooling = {
 export type ColdMinutes = {
   /** From the oven to the rack, minutes; null when it stays in its tin until cold. */
   readonly turnOutMin: number | null;
-  /** From the oven until its middle is within 3 °C of the room: likely, and as soon and as late as that may be. */
+  /**
+   * From the oven until its middle is within 3 °C of the room: likely, and as soon and as late as
+   * that may be.
+   */
   readonly coldMin: number;
   readonly fromMin: number;
   readonly toMin: number;
@@ -26,40 +29,67 @@ export type ColdMinutes = {
 const ROOM_C = 20;
 const OUT_C = 97;
 const WITHIN_C = 3;
-/** Heat capacity of baked cake, J/kgK, and its conductivity, W/mK: a light crumb. Judgement from usual food tables. */
+/**
+ * Heat capacity of baked cake, J/kgK, and its conductivity, W/mK: a light crumb. Judgement from
+ * usual food tables.
+ */
 const HEAT_J_PER_KGK = 2600;
 const CRUMB_W_PER_MK = 0.22;
-/** Still air and radiation together on bare cake, W/m²K; less through a tin standing on the bench. Judgement. */
+/**
+ * Still air and radiation together on bare cake, W/m²K; less through a tin standing on the bench.
+ * Judgement.
+ */
 const BARE = 11;
 const IN_TIN = 6;
 /** A cake's own time is known about this well. */
 const UNSURE = 0.25;
 
-/** How fast a cake loses its heat: its own time constants bare and in its tin, s, and the minutes it stays in the tin. */
+/**
+ * How fast a cake loses its heat: its own time constants bare and in its tin, s, and the minutes it
+ * stays in the tin.
+ */
 type Pace = { readonly bareS: number; readonly inTinS: number; readonly inTinMin: number };
 
 function paceOf({ geometry, kind, batterG, heightMm }: Cooling): Pace {
-  if (!(batterG > 0) || !(heightMm > 0)) throw new RangeError(`a cake to cool needs batter and height, got ${batterG} g, ${heightMm} mm`);
+  if (!(batterG > 0) || !(heightMm > 0))
+    throw new RangeError(
+      `a cake to cool needs batter and height, got ${batterG} g, ${heightMm} mm`,
+    );
   const out = turnOut(kind, geometry);
   const massKg = bakedMass(kind, batterG) / 1000;
   const wetted = wettedAreas(geometry, heightMm);
-  const areaM2 = (wetted.floorMm2 + wetted.sideMm2 + wetted.tubeMm2 + surfaceArea(geometry, heightMm)) / 1e6;
+  const areaM2 =
+    (wetted.floorMm2 + wetted.sideMm2 + wetted.tubeMm2 + surfaceArea(geometry, heightMm)) / 1e6;
   const volumeM3 = volumeAt(geometry, heightMm) / 1e6;
-  const crumbS = ((massKg / volumeM3) * HEAT_J_PER_KGK) / (Math.PI ** 2 * CRUMB_W_PER_MK * inverseSquares(geometry, heightMm));
+  const crumbS =
+    ((massKg / volumeM3) * HEAT_J_PER_KGK) /
+    (Math.PI ** 2 * CRUMB_W_PER_MK * inverseSquares(geometry, heightMm));
   const tau = (h: number): number => (massKg * HEAT_J_PER_KGK) / (h * areaM2) + crumbS;
-  return { bareS: tau(BARE), inTinS: tau(IN_TIN), inTinMin: out.when === "after" ? out.minutes : Infinity };
+  return {
+    bareS: tau(BARE),
+    inTinS: tau(IN_TIN),
+    inTinMin: out.when === "after" ? out.minutes : Infinity,
+  };
 }
 
 /** The square of a round's first radial root over π, twice: 4·2.405²/π². */
 const ROUND = 2.344;
 
-/** Σ 1/L² over the ways heat leaves by, 1/m²: up and down, and out to the sides or to the tube; a loaf and a ring have three and two. */
+/**
+ * Σ 1/L² over the ways heat leaves by, 1/m²: up and down, and out to the sides or to the tube; a
+ * loaf and a ring have three and two.
+ */
 function inverseSquares(geometry: TinGeometry, heightMm: number): number {
   const inverse = (lengthMm: number): number => (1000 / lengthMm) ** 2;
   const spans = spansAt(geometry, heightMm / 2);
   const up = inverse(heightMm);
   if (spans.kind === "round") return up + ROUND * inverse(spans.diameterMm);
-  return up + (spans.kind === "ring" ? inverse(spans.troughMm) : inverse(spans.lengthMm) + inverse(spans.widthMm));
+  return (
+    up +
+    (spans.kind === "ring"
+      ? inverse(spans.troughMm)
+      : inverse(spans.lengthMm) + inverse(spans.widthMm))
+  );
 }
 
 /** Minutes from the oven until the core is at `untilC` in a room. */
@@ -67,38 +97,63 @@ function minutesTo({ bareS, inTinS, inTinMin }: Pace, untilC: number, roomC: num
   const wayLeft = Math.log((OUT_C - roomC) / (untilC - roomC));
   const coldInTin = (inTinS * wayLeft) / 60;
   // What cooled in the tin need not cool on the rack.
-  return coldInTin <= inTinMin ? coldInTin : inTinMin + ((bareS * wayLeft) / 60) * (1 - inTinMin / coldInTin);
+  return coldInTin <= inTinMin
+    ? coldInTin
+    : inTinMin + ((bareS * wayLeft) / 60) * (1 - inTinMin / coldInTin);
 }
 
 /**
- * When a cake is cold at its core: lumped capacity through its faces plus the crumb's own conduction, until within 3 °C of the room.
- * τ = m·c/(h·A) + ρ·c/(π²·k·Σ 1/L²) over the directions, t = τ·ln((97-room)/3); on a rack from turning out on, in its tin until then. About ±25 %.
+ * When a cake is cold at its core: lumped capacity through its faces plus the crumb's own
+ * conduction, until within 3 °C of the room. τ = m·c/(h·A) + ρ·c/(π²·k·Σ 1/L²) over the directions,
+ * t = τ·ln((97-room)/3); on a rack from turning out on, in its tin until then. About ±25 %.
  * @throws RangeError for no batter, or a room as hot as the cake
  */
 export function coldMinutes(cooling: Cooling): ColdMinutes {
   const { roomC = ROOM_C } = cooling;
-  if (!(roomC < OUT_C - WITHIN_C)) throw new RangeError(`room must be below ${OUT_C - WITHIN_C} °C, got ${roomC}`);
+  if (!(roomC < OUT_C - WITHIN_C))
+    throw new RangeError(`room must be below ${OUT_C - WITHIN_C} °C, got ${roomC}`);
   const pace = paceOf(cooling);
   const coldMin = minutesTo(pace, roomC + WITHIN_C, roomC);
-  return { turnOutMin: Number.isFinite(pace.inTinMin) ? pace.inTinMin : null, coldMin: Math.round(coldMin), fromMin: Math.round(coldMin * (1 - UNSURE)), toMin: Math.round(coldMin * (1 + UNSURE)) };
+  return {
+    turnOutMin: Number.isFinite(pace.inTinMin) ? pace.inTinMin : null,
+    coldMin: Math.round(coldMin),
+    fromMin: Math.round(coldMin * (1 - UNSURE)),
+    toMin: Math.round(coldMin * (1 + UNSURE)),
+  };
 }
 
-/** Lukewarm enough for a fridge or a freezer, °C; cold enough to split after it; and how cold those are. */
+/**
+ * Lukewarm enough for a fridge or a freezer, °C; cold enough to split after it; and how cold those
+ * are.
+ */
 const LUKEWARM_C = 35;
 const SPLIT_C = 20;
 const FRIDGE_C = 5;
 const FREEZER_C = -18;
 
-/** From the oven until a cake can be split and frosted, lukewarm on the rack first and then where it is cold, minutes. */
-export type ChilledMinutes = { readonly lukewarmMin: number; readonly fridgeMin: number; readonly freezerMin: number };
+/**
+ * From the oven until a cake can be split and frosted, lukewarm on the rack first and then where it
+ * is cold, minutes.
+ */
+export type ChilledMinutes = {
+  readonly lukewarmMin: number;
+  readonly fridgeMin: number;
+  readonly freezerMin: number;
+};
 
 /**
- * How much sooner a cake is cold in the fridge or the freezer: on the rack until 35 °C, then τ·ln((35-T)/(20-T)). About ±25 %.
+ * How much sooner a cake is cold in the fridge or the freezer: on the rack until 35 °C, then
+ * τ·ln((35-T)/(20-T)). About ±25 %.
  * @throws RangeError for no batter
  */
 export function chilledMinutes(cooling: Cooling): ChilledMinutes {
   const pace = paceOf(cooling);
   const lukewarm = minutesTo(pace, LUKEWARM_C, cooling.roomC ?? ROOM_C);
-  const after = (airC: number): number => (pace.bareS * Math.log((LUKEWARM_C - airC) / (SPLIT_C - airC))) / 60;
-  return { lukewarmMin: Math.round(lukewarm), fridgeMin: Math.round(lukewarm + after(FRIDGE_C)), freezerMin: Math.round(lukewarm + after(FREEZER_C)) };
+  const after = (airC: number): number =>
+    (pace.bareS * Math.log((LUKEWARM_C - airC) / (SPLIT_C - airC))) / 60;
+  return {
+    lukewarmMin: Math.round(lukewarm),
+    fridgeMin: Math.round(lukewarm + after(FRIDGE_C)),
+    freezerMin: Math.round(lukewarm + after(FREEZER_C)),
+  };
 }

@@ -6,12 +6,28 @@ import { turnOut, type TurnOut } from ".";
 it.each<[BatterKind, Tin, TurnOut]>([
   ["creamed", { shape: "round", diameterMm: 200, depthMm: 50 }, { when: "after", minutes: 10 }],
   ["hot-liquid", { shape: "fluted", diameterMm: 250, depthMm: 90 }, { when: "after", minutes: 10 }],
-  ["quick-loaf", { shape: "loaf", lengthMm: 216, widthMm: 114, depthMm: 65 }, { when: "after", minutes: 15 }],
+  [
+    "quick-loaf",
+    { shape: "loaf", lengthMm: 216, widthMm: 114, depthMm: 65 },
+    { when: "after", minutes: 15 },
+  ],
   ["muffin", { shape: "well", rimMm: 70, depthMm: 32, count: 12 }, { when: "after", minutes: 5 }],
-  ["chiffon", { shape: "tube", diameterMm: 250, depthMm: 100 }, { when: "cold", isUpsideDown: true }],
+  [
+    "chiffon",
+    { shape: "tube", diameterMm: 250, depthMm: 100 },
+    { when: "cold", isUpsideDown: true },
+  ],
   ["chiffon", { shape: "round", diameterMm: 200, depthMm: 50 }, { when: "after", minutes: 10 }],
-  ["baked-cheese", { shape: "springform", diameterMm: 230, depthMm: 65 }, { when: "cold", isUpsideDown: false }],
-  ["creamed", { shape: "rectangle", lengthMm: 380, widthMm: 255, depthMm: 25 }, { when: "cold", isUpsideDown: false }],
+  [
+    "baked-cheese",
+    { shape: "springform", diameterMm: 230, depthMm: 65 },
+    { when: "cold", isUpsideDown: false },
+  ],
+  [
+    "creamed",
+    { shape: "rectangle", lengthMm: 380, widthMm: 255, depthMm: 25 },
+    { when: "cold", isUpsideDown: false },
+  ],
 ])("a %s cake in %j is turned out %j", (kind, tin, expected) => {
   const geometry = tinGeometry(tin);
   if (!geometry.ok) throw new Error(JSON.stringify(geometry.issue));

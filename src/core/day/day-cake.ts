@@ -13,23 +13,63 @@ export type MethodStep = {
   readonly ovenC: number | null;
 };
 
-/** A part of the recipe that something is made by: its lines to weigh, so many times what is written, and its steps. */
-export type OwnPart = { readonly id: string; readonly name: string; readonly lines: number; readonly times: number; readonly steps: readonly MethodStep[] };
+/**
+ * A part of the recipe that something is made by: its lines to weigh, so many times what is
+ * written, and its steps.
+ */
+export type OwnPart = {
+  readonly id: string;
+  readonly name: string;
+  readonly lines: number;
+  readonly times: number;
+  readonly steps: readonly MethodStep[];
+};
 
 /** Something made besides the batter. */
 export type DayPart = {
-  /** Where it goes: on before the oven, onto the warm cake, between slices or into them, over the cold cake, poured over that, or on top in the end. */
+  /**
+   * Where it goes: on before the oven, onto the warm cake, between slices or into them, over the
+   * cold cake, poured over that, or on top in the end.
+   */
   readonly goes: "before-oven" | "onto-warm" | "inside" | "over" | "poured" | "on-top";
-} & (
+} &
   /** Made the usual way. */
-  | { readonly what: Made; readonly massG: number; readonly own: null }
-  /** By a part of the recipe; what that is only its steps know where the plan did not ask for it. */
-  | { readonly what: Made | null; readonly own: OwnPart; /** Whether it spoils in the room, by what it is made of. */ readonly spoils?: boolean }
-);
+  (
+    | { readonly what: Made; readonly massG: number; readonly own: null }
+    /**
+     * By a part of the recipe; what that is only its steps know where the plan did not ask for it.
+     */
+    | {
+        readonly what: Made | null;
+        readonly own: OwnPart;
+        /** Whether it spoils in the room, by what it is made of. */ readonly spoils?: boolean;
+      }
+  );
 
-/** What a recipe says of soft butter, tins, oven, filling, baking and cooling; empty for what it does not speak of. */
-export type RecipeWords = { readonly soften: string; readonly tins: string; readonly warmUp: string; readonly fill: string; readonly bake: string; readonly cool: string; readonly build: string; readonly finish: string };
-export const NO_WORDS: RecipeWords = { soften: "", tins: "", warmUp: "", fill: "", bake: "", cool: "", build: "", finish: "" };
+/**
+ * What a recipe says of soft butter, tins, oven, filling, baking and cooling; empty for what it
+ * does not speak of.
+ */
+export type RecipeWords = {
+  readonly soften: string;
+  readonly tins: string;
+  readonly warmUp: string;
+  readonly fill: string;
+  readonly bake: string;
+  readonly cool: string;
+  readonly build: string;
+  readonly finish: string;
+};
+export const NO_WORDS: RecipeWords = {
+  soften: "",
+  tins: "",
+  warmUp: "",
+  fill: "",
+  bake: "",
+  cool: "",
+  build: "",
+  finish: "",
+};
 
 /** A cake as far as its day goes; all of it follows from its plan. */
 export type DayCake = {
@@ -37,7 +77,11 @@ export type DayCake = {
   /** Ingredient lines to weigh; 0 when they are not known. */
   readonly lines: number;
   /** What has to be melted or toasted first, as its line says. */
-  readonly prepares: readonly { readonly how: "melt" | "toast"; readonly name: string; readonly cools: boolean }[];
+  readonly prepares: readonly {
+    readonly how: "melt" | "toast";
+    readonly name: string;
+    readonly cools: boolean;
+  }[];
   readonly tins: number;
   readonly ovenC: number;
   readonly warmUpMin: number;
@@ -46,17 +90,30 @@ export type DayCake = {
   /** What is put on the batter in its tins, before the oven. */
   readonly filledSteps: readonly MethodStep[];
   /** In the order they go in. */
-  readonly loads: readonly { readonly tins: number; readonly firstLookMin: number; readonly likelyMin: number }[];
-  /** Tins of the plan that the oven's shelf has no room for; they stand in a load of their own, and it has to be said. */
+  readonly loads: readonly {
+    readonly tins: number;
+    readonly firstLookMin: number;
+    readonly likelyMin: number;
+  }[];
+  /**
+   * Tins of the plan that the oven's shelf has no room for; they stand in a load of their own, and
+   * it has to be said.
+   */
   readonly tooLarge: readonly number[];
   /** The recipe's own words for what the program plans by itself. */
   readonly words: RecipeWords;
-  /** What the recipe does with the cake out of the oven besides: while it is hot, and when it is cold. */
+  /**
+   * What the recipe does with the cake out of the oven besides: while it is hot, and when it is
+   * cold.
+   */
   readonly hotSteps: readonly MethodStep[];
   readonly coldSteps: readonly MethodStep[];
   /** Pieces of fruit laid on the floors of the tins before the batter. */
   readonly floorPieces: number;
-  /** Whether the cake itself spoils in the room, so that it goes to the fridge within two hours; `finish` for what is on it. */
+  /**
+   * Whether the cake itself spoils in the room, so that it goes to the fridge within two hours;
+   * `finish` for what is on it.
+   */
   readonly keptCold: "cake" | "finish" | null;
   /** Null when it stays in its tin until cold. */
   readonly turnOutMin: number | null;
@@ -77,12 +134,37 @@ export type DayCake = {
   readonly pourAfterMin: readonly [least: number, most: number] | null;
 };
 
-/** Creaming, whisking or stirring, by kind of batter, when the recipe's own steps are not known, minutes. Judgement. */
+/**
+ * Creaming, whisking or stirring, by kind of batter, when the recipe's own steps are not known,
+ * minutes. Judgement.
+ */
 const MIX_MIN: Readonly<Record<BatterKind, number>> = {
-  creamed: 15, oil: 8, "hot-liquid": 10, whisked: 14, chiffon: 18, "white-foam": 16, "folded-whites": 18, pound: 18, "quick-loaf": 8, muffin: 8, "rich-fruit": 20, brownie: 10, "baked-cheese": 12, "set-pudding": 10,
+  creamed: 15,
+  oil: 8,
+  "hot-liquid": 10,
+  whisked: 14,
+  chiffon: 18,
+  "white-foam": 16,
+  "folded-whites": 18,
+  pound: 18,
+  "quick-loaf": 8,
+  muffin: 8,
+  "rich-fruit": 20,
+  brownie: 10,
+  "baked-cheese": 12,
+  "set-pudding": 10,
 };
 /** Batters that are beaten; the others are stirred. */
-const IN_MIXER: readonly BatterKind[] = ["creamed", "pound", "rich-fruit", "whisked", "chiffon", "white-foam", "folded-whites", "baked-cheese"];
+const IN_MIXER: readonly BatterKind[] = [
+  "creamed",
+  "pound",
+  "rich-fruit",
+  "whisked",
+  "chiffon",
+  "white-foam",
+  "folded-whites",
+  "baked-cheese",
+];
 
 /** Whether a batter is beaten, and so made in the mixer's bowl. */
 export function isBeaten(kind: BatterKind): boolean {
@@ -91,24 +173,45 @@ export function isBeaten(kind: BatterKind): boolean {
 
 /** A cake's own method, or the usual making as one step. */
 export function methodOf({ steps, kind }: DayCake): readonly MethodStep[] {
-  return steps.length > 0 ? steps : [{ text: "", minutes: MIX_MIN[kind], isWait: false, usesMixer: isBeaten(kind), ovenC: null }];
+  return steps.length > 0
+    ? steps
+    : [{ text: "", minutes: MIX_MIN[kind], isWait: false, usesMixer: isBeaten(kind), ovenC: null }];
 }
 
 /** Whether a part is made in the mixer's bowl; what is brushed on warm is put there without it. */
 export function needsBowl(part: DayPart): boolean {
   if (part.own === null) return MAKING[part.what].usesMixer;
   const { goes, own } = part;
-  return (goes === "onto-warm" ? own.steps.slice(0, -1) : own.steps).some(({ usesMixer }) => usesMixer);
+  return (goes === "onto-warm" ? own.steps.slice(0, -1) : own.steps).some(
+    ({ usesMixer }) => usesMixer,
+  );
 }
 
-/** How often a cake needs the mixer's bowl: for its batter, and for each part that is made in it. */
+/**
+ * How often a cake needs the mixer's bowl: for its batter, and for each part that is made in it.
+ */
 export function usesOfBowl(day: DayCake): number {
-  return day.parts.filter(needsBowl).length + (methodOf(day).some(({ usesMixer }) => usesMixer) ? 1 : 0);
+  return (
+    day.parts.filter(needsBowl).length + (methodOf(day).some(({ usesMixer }) => usesMixer) ? 1 : 0)
+  );
 }
 
 /** Batters that sink or lose their lift while they wait: minutes they may stand before the oven. */
 export const WAITS_MIN: Readonly<Record<BatterKind, number>> = {
-  creamed: 30, oil: 20, "hot-liquid": 10, whisked: 5, chiffon: 10, "white-foam": 5, "folded-whites": 10, pound: 30, "quick-loaf": 15, muffin: 20, "rich-fruit": 120, brownie: 60, "baked-cheese": 120, "set-pudding": 60,
+  creamed: 30,
+  oil: 20,
+  "hot-liquid": 10,
+  whisked: 5,
+  chiffon: 10,
+  "white-foam": 5,
+  "folded-whites": 10,
+  pound: 30,
+  "quick-loaf": 15,
+  muffin: 20,
+  "rich-fruit": 120,
+  brownie: 60,
+  "baked-cheese": 120,
+  "set-pudding": 60,
 };
 /** Batter for a later load waits at least this long, minutes. */
 const LOAD_MIN = 20;

@@ -1,13 +1,32 @@
-import { presenceOf, RESOURCES, type Bound, type Link, type Resource, type Stretch, type Task } from "./task";
+import {
+  presenceOf,
+  RESOURCES,
+  type Bound,
+  type Link,
+  type Resource,
+  type Stretch,
+  type Task,
+} from "./task";
 
-/** What keeps a task from moving on: another task, because it comes before or after or takes the same hands, mixer or oven; hours away; the end. */
+/**
+ * What keeps a task from moving on: another task, because it comes before or after or takes the
+ * same hands, mixer or oven; hours away; the end.
+ */
 export type Hold =
-  | { readonly by: "task"; readonly id: string; /** Tied by a link, not only by what both need. */ readonly isLink: boolean; readonly isBefore: boolean }
+  | {
+      readonly by: "task";
+      readonly id: string;
+      /** Tied by a link, not only by what both need. */ readonly isLink: boolean;
+      readonly isBefore: boolean;
+    }
   | { readonly by: "away" }
   | { readonly by: "due" }
   | { readonly by: "far-enough" };
 
-/** How far a task can move while all others stand, minutes; what is bound to it to the minute moves along. */
+/**
+ * How far a task can move while all others stand, minutes; what is bound to it to the minute moves
+ * along.
+ */
 export type Freedom = {
   readonly earlierBy: number;
   readonly laterBy: number;
@@ -30,9 +49,26 @@ type Day = {
 type Limit = { readonly at: number; readonly hold: Hold };
 
 /** The freedom of every task of a day, by id. */
-export function freedomsOf(day: Day, placed: ReadonlyMap<string, Stretch>, away: readonly Stretch[]): ReadonlyMap<string, Freedom> {
+export function freedomsOf(
+  day: Day,
+  placed: ReadonlyMap<string, Stretch>,
+  away: readonly Stretch[],
+): ReadonlyMap<string, Freedom> {
   const freedoms = new Map<string, Freedom>();
-  const held = new Map(RESOURCES.map((need) => [need, day.tasks.filter(({ needs }) => needs.includes(need)).flatMap(({ id }) => { const stands = placed.get(id); return stands === undefined ? [] : [{ id, ...stands }]; })] as const));
+  const held = new Map(
+    RESOURCES.map(
+      (need) =>
+        [
+          need,
+          day.tasks
+            .filter(({ needs }) => needs.includes(need))
+            .flatMap(({ id }) => {
+              const stands = placed.get(id);
+              return stands === undefined ? [] : [{ id, ...stands }];
+            }),
+        ] as const,
+    ),
+  );
   for (const { members } of day.units) {
     const ids = new Set(members.map(({ task }) => task.id));
     let earlier: Limit = { at: FURTHEST_MIN, hold: { by: "far-enough" } };
@@ -44,7 +80,10 @@ export function freedomsOf(day: Day, placed: ReadonlyMap<string, Stretch>, away:
     }
     for (const id of ids) {
       freedoms.set(id, {
-        earlierBy: Math.max(0, earlier.at), laterBy: Math.max(0, later.at), earlierHold: earlier.hold, laterHold: later.hold,
+        earlierBy: Math.max(0, earlier.at),
+        laterBy: Math.max(0, later.at),
+        earlierHold: earlier.hold,
+        laterHold: later.hold,
         along: [...ids].filter((each) => each !== id),
       });
     }
@@ -53,7 +92,14 @@ export function freedomsOf(day: Day, placed: ReadonlyMap<string, Stretch>, away:
 }
 
 /** How many minutes one task can move to either side, by whatever does not move along. */
-function limitsOf({ due, later: links }: Day, task: Task, along: ReadonlySet<string>, placed: ReadonlyMap<string, Stretch>, held: ReadonlyMap<Resource, readonly (Stretch & { readonly id: string })[]>, away: readonly Stretch[]): { readonly earlier: Limit; readonly later: Limit } {
+function limitsOf(
+  { due, later: links }: Day,
+  task: Task,
+  along: ReadonlySet<string>,
+  placed: ReadonlyMap<string, Stretch>,
+  held: ReadonlyMap<Resource, readonly (Stretch & { readonly id: string })[]>,
+  away: readonly Stretch[],
+): { readonly earlier: Limit; readonly later: Limit } {
   const own = placed.get(task.id) ?? { from: 0, to: 0 };
   let earlier: Limit = { at: FURTHEST_MIN, hold: { by: "far-enough" } };
   let later: Limit = { at: due(task) - own.to, hold: { by: "due" } };
@@ -64,14 +110,36 @@ function limitsOf({ due, later: links }: Day, task: Task, along: ReadonlySet<str
   for (const { id, leastMin, mostMin } of task.after) {
     const stands = placed.get(id);
     if (stands === undefined || along.has(id)) continue;
-    atMost("earlier", own.from - stands.to - leastMin, { by: "task", id, isLink: true, isBefore: true });
-    if (mostMin !== null) atMost("later", stands.to + mostMin - own.from, { by: "task", id, isLink: true, isBefore: true });
+    atMost("earlier", own.from - stands.to - leastMin, {
+      by: "task",
+      id,
+      isLink: true,
+      isBefore: true,
+    });
+    if (mostMin !== null)
+      atMost("later", stands.to + mostMin - own.from, {
+        by: "task",
+        id,
+        isLink: true,
+        isBefore: true,
+      });
   }
   for (const { to, leastMin, mostMin } of links.get(task.id) ?? []) {
     const stands = placed.get(to.id);
     if (stands === undefined || along.has(to.id)) continue;
-    atMost("later", stands.from - leastMin - own.to, { by: "task", id: to.id, isLink: true, isBefore: false });
-    if (mostMin !== null) atMost("earlier", own.to + mostMin - stands.from, { by: "task", id: to.id, isLink: true, isBefore: false });
+    atMost("later", stands.from - leastMin - own.to, {
+      by: "task",
+      id: to.id,
+      isLink: true,
+      isBefore: false,
+    });
+    if (mostMin !== null)
+      atMost("earlier", own.to + mostMin - stands.from, {
+        by: "task",
+        id: to.id,
+        isLink: true,
+        isBefore: false,
+      });
   }
   const besideStretch = (part: Stretch, stands: Stretch, hold: Hold): void => {
     if (stands.to <= part.from) atMost("earlier", part.from - stands.to, hold);
@@ -79,8 +147,12 @@ function limitsOf({ due, later: links }: Day, task: Task, along: ReadonlySet<str
   };
   const beside = (stands: Stretch, hold: Hold): void => besideStretch(own, stands, hold);
   for (const need of task.needs) {
-    for (const other of held.get(need) ?? []) if (!along.has(other.id) && other.id !== task.id) beside(other, { by: "task", id: other.id, isLink: false, isBefore: other.to <= own.from });
+    for (const other of held.get(need) ?? [])
+      if (!along.has(other.id) && other.id !== task.id)
+        beside(other, { by: "task", id: other.id, isLink: false, isBefore: other.to <= own.from });
   }
-  for (const { from, to } of presenceOf(task)) for (const gone of away) besideStretch({ from: own.from + from, to: own.from + to }, gone, { by: "away" });
+  for (const { from, to } of presenceOf(task))
+    for (const gone of away)
+      besideStretch({ from: own.from + from, to: own.from + to }, gone, { by: "away" });
   return { earlier, later };
 }

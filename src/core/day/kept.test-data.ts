@@ -25,9 +25,14 @@ export function expectKept({ tasks, wantedAt, away = [] }: DayRequest, { placed 
     const clashes = (other: Stretch): boolean => other.from < own.to && other.to > own.from;
     for (const other of tasks) {
       if (other.id === task.id || !other.needs.some((need) => task.needs.includes(need))) continue;
-      expect([task.id, other.id, clashes(stands.get(other.id) ?? own)]).toEqual([task.id, other.id, false]);
+      expect([task.id, other.id, clashes(stands.get(other.id) ?? own)]).toEqual([
+        task.id,
+        other.id,
+        false,
+      ]);
     }
-    if (task.needs.includes("hands")) for (const gone of away) expect([task.id, clashes(gone)]).toEqual([task.id, false]);
+    if (task.needs.includes("hands"))
+      for (const gone of away) expect([task.id, clashes(gone)]).toEqual([task.id, false]);
   }
 }
 

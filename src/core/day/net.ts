@@ -1,4 +1,13 @@
-import { boundTogether, presenceOf, RESOURCES, type Bound as Unit, type Link, type Resource, type Stretch, type Task } from "./task";
+import {
+  boundTogether,
+  presenceOf,
+  RESOURCES,
+  type Bound as Unit,
+  type Link,
+  type Resource,
+  type Stretch,
+  type Task,
+} from "./task";
 
 export type DayRequest = {
   readonly tasks: readonly Task[];
@@ -25,7 +34,10 @@ export type Net = {
   readonly later: ReadonlyMap<string, readonly (Link & { readonly to: Task })[]>;
   readonly units: readonly Unit[];
   readonly unitOf: ReadonlyMap<string, Unit>;
-  /** What each unit holds, and from how long before its end until when; what follows on at once is one stretch. */
+  /**
+   * What each unit holds, and from how long before its end until when; what follows on at once is
+   * one stretch.
+   */
   readonly holds: ReadonlyMap<Unit, readonly Hold[]>;
   /** When somebody has to be there for each unit, before its end. */
   readonly presence: ReadonlyMap<Unit, readonly Attended[]>;
@@ -36,15 +48,20 @@ export type Net = {
   readonly wayMin: ReadonlyMap<string, number>;
 };
 
-/** @throws RangeError for a link to a task that is not there, a circle of links, or a task of no whole minutes */
+/**
+ * @throws RangeError for a link to a task that is not there, a circle of links, or a task of no
+ * whole minutes
+ */
 export function netOf(tasks: readonly Task[], due: Net["due"]): Net {
   const byId = new Map(tasks.map((task) => [task.id, task]));
   const later = new Map<string, (Link & { readonly to: Task })[]>(tasks.map(({ id }) => [id, []]));
   for (const task of tasks) {
-    if (!Number.isInteger(task.minutes) || task.minutes < 0) throw new RangeError(`task ${task.id} takes ${task.minutes} minutes: whole ones are needed`);
+    if (!Number.isInteger(task.minutes) || task.minutes < 0)
+      throw new RangeError(`task ${task.id} takes ${task.minutes} minutes: whole ones are needed`);
     for (const link of task.after) {
       const from = later.get(link.id);
-      if (from === undefined) throw new RangeError(`task ${task.id} comes after ${link.id}, which is not there`);
+      if (from === undefined)
+        throw new RangeError(`task ${task.id} comes after ${link.id}, which is not there`);
       from.push({ ...link, to: task });
     }
   }
@@ -55,7 +72,10 @@ export function netOf(tasks: readonly Task[], due: Net["due"]): Net {
     if (known !== undefined) return known;
     if (onWay.has(task.id)) throw new RangeError(`task ${task.id} comes after itself`);
     onWay.add(task.id);
-    const before = task.after.map(({ id, leastMin }) => { const earlier = byId.get(id); return earlier === undefined ? 0 : way(earlier) + leastMin; });
+    const before = task.after.map(({ id, leastMin }) => {
+      const earlier = byId.get(id);
+      return earlier === undefined ? 0 : way(earlier) + leastMin;
+    });
     onWay.delete(task.id);
     const minutes = task.minutes + Math.max(0, ...before);
     wayMin.set(task.id, minutes);
@@ -63,30 +83,72 @@ export function netOf(tasks: readonly Task[], due: Net["due"]): Net {
   };
   for (const task of tasks) way(task);
   const units = boundTogether(tasks);
-  const unitOf = new Map(units.flatMap((unit) => unit.members.map(({ task }) => [task.id, unit] as const)));
-  const before = new Map(units.map((unit) => [unit, [...new Set(unit.members.flatMap(({ task }) => task.after.flatMap(({ id }) => unitOf.get(id) ?? [])))].filter((other) => other !== unit)] as const));
+  const unitOf = new Map(
+    units.flatMap((unit) => unit.members.map(({ task }) => [task.id, unit] as const)),
+  );
+  const before = new Map(
+    units.map(
+      (unit) =>
+        [
+          unit,
+          [
+            ...new Set(
+              unit.members.flatMap(({ task }) =>
+                task.after.flatMap(({ id }) => unitOf.get(id) ?? []),
+              ),
+            ),
+          ].filter((other) => other !== unit),
+        ] as const,
+    ),
+  );
   const followers = new Map<Unit, number>(units.map((unit) => [unit, 0]));
-  for (const earlier of before.values()) for (const unit of earlier) followers.set(unit, (followers.get(unit) ?? 0) + 1);
-  return { due, tasks, byId, later, wayMin, units, unitOf, before, followers, holds: new Map(units.map((unit) => [unit, holdsOf(unit)])), presence: new Map(units.map((unit) => [unit, attendedOf(unit)])) };
+  for (const earlier of before.values())
+    for (const unit of earlier) followers.set(unit, (followers.get(unit) ?? 0) + 1);
+  return {
+    due,
+    tasks,
+    byId,
+    later,
+    wayMin,
+    units,
+    unitOf,
+    before,
+    followers,
+    holds: new Map(units.map((unit) => [unit, holdsOf(unit)])),
+    presence: new Map(units.map((unit) => [unit, attendedOf(unit)])),
+  };
 }
 
 /** A resource that a unit holds, minutes before the unit's end. */
-export type Hold = { readonly need: Resource; readonly beganBefore: number; readonly endsBefore: number };
+export type Hold = {
+  readonly need: Resource;
+  readonly beganBefore: number;
+  readonly endsBefore: number;
+};
 
 /** A stretch in which somebody has to be there, minutes before a unit's end. */
 export type Attended = Omit<Hold, "need">;
 
 function attendedOf({ members }: Unit): readonly Attended[] {
-  return members.flatMap(({ task, endsBefore }) => presenceOf(task).map(({ from, to }) => ({ beganBefore: endsBefore + task.minutes - from, endsBefore: endsBefore + task.minutes - to })));
+  return members.flatMap(({ task, endsBefore }) =>
+    presenceOf(task).map(({ from, to }) => ({
+      beganBefore: endsBefore + task.minutes - from,
+      endsBefore: endsBefore + task.minutes - to,
+    })),
+  );
 }
 
 function holdsOf({ members }: Unit): readonly Hold[] {
   return RESOURCES.flatMap((need) => {
-    const stretches = members.filter(({ task }) => task.needs.includes(need)).map(({ task, endsBefore }) => ({ need, beganBefore: endsBefore + task.minutes, endsBefore })).sort((one, other) => other.beganBefore - one.beganBefore);
+    const stretches = members
+      .filter(({ task }) => task.needs.includes(need))
+      .map(({ task, endsBefore }) => ({ need, beganBefore: endsBefore + task.minutes, endsBefore }))
+      .sort((one, other) => other.beganBefore - one.beganBefore);
     const joined: Hold[] = [];
     for (const stretch of stretches) {
       const last = joined.at(-1);
-      if (last?.endsBefore === stretch.beganBefore) joined[joined.length - 1] = { ...last, endsBefore: stretch.endsBefore };
+      if (last?.endsBefore === stretch.beganBefore)
+        joined[joined.length - 1] = { ...last, endsBefore: stretch.endsBefore };
       else joined.push(stretch);
     }
     return joined;

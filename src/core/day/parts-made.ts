@@ -13,13 +13,24 @@ const WARM_MIN = 20;
 
 /** What the tasks of a part are called, and where they belong. */
 const PLACES: Readonly<Record<DayPart["goes"], readonly [name: string, station: Station]>> = {
-  "before-oven": ["topping", "mix"], "onto-warm": ["syrup", "cool"], inside: ["filling", "build"], over: ["frosting", "finish"], poured: ["pouring", "finish"], "on-top": ["top", "finish"],
+  "before-oven": ["topping", "mix"],
+  "onto-warm": ["syrup", "cool"],
+  inside: ["filling", "build"],
+  over: ["frosting", "finish"],
+  poured: ["pouring", "finish"],
+  "on-top": ["top", "finish"],
 };
-/** The order in which parts are made after the batter; what is poured warm comes with the other warm things. */
+/**
+ * The order in which parts are made after the batter; what is poured warm comes with the other warm
+ * things.
+ */
 const TURNS: readonly DayPart["goes"][] = ["onto-warm", "inside", "over", "poured", "on-top"];
 
 /** The mixer's one bowl: what has to be over before it is clean, and that it was emptied. */
-export type Bowl = { readonly clean: () => readonly Link[]; readonly emptied: (name: string, station: Station, after: string) => void };
+export type Bowl = {
+  readonly clean: () => readonly Link[];
+  readonly emptied: (name: string, station: Station, after: string) => void;
+};
 
 /** A bowl that is washed before it is used again; at once where another cake waits for it. */
 export function bowlFor(list: TaskList, uses: number, isShared: boolean): Bowl {
@@ -29,39 +40,140 @@ export function bowlFor(list: TaskList, uses: number, isShared: boolean): Bowl {
     clean: () => clean,
     emptied: (name, station, after) => {
       usesLeft -= 1;
-      if (usesLeft > 0 || isShared) clean = [next(list.add(name, station, { do: "wash-bowl" }, WASH_MIN, ["hands", "mixer"], [next(after, 0, isShared && list.isByHand(after) ? 0 : null)]))];
+      if (usesLeft > 0 || isShared)
+        clean = [
+          next(
+            list.add(
+              name,
+              station,
+              { do: "wash-bowl" },
+              WASH_MIN,
+              ["hands", "mixer"],
+              [next(after, 0, isShared && list.isByHand(after) ? 0 : null)],
+            ),
+          ),
+        ];
     },
   };
 }
 
-/** A part that is made: what has to be over before it is used, and the last that was done for it. */
-export type MadePart = { readonly part: DayPart; readonly ready: readonly Link[]; readonly last: string };
+/**
+ * A part that is made: what has to be over before it is used, and the last that was done for it.
+ */
+export type MadePart = {
+  readonly part: DayPart;
+  readonly ready: readonly Link[];
+  readonly last: string;
+};
 
 /** The parts that are made before the batter, or those after it, in their turn. */
-export function partsMade(list: TaskList, day: DayCake, bowl: Bowl, when: "before-batter" | "after-batter"): readonly MadePart[] {
-  const isWarm = (goes: DayPart["goes"]): boolean => goes === "onto-warm" || (goes === "poured" && day.pourAfterMin !== null);
-  const turns: readonly DayPart["goes"][] = when === "before-batter" ? ["before-oven"] : [...TURNS.filter(isWarm), ...TURNS.filter((goes) => !isWarm(goes))];
-  return turns.flatMap((goes) => day.parts.filter((part) => part.goes === goes).map((part, index) => {
-    const [name, station] = PLACES[goes];
-    return partMade(list, part, index === 0 ? name : `${name}${index + 1}`, station, list.idOf(`out${day.loads.length}`), bowl);
-  }));
+export function partsMade(
+  list: TaskList,
+  day: DayCake,
+  bowl: Bowl,
+  when: "before-batter" | "after-batter",
+): readonly MadePart[] {
+  const isWarm = (goes: DayPart["goes"]): boolean =>
+    goes === "onto-warm" || (goes === "poured" && day.pourAfterMin !== null);
+  const turns: readonly DayPart["goes"][] =
+    when === "before-batter"
+      ? ["before-oven"]
+      : [...TURNS.filter(isWarm), ...TURNS.filter((goes) => !isWarm(goes))];
+  return turns.flatMap((goes) =>
+    day.parts
+      .filter((part) => part.goes === goes)
+      .map((part, index) => {
+        const [name, station] = PLACES[goes];
+        return partMade(
+          list,
+          part,
+          index === 0 ? name : `${name}${index + 1}`,
+          station,
+          list.idOf(`out${day.loads.length}`),
+          bowl,
+        );
+      }),
+  );
 }
 
-function partMade(list: TaskList, part: DayPart, name: string, station: Station, lastOut: string, bowl: Bowl): MadePart {
+function partMade(
+  list: TaskList,
+  part: DayPart,
+  name: string,
+  station: Station,
+  lastOut: string,
+  bowl: Bowl,
+): MadePart {
   const { goes, what } = part;
-  const softened = what !== null && FROM_SOFT_BUTTER.includes(what) ? [next(list.add(`soften-${name}`, station, { do: "soften-butter", for: goes === "inside" ? "filling" : "frosting" }, SOFTEN_MIN, [], [], CUBES))] : [];
+  const softened =
+    what !== null && FROM_SOFT_BUTTER.includes(what)
+      ? [
+          next(
+            list.add(
+              `soften-${name}`,
+              station,
+              { do: "soften-butter", for: goes === "inside" ? "filling" : "frosting" },
+              SOFTEN_MIN,
+              [],
+              [],
+              CUBES,
+            ),
+          ),
+        ]
+      : [];
   const isInBowl = needsBowl(part);
   const first = [...softened, ...(isInBowl ? bowl.clean() : [])];
-  const emptied = (after: string): void => { if (isInBowl) bowl.emptied(`wash-${name}`, station, after); };
+  const emptied = (after: string): void => {
+    if (isInBowl) bowl.emptied(`wash-${name}`, station, after);
+  };
   if (part.own === null) {
     const { what: made, massG } = part;
     const { handsMin, perKgMin, coolMin } = MAKING[made];
-    const last = list.add(name, station, { do: "make", what: made, massG }, hands(handsMin + (perKgMin * massG) / 1000), isInBowl ? ["hands", "mixer"] : ["hands"], first);
+    const last = list.add(
+      name,
+      station,
+      { do: "make", what: made, massG },
+      hands(handsMin + (perKgMin * massG) / 1000),
+      isInBowl ? ["hands", "mixer"] : ["hands"],
+      first,
+    );
     emptied(last);
-    return { part, last, ready: [next(coolMin === 0 ? last : list.add(`${name}-cool`, station, { do: "cool-made", what: made }, coolMin, [], [next(last, 0, 0)]))] };
+    return {
+      part,
+      last,
+      ready: [
+        next(
+          coolMin === 0
+            ? last
+            : list.add(
+                `${name}-cool`,
+                station,
+                { do: "cool-made", what: made },
+                coolMin,
+                [],
+                [next(last, 0, 0)],
+              ),
+        ),
+      ],
+    };
   }
   const { id, name: called, lines, times, steps } = part.own;
-  const begin = lines === 0 ? first : [...first, next(list.add(`${name}-weigh`, station, { do: "weigh", lines, part: { id, name: called, times } }, hands(WEIGH_LINE_MIN * lines), ["hands"], []))];
+  const begin =
+    lines === 0
+      ? first
+      : [
+          ...first,
+          next(
+            list.add(
+              `${name}-weigh`,
+              station,
+              { do: "weigh", lines, part: { id, name: called, times } },
+              hands(WEIGH_LINE_MIN * lines),
+              ["hands"],
+              [],
+            ),
+          ),
+        ];
   if (goes !== "onto-warm") {
     const last = list.addSteps(`${name}-`, station, steps, begin);
     emptied(last);
@@ -69,8 +181,16 @@ function partMade(list: TaskList, part: DayPart, name: string, station: Station,
   }
   // The last step of what goes onto the warm cake is putting it there.
   const onto = steps.at(-1);
-  const done = steps.length < 2 ? null : list.addSteps(`${name}-`, station, steps.slice(0, -1), begin);
+  const done =
+    steps.length < 2 ? null : list.addSteps(`${name}-`, station, steps.slice(0, -1), begin);
   if (done !== null) emptied(done);
-  const last = list.add(`${name}-onto`, station, { do: "step", text: onto?.text ?? "", isWait: false }, hands(onto?.minutes ?? STEP_MIN), ["hands"], [...(done === null ? begin : [next(done)]), next(lastOut, 0, WARM_MIN)]);
+  const last = list.add(
+    `${name}-onto`,
+    station,
+    { do: "step", text: onto?.text ?? "", isWait: false },
+    hands(onto?.minutes ?? STEP_MIN),
+    ["hands"],
+    [...(done === null ? begin : [next(done)]), next(lastOut, 0, WARM_MIN)],
+  );
   return { part, last, ready: [next(last)] };
 }

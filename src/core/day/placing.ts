@@ -1,7 +1,10 @@
 import type { Attended, Hold, Net } from "./net";
 import type { Bound as Unit, Resource, Stretch } from "./task";
 
-/** Times orders are mended when a task finds no place in its window: in all, and one of them before another is tried. */
+/**
+ * Times orders are mended when a task finds no place in its window: in all, and one of them before
+ * another is tried.
+ */
 const MENDS = 240;
 const MENDS_OF_ONE = 24;
 /** How often orders may still be mended, and the task last left without a place. */
@@ -11,12 +14,24 @@ export type Budget = { mends: number; stuck: string | null };
 export const budgetOfDay = (): Budget => ({ mends: MENDS, stuck: null });
 
 /**
- * Each unit as late as may be, those with the longest way before them first among the ones whose followers stand; null when one finds no
- * place, or as soon as what is before it can't begin later than `floor`.
+ * Each unit as late as may be, those with the longest way before them first among the ones whose
+ * followers stand; null when one finds no place, or as soon as what is before it can't begin later
+ * than `floor`.
  */
-export function placedBackwards(net: Net, weight: ReadonlyMap<string, number>, away: readonly Stretch[], budget: Budget, floor: number): Map<string, Stretch> | null {
+export function placedBackwards(
+  net: Net,
+  weight: ReadonlyMap<string, number>,
+  away: readonly Stretch[],
+  budget: Budget,
+  floor: number,
+): Map<string, Stretch> | null {
   const caps = new Map<string, number>();
-  const weights = new Map(net.units.map((unit) => [unit, Math.max(...unit.members.map(({ task }) => weight.get(task.id) ?? 0))]));
+  const weights = new Map(
+    net.units.map((unit) => [
+      unit,
+      Math.max(...unit.members.map(({ task }) => weight.get(task.id) ?? 0)),
+    ]),
+  );
   const until = Math.max(0, budget.mends - MENDS_OF_ONE);
   for (; budget.mends > until; budget.mends -= 1) {
     const placed = new Map<string, Stretch>();
@@ -30,7 +45,13 @@ export function placedBackwards(net: Net, weight: ReadonlyMap<string, number>, a
       // Tasks bound to each other to the minute leave no room for what has to come between them.
       if (unit === null) return null;
       const { latest, earliest } = windowOf(net, unit, placed, caps);
-      const to = latestFree(net.holds.get(unit) ?? [], net.presence.get(unit) ?? [], latest, held, away);
+      const to = latestFree(
+        net.holds.get(unit) ?? [],
+        net.presence.get(unit) ?? [],
+        latest,
+        held,
+        away,
+      );
       if (to === null || to < earliest) stuck = unit;
       else {
         open -= 1;
@@ -53,30 +74,56 @@ export function placedBackwards(net: Net, weight: ReadonlyMap<string, number>, a
       }
     }
     if (stuck === null) return isKept(net, placed) ? placed : null;
-    budget.stuck = stuck.members.find(({ task }) => task.needs.includes("hands"))?.task.id ?? stuck.id;
-    // What must follow it closely has to move earlier: as far as the next place that is free for the one that is stuck.
-    const to = latestFree(net.holds.get(stuck) ?? [], net.presence.get(stuck) ?? [], windowOf(net, stuck, placed, caps).latest, held, away);
+    budget.stuck =
+      stuck.members.find(({ task }) => task.needs.includes("hands"))?.task.id ?? stuck.id;
+    // What must follow it closely has to move earlier: as far as the next place that is free for
+    // the one that is stuck.
+    const to = latestFree(
+      net.holds.get(stuck) ?? [],
+      net.presence.get(stuck) ?? [],
+      windowOf(net, stuck, placed, caps).latest,
+      held,
+      away,
+    );
     if (to === null || !cappedFollowers(net, stuck, to, placed, caps)) return null;
   }
   return null;
 }
 
-/** Links inside a unit may contradict each other; those between units are kept by how they are placed. */
+/**
+ * Links inside a unit may contradict each other; those between units are kept by how they are
+ * placed.
+ */
 function isKept({ tasks }: Net, placed: ReadonlyMap<string, Stretch>): boolean {
-  return tasks.every((task) => task.after.every(({ id, leastMin, mostMin }) => {
-    const lag = (placed.get(task.id)?.from ?? 0) - (placed.get(id)?.to ?? 0);
-    return lag >= leastMin && (mostMin === null || lag <= mostMin);
-  }));
+  return tasks.every((task) =>
+    task.after.every(({ id, leastMin, mostMin }) => {
+      const lag = (placed.get(task.id)?.from ?? 0) - (placed.get(id)?.to ?? 0);
+      return lag >= leastMin && (mostMin === null || lag <= mostMin);
+    }),
+  );
 }
 
 /** Holds back whatever follows a unit more closely than it can come; false when nothing does. */
-function cappedFollowers(net: Net, unit: Unit, to: number, placed: ReadonlyMap<string, Stretch>, caps: Map<string, number>): boolean {
+function cappedFollowers(
+  net: Net,
+  unit: Unit,
+  to: number,
+  placed: ReadonlyMap<string, Stretch>,
+  caps: Map<string, number>,
+): boolean {
   let isAny = false;
   for (const { task, endsBefore } of unit.members) {
     for (const { to: follower, mostMin } of net.later.get(task.id) ?? []) {
       const stands = placed.get(follower.id);
       const other = net.unitOf.get(follower.id);
-      if (stands === undefined || mostMin === null || other === undefined || other === unit || stands.from - (to - endsBefore) <= mostMin) continue;
+      if (
+        stands === undefined ||
+        mostMin === null ||
+        other === undefined ||
+        other === unit ||
+        stands.from - (to - endsBefore) <= mostMin
+      )
+        continue;
       const its = other.members.find((member) => member.task.id === follower.id)?.endsBefore ?? 0;
       const cap = to - endsBefore + mostMin + follower.minutes + its;
       caps.set(other.id, Math.min(caps.get(other.id) ?? Infinity, cap));
@@ -91,13 +138,23 @@ function taken(ready: Unit[], weights: ReadonlyMap<Unit, number>): Unit | null {
   let best = 0;
   for (let index = 1; index < ready.length; index += 1) {
     const [one, other] = [ready[index], ready[best]];
-    if (one !== undefined && other !== undefined && (weights.get(one) ?? 0) > (weights.get(other) ?? 0)) best = index;
+    if (
+      one !== undefined &&
+      other !== undefined &&
+      (weights.get(one) ?? 0) > (weights.get(other) ?? 0)
+    )
+      best = index;
   }
   return ready.splice(best, 1)[0] ?? null;
 }
 
 /** The latest and the earliest a unit may end, as far as what follows it says. */
-function windowOf(net: Net, unit: Unit, placed: ReadonlyMap<string, Stretch>, caps: ReadonlyMap<string, number>): { readonly latest: number; readonly earliest: number } {
+function windowOf(
+  net: Net,
+  unit: Unit,
+  placed: ReadonlyMap<string, Stretch>,
+  caps: ReadonlyMap<string, number>,
+): { readonly latest: number; readonly earliest: number } {
   let latest = caps.get(unit.id) ?? Infinity;
   let earliest = -Infinity;
   for (const { task, endsBefore } of unit.members) {
@@ -112,10 +169,22 @@ function windowOf(net: Net, unit: Unit, placed: ReadonlyMap<string, Stretch>, ca
   return { latest, earliest };
 }
 
-/** The latest end at or before `latest` at which everything a unit holds is free and somebody is there; null when it is never. */
-function latestFree(holds: readonly Hold[], presence: readonly Attended[], latest: number, held: ReadonlyMap<Resource, readonly Stretch[]>, away: readonly Stretch[]): number | null {
+/**
+ * The latest end at or before `latest` at which everything a unit holds is free and somebody is
+ * there; null when it is never.
+ */
+function latestFree(
+  holds: readonly Hold[],
+  presence: readonly Attended[],
+  latest: number,
+  held: ReadonlyMap<Resource, readonly Stretch[]>,
+  away: readonly Stretch[],
+): number | null {
   let to = latest;
-  const clash = ({ beganBefore, endsBefore }: Attended, busy: readonly Stretch[]): number | null => {
+  const clash = (
+    { beganBefore, endsBefore }: Attended,
+    busy: readonly Stretch[],
+  ): number | null => {
     const found = busy.find((each) => each.from < to - endsBefore && each.to > to - beganBefore);
     return found === undefined ? null : found.from + endsBefore;
   };

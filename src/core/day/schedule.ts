@@ -13,7 +13,9 @@ export type Schedule = {
   readonly endsAt: number;
   /** The tasks that leave no minute between the start and the end. */
   readonly critical: readonly string[];
-  /** Minutes by which a better order could at most shorten the day; 0 when it is as short as can be. */
+  /**
+   * Minutes by which a better order could at most shorten the day; 0 when it is as short as can be.
+   */
   readonly gapMin: number;
 };
 
@@ -26,17 +28,20 @@ const MOST_EXACT = 6;
 const ONE_CAKE = 1e6;
 
 /**
- * A day worked backwards from when the cakes are wanted: each task as late as it may be, nothing twice in one hand, mixer or oven, and the
- * first start as late as can be found. Orders are tried from the longest way to the end on, then with seeded changes; the same tasks always
- * give the same day.
+ * A day worked backwards from when the cakes are wanted: each task as late as it may be, nothing
+ * twice in one hand, mixer or oven, and the first start as late as can be found. Orders are tried
+ * from the longest way to the end on, then with seeded changes; the same tasks always give the same
+ * day.
  * @returns null when some task finds no place before or between what the baker is away for
- * @throws RangeError for a link to a task that is not there, a circle of links, or a task of no whole minutes
+ * @throws RangeError for a link to a task that is not there, a circle of links, or a task of no
+ * whole minutes
  */
 export function scheduleDay(request: DayRequest): Schedule | null {
   const { tasks, away = [] } = request;
   const net = netOf(tasks, dueOf(request));
   let best: Map<string, Stretch> | null = null;
-  const first = (placed: ReadonlyMap<string, Stretch>): number => Math.min(...[...placed.values()].map(({ from }) => from));
+  const first = (placed: ReadonlyMap<string, Stretch>): number =>
+    Math.min(...[...placed.values()].map(({ from }) => from));
   const chance = seeded(tasks.length);
   const budget = budgetOfDay();
   const tries = Math.min(MOST_TRIES, Math.ceil(TRIED_TASKS / Math.max(1, tasks.length)));
@@ -52,10 +57,21 @@ export function scheduleDay(request: DayRequest): Schedule | null {
       // Every other try goes by the way before a task, the others by chance alone.
       return round % 2 === 0 ? chance() : way * (0.6 + 0.8 * chance());
     };
-    const weight = order === undefined
-      ? new Map(tasks.map((task) => [task.id, weightOf(task)]))
-      : new Map(net.units.flatMap(({ members }, index) => members.map(({ task }) => [task.id, order[index] ?? 0] as const)));
-    const placed = placedBackwards(net, weight, away, budget, best === null ? -Infinity : first(best));
+    const weight =
+      order === undefined
+        ? new Map(tasks.map((task) => [task.id, weightOf(task)]))
+        : new Map(
+            net.units.flatMap(({ members }, index) =>
+              members.map(({ task }) => [task.id, order[index] ?? 0] as const),
+            ),
+          );
+    const placed = placedBackwards(
+      net,
+      weight,
+      away,
+      budget,
+      best === null ? -Infinity : first(best),
+    );
     if (placed !== null) best = placed;
     if (budget.mends <= 0 || (best !== null && gapOf(net, best) === 0)) break;
   }
@@ -63,14 +79,23 @@ export function scheduleDay(request: DayRequest): Schedule | null {
   return finished(net, best, away);
 }
 
-/** The task that finds no place when a day can't be done, by the first order tried; null when it can. */
+/**
+ * The task that finds no place when a day can't be done, by the first order tried; null when it
+ * can.
+ */
 export function whyNoDay(request: DayRequest): string | null {
   const net = netOf(request.tasks, dueOf(request));
   const budget = budgetOfDay();
-  return placedBackwards(net, net.wayMin, request.away ?? [], budget, -Infinity) === null ? budget.stuck : null;
+  return placedBackwards(net, net.wayMin, request.away ?? [], budget, -Infinity) === null
+    ? budget.stuck
+    : null;
 }
 
-function finished(net: Net, placed: ReadonlyMap<string, Stretch>, away: readonly Stretch[]): Schedule {
+function finished(
+  net: Net,
+  placed: ReadonlyMap<string, Stretch>,
+  away: readonly Stretch[],
+): Schedule {
   const freedoms = freedomsOf(net, placed, away);
   const all = net.tasks.flatMap(({ id }): readonly Placed[] => {
     const [stands, freedom] = [placed.get(id), freedoms.get(id)];
@@ -79,57 +104,113 @@ function finished(net: Net, placed: ReadonlyMap<string, Stretch>, away: readonly
   const startsAt = Math.min(...all.map(({ from }) => from));
   const endsAt = Math.max(...all.map(({ to }) => to));
   return {
-    placed: all.toSorted((one, other) => one.from - other.from || one.to - other.to || one.id.localeCompare(other.id)),
-    startsAt, endsAt,
+    placed: all.toSorted(
+      (one, other) => one.from - other.from || one.to - other.to || one.id.localeCompare(other.id),
+    ),
+    startsAt,
+    endsAt,
     critical: criticalOf(net, placed, startsAt),
     gapMin: gapOf(net, placed),
   };
 }
 
-/** The same day with tasks where the baker has put them, as far as they may stand there; `left` are those that may not any more. */
-export function movedDay(request: DayRequest, schedule: Schedule, froms: ReadonlyMap<string, number>): { readonly schedule: Schedule; readonly left: readonly string[] } {
+/**
+ * The same day with tasks where the baker has put them, as far as they may stand there; `left` are
+ * those that may not any more.
+ */
+export function movedDay(
+  request: DayRequest,
+  schedule: Schedule,
+  froms: ReadonlyMap<string, number>,
+): { readonly schedule: Schedule; readonly left: readonly string[] } {
   const net = netOf(request.tasks, dueOf(request));
   let now = schedule;
   const left: string[] = [];
   for (const [id, from] of froms) {
     const own = now.placed.find((each) => each.id === id);
     const by = own === undefined ? null : from - own.from;
-    if (own === undefined || by === null || by < -own.earlierBy || by > own.laterBy) { left.push(id); continue; }
+    if (own === undefined || by === null || by < -own.earlierBy || by > own.laterBy) {
+      left.push(id);
+      continue;
+    }
     if (by === 0) continue;
     const along = new Set([id, ...own.along]);
-    const placed = new Map(now.placed.map((each) => [each.id, { from: each.from + (along.has(each.id) ? by : 0), to: each.to + (along.has(each.id) ? by : 0) }] as const));
+    const placed = new Map(
+      now.placed.map(
+        (each) =>
+          [
+            each.id,
+            {
+              from: each.from + (along.has(each.id) ? by : 0),
+              to: each.to + (along.has(each.id) ? by : 0),
+            },
+          ] as const,
+      ),
+    );
     now = finished(net, placed, request.away ?? []);
   }
   return { schedule: now, left };
 }
 
-/** The tasks from the first start on of which each begins where one before it, by link or by what both need, lets it. */
-function criticalOf(net: Net, placed: ReadonlyMap<string, Stretch>, startsAt: number): readonly string[] {
-  const inTime = net.tasks.flatMap((task) => { const stands = placed.get(task.id); return stands === undefined ? [] : [{ task, ...stands }]; }).sort((one, other) => one.from - other.from || one.to - other.to);
+/**
+ * The tasks from the first start on of which each begins where one before it, by link or by what
+ * both need, lets it.
+ */
+function criticalOf(
+  net: Net,
+  placed: ReadonlyMap<string, Stretch>,
+  startsAt: number,
+): readonly string[] {
+  const inTime = net.tasks
+    .flatMap((task) => {
+      const stands = placed.get(task.id);
+      return stands === undefined ? [] : [{ task, ...stands }];
+    })
+    .sort((one, other) => one.from - other.from || one.to - other.to);
   const reached: (typeof inTime)[number][] = [];
   for (const own of inTime) {
-    const isHeld = own.from === startsAt || reached.some((other) => {
-      const link = own.task.after.find(({ id }) => id === other.task.id);
-      return (link !== undefined && other.to + link.leastMin === own.from) || (other.to === own.from && other.task.needs.some((need) => own.task.needs.includes(need)));
-    });
+    const isHeld =
+      own.from === startsAt ||
+      reached.some((other) => {
+        const link = own.task.after.find(({ id }) => id === other.task.id);
+        return (
+          (link !== undefined && other.to + link.leastMin === own.from) ||
+          (other.to === own.from && other.task.needs.some((need) => own.task.needs.includes(need)))
+        );
+      });
     if (isHeld) reached.push(own);
   }
   return reached.map(({ task }) => task.id);
 }
 
-/** How much shorter than this a day can't be shown not to be: the longest chain, and what each resource has to do, before the last end. */
+/**
+ * How much shorter than this a day can't be shown not to be: the longest chain, and what each
+ * resource has to do, before the last end.
+ */
 function gapOf({ tasks, wayMin, due }: Net, placed: ReadonlyMap<string, Stretch>): number {
   const startsAt = Math.min(...[...placed.values()].map(({ from }) => from));
   const last = Math.max(...tasks.map(due));
   const chains = tasks.map((task) => due(task) - (wayMin.get(task.id) ?? 0));
-  const loads = (["hands", "mixer", "oven"] as const).map((need) => last - tasks.filter(({ needs }) => needs.includes(need)).reduce((sum, { minutes }) => sum + minutes, 0));
+  const loads = (["hands", "mixer", "oven"] as const).map(
+    (need) =>
+      last -
+      tasks
+        .filter(({ needs }) => needs.includes(need))
+        .reduce((sum, { minutes }) => sum + minutes, 0),
+  );
   return Math.max(0, Math.min(...chains, ...loads) - startsAt);
 }
 
 /** Every order of so many. */
 function permutations(count: number): readonly (readonly number[])[] {
   if (count === 0) return [[]];
-  return permutations(count - 1).flatMap((rest) => Array.from({ length: count }, (_, place) => [...rest.slice(0, place), count - 1, ...rest.slice(place)]));
+  return permutations(count - 1).flatMap((rest) =>
+    Array.from({ length: count }, (_, place) => [
+      ...rest.slice(0, place),
+      count - 1,
+      ...rest.slice(place),
+    ]),
+  );
 }
 
 /** Chance from a seed, 0 to 1: the same each time. */

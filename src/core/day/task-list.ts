@@ -1,5 +1,13 @@
 import type { MethodStep } from "./day-cake";
-import { goingOf, type Doing, type Link, type Resource, type Shorter, type Station, type Task } from "./task";
+import {
+  goingOf,
+  type Doing,
+  type Link,
+  type Resource,
+  type Shorter,
+  type Station,
+  type Task,
+} from "./task";
 
 /** A step that does not say how long it takes, minutes. */
 export const STEP_MIN = 3;
@@ -10,9 +18,26 @@ export type TaskList = {
   /** The id that a name has in this list. */
   readonly idOf: (name: string) => string;
   /** @returns the task's id */
-  readonly add: (name: string, station: Station, doing: Doing, minutes: number, needs: readonly Resource[], after: readonly Link[], shorter?: readonly Shorter[], words?: string) => string;
-  /** Steps one after the other: what hands are at, they go on with at once. @returns the id of the last */
-  readonly addSteps: (name: string, station: Station, steps: readonly MethodStep[], first: readonly Link[]) => string;
+  readonly add: (
+    name: string,
+    station: Station,
+    doing: Doing,
+    minutes: number,
+    needs: readonly Resource[],
+    after: readonly Link[],
+    shorter?: readonly Shorter[],
+    words?: string,
+  ) => string;
+  /**
+   * Steps one after the other: what hands are at, they go on with at once.
+   * @returns the id of the last
+   */
+  readonly addSteps: (
+    name: string,
+    station: Station,
+    steps: readonly MethodStep[],
+    first: readonly Link[],
+  ) => string;
   readonly isByHand: (id: string) => boolean;
 };
 
@@ -43,22 +68,67 @@ const MOST_WORDS = 2000;
 export function taskList(cake: number, warmUpMin: number): TaskList {
   const tasks: Task[] = [];
   const idOf = (name: string): string => idInDay(cake, name);
-  const add: TaskList["add"] = (name, station, doing, minutes, needs, after, shorter = [], words = "") => {
+  const add: TaskList["add"] = (
+    name,
+    station,
+    doing,
+    minutes,
+    needs,
+    after,
+    shorter = [],
+    words = "",
+  ) => {
     const id = idOf(name);
     const whole = Math.max(0, Math.round(minutes));
-    tasks.push({ id, cake, station, doing, minutes: whole, needs, after, shorter: shorter.filter((each) => each.minutes < whole), ...(words === "" ? {} : { words: words.slice(0, MOST_WORDS) }) });
+    tasks.push({
+      id,
+      cake,
+      station,
+      doing,
+      minutes: whole,
+      needs,
+      after,
+      shorter: shorter.filter((each) => each.minutes < whole),
+      ...(words === "" ? {} : { words: words.slice(0, MOST_WORDS) }),
+    });
     return id;
   };
-  const isByHand = (id: string): boolean => tasks.some((task) => task.id === id && goingOf(task) === "by-hand");
+  const isByHand = (id: string): boolean =>
+    tasks.some((task) => task.id === id && goingOf(task) === "by-hand");
   const addSteps: TaskList["addSteps"] = (name, station, steps, first) => {
     let last: string | null = null;
     for (const [index, { text, minutes, isWait, usesMixer, ovenC }] of steps.entries()) {
       const before = last === null ? first : [next(last, 0, isByHand(last) && !isWait ? 0 : null)];
-      const warm = ovenC === null ? [] : [next(add(`${name}warm-up${index + 1}`, station, { do: "warm-up", ovenC }, warmUpMin, ["oven"], []), 0, 0)];
-      const needs: readonly Resource[] = ovenC !== null ? ["oven"] : isWait ? [] : usesMixer ? ["hands", "mixer"] : ["hands"];
-      last = add(`${name}step${index + 1}`, station, { do: "step", text, isWait }, hands(minutes ?? STEP_MIN), needs, [...before, ...warm]);
+      const warm =
+        ovenC === null
+          ? []
+          : [
+              next(
+                add(
+                  `${name}warm-up${index + 1}`,
+                  station,
+                  { do: "warm-up", ovenC },
+                  warmUpMin,
+                  ["oven"],
+                  [],
+                ),
+                0,
+                0,
+              ),
+            ];
+      const needs: readonly Resource[] =
+        ovenC !== null ? ["oven"] : isWait ? [] : usesMixer ? ["hands", "mixer"] : ["hands"];
+      last = add(
+        `${name}step${index + 1}`,
+        station,
+        { do: "step", text, isWait },
+        hands(minutes ?? STEP_MIN),
+        needs,
+        [...before, ...warm],
+      );
     }
-    if (last === null) throw new RangeError(`a method needs at least one step, got none for ${idOf(name)}`);
+    if (last === null)
+      throw new RangeError(`a method needs at least one step, got none for ${idOf(name)}`);
     return last;
   };
   return { tasks, idOf, add, addSteps, isByHand };

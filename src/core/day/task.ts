@@ -1,7 +1,10 @@
 import * as z from "zod/mini";
 import { MADE } from "./making";
 
-/** What one worker in one kitchen has one of. A load has the oven to itself; warming up counts as a load. */
+/**
+ * What one worker in one kitchen has one of. A load has the oven to itself; warming up counts as a
+ * load.
+ */
 export const RESOURCES = ["hands", "mixer", "oven"] as const;
 export type Resource = (typeof RESOURCES)[number];
 
@@ -13,13 +16,26 @@ const ofLoads = { load: count, loads: count };
 
 /** What is done, with what its words need. */
 const DoingSchema = z.discriminatedUnion("do", [
-  z.strictObject({ do: z.literal("soften-butter"), for: z.enum(["batter", "frosting", "filling"]) }),
+  z.strictObject({
+    do: z.literal("soften-butter"),
+    for: z.enum(["batter", "frosting", "filling"]),
+  }),
   z.strictObject({ do: z.literal("warm-up"), ovenC: z.number() }),
   z.strictObject({ do: z.literal("prepare-tins"), tins: count }),
-  /** The lines of a part of the recipe, so many times what is written; of the batter without one. */
-  z.strictObject({ do: z.literal("weigh"), lines: count, part: z.optional(z.strictObject({ id: z.string(), name: z.string(), times: z.number() })) }),
+  /**
+   * The lines of a part of the recipe, so many times what is written; of the batter without one.
+   */
+  z.strictObject({
+    do: z.literal("weigh"),
+    lines: count,
+    part: z.optional(z.strictObject({ id: z.string(), name: z.string(), times: z.number() })),
+  }),
   /** What a line says has to be done with it first. */
-  z.strictObject({ do: z.literal("prepare-ingredient"), how: z.enum(["melt", "toast"]), name: z.string() }),
+  z.strictObject({
+    do: z.literal("prepare-ingredient"),
+    how: z.enum(["melt", "toast"]),
+    name: z.string(),
+  }),
   z.strictObject({ do: z.literal("cool-ingredient"), name: z.string() }),
   z.strictObject({ do: z.literal("step"), text: z.string(), isWait: z.boolean() }),
   /** Fruit laid on the floors of the tins, under the batter. */
@@ -27,7 +43,10 @@ const DoingSchema = z.discriminatedUnion("do", [
   z.strictObject({ do: z.literal("fill"), tins: count }),
   z.strictObject({ do: z.literal("wash-bowl") }),
   z.strictObject({ do: z.literal("bake"), tins: count, ...ofLoads }),
-  /** Each of its tins is looked at for itself; one look for all where nobody said how many there are. */
+  /**
+   * Each of its tins is looked at for itself; one look for all where nobody said how many there
+   * are.
+   */
   z.strictObject({ do: z.literal("look-and-bake-on"), ...ofLoads, tins: z.optional(count) }),
   z.strictObject({ do: z.literal("take-out"), ...ofLoads }),
   z.strictObject({ do: z.literal("turn-out"), tins: count }),
@@ -50,12 +69,26 @@ export type Doing = Readonly<z.infer<typeof DoingSchema>>;
 const STATIONS_OF_DAY = ["mix", "fill", "bake", "cool", "build", "finish", "serve"] as const;
 export type Station = (typeof STATIONS_OF_DAY)[number];
 
-/** When a task may begin after another has ended, minutes; as long after as may be when there is no most. */
-const LinkSchema = z.strictObject({ id: z.string(), leastMin: z.number(), mostMin: z.nullable(z.number()) });
+/**
+ * When a task may begin after another has ended, minutes; as long after as may be when there is no
+ * most.
+ */
+const LinkSchema = z.strictObject({
+  id: z.string(),
+  leastMin: z.number(),
+  mostMin: z.nullable(z.number()),
+});
 export type Link = Readonly<z.infer<typeof LinkSchema>>;
 
 /** Ways to save time on a late day. */
-export const WAYS = ["butter-in-cubes", "cool-in-fridge", "cool-in-freezer", "coat-in-freezer", "no-first-coat", "no-pieces"] as const;
+export const WAYS = [
+  "butter-in-cubes",
+  "cool-in-fridge",
+  "cool-in-freezer",
+  "coat-in-freezer",
+  "no-first-coat",
+  "no-pieces",
+] as const;
 export type Way = (typeof WAYS)[number];
 /** What a task takes when it is done that way, minutes; 0 when it is left out. */
 const ShorterSchema = z.strictObject({ way: z.enum(WAYS), minutes: z.number().check(z.gte(0)) });
@@ -74,13 +107,22 @@ export const TaskSchema = z.strictObject({
   /** Held from beginning to end. */
   needs: z.readonly(z.array(z.enum(RESOURCES))),
   after: z.readonly(z.array(z.readonly(LinkSchema))),
-  /** How it could be done in less time, at some cost to the cake; all tasks of a cake that share a way go together. */
+  /**
+   * How it could be done in less time, at some cost to the cake; all tasks of a cake that share a
+   * way go together.
+   */
   shorter: z.optional(z.readonly(z.array(z.readonly(ShorterSchema)))),
 });
 export type Task = Readonly<z.infer<typeof TaskSchema>>;
 
-/** Tasks bound to each other to the minute, which move as one: how long before the last of them each ends. */
-export type Bound = { readonly id: string; readonly members: readonly { readonly task: Task; readonly endsBefore: number }[] };
+/**
+ * Tasks bound to each other to the minute, which move as one: how long before the last of them each
+ * ends.
+ */
+export type Bound = {
+  readonly id: string;
+  readonly members: readonly { readonly task: Task; readonly endsBefore: number }[];
+};
 
 /** Tasks joined where a link leaves no minute. */
 export function boundTogether(tasks: readonly Task[]): readonly Bound[] {
@@ -108,12 +150,20 @@ export function boundTogether(tasks: readonly Task[]): readonly Bound[] {
     }
     const last = Math.max(...ends.values());
     for (const id of ends.keys()) seen.add(id);
-    units.push({ id: first.id, members: tasks.filter(({ id }) => ends.has(id)).map((task) => ({ task, endsBefore: last - (ends.get(task.id) ?? 0) })) });
+    units.push({
+      id: first.id,
+      members: tasks
+        .filter(({ id }) => ends.has(id))
+        .map((task) => ({ task, endsBefore: last - (ends.get(task.id) ?? 0) })),
+    });
   }
   return units;
 }
 
-/** How a task goes: by hand; begun by hand and ended by its clock; by itself after the one before; or until what is seen ends it. */
+/**
+ * How a task goes: by hand; begun by hand and ended by its clock; by itself after the one before;
+ * or until what is seen ends it.
+ */
 export type Going = "by-hand" | "by-clock" | "by-itself" | "by-looks";
 
 /** How a task goes. */
@@ -139,14 +189,20 @@ export function goingOf({ doing }: Task): Going {
   }
 }
 
-/** Minutes of a task at which somebody has to be there, hands free or not: to begin what goes by its clock, and to look. From its start. */
+/**
+ * Minutes of a task at which somebody has to be there, hands free or not: to begin what goes by its
+ * clock, and to look. From its start.
+ */
 export function presenceOf(task: Task): readonly Stretch[] {
   if (task.needs.includes("hands")) return [{ from: 0, to: task.minutes }];
   switch (goingOf(task)) {
     case "by-clock":
       return [{ from: 0, to: Math.min(1, task.minutes) }];
     case "by-looks":
-      return [{ from: 0, to: Math.min(1, task.minutes) }, { from: Math.max(0, task.minutes - 1), to: task.minutes }];
+      return [
+        { from: 0, to: Math.min(1, task.minutes) },
+        { from: Math.max(0, task.minutes - 1), to: task.minutes },
+      ];
     case "by-hand":
       return [{ from: 0, to: task.minutes }];
     case "by-itself":

@@ -1,4 +1,7 @@
-/** Chance as plain data: a seed that goes on, so that a simulated device can be told again to the last figure. */
+/**
+ * Chance as plain data: a seed that goes on, so that a simulated device can be told again to the
+ * last figure.
+ */
 export type Chance = { readonly seed: number };
 
 /** A number from 0 to 1 and the chance after it (mulberry32). */

@@ -1,6 +1,9 @@
 import { drawnNormal, type Chance } from "./chance";
 
-/** A simulated scale with a simulated hand that pours: what is on it, what it shows, what the hand is at. */
+/**
+ * A simulated scale with a simulated hand that pours: what is on it, what it shows, what the hand
+ * is at.
+ */
 export type SimulatedScale = {
   readonly targetsG: readonly number[];
   readonly tin: number;
@@ -29,7 +32,10 @@ const SLOWEST = 4;
 const EASING = 0.5;
 const OVERSHOOT_G = 1.5;
 const MOST_OVERSHOOT_G = 3;
-/** The cell settles with this time constant, s; its noise, g, and its drift, g/s. Judgement: a kitchen scale. */
+/**
+ * The cell settles with this time constant, s; its noise, g, and its drift, g/s. Judgement: a
+ * kitchen scale.
+ */
 const CELL_S = 0.5;
 const NOISE_G = 0.3;
 const DRIFT_G_PER_S = 0.01;
@@ -40,10 +46,30 @@ const LIFTS_S = 4;
 const REST_S = 1;
 const STEP_S = 0.1;
 
-/** A scale switched on with an empty tin beside it: it shows nothing until the hand puts the tin on. */
-export function simulatedScale(targetsG: readonly number[], tin: number, seed: number): SimulatedScale {
+/**
+ * A scale switched on with an empty tin beside it: it shows nothing until the hand puts the tin on.
+ */
+export function simulatedScale(
+  targetsG: readonly number[],
+  tin: number,
+  seed: number,
+): SimulatedScale {
   const tinG = 300 + (seed % 200);
-  return { targetsG, tin, tinG, batterG: 0, tareG: 0, isTared: false, driftG: 0, cellG: 0, hand: tin < targetsG.length ? "waits" : "done", handS: 0, overG: 0, restS: 0, chance: { seed } };
+  return {
+    targetsG,
+    tin,
+    tinG,
+    batterG: 0,
+    tareG: 0,
+    isTared: false,
+    driftG: 0,
+    cellG: 0,
+    hand: tin < targetsG.length ? "waits" : "done",
+    handS: 0,
+    overG: 0,
+    restS: 0,
+    chance: { seed },
+  };
 }
 
 /** The scale set to nothing. */
@@ -61,13 +87,17 @@ export function scaleAfter(scale: SimulatedScale, seconds: number): SimulatedSca
 
 function stepped(scale: SimulatedScale, stepS: number): SimulatedScale {
   const moved = handMoved({ ...scale, handS: scale.handS + stepS }, stepS);
-  const loadG = moved.hand === "done" || (moved.hand === "lifts" && moved.handS < LIFTS_S / 2) ? 0 : moved.tinG + moved.batterG;
+  const loadG =
+    moved.hand === "done" || (moved.hand === "lifts" && moved.handS < LIFTS_S / 2)
+      ? 0
+      : moved.tinG + moved.batterG;
   const isMoving = Math.abs(loadG - moved.cellG) > 1;
   return {
     ...moved,
     driftG: moved.driftG + DRIFT_G_PER_S * stepS,
     cellG: moved.cellG + (loadG - moved.cellG) * (1 - Math.exp(-stepS / CELL_S)),
-    restS: isMoving || moved.hand === "pours" || moved.hand !== scale.hand ? 0 : moved.restS + stepS,
+    restS:
+      isMoving || moved.hand === "pours" || moved.hand !== scale.hand ? 0 : moved.restS + stepS,
   };
 }
 
@@ -85,22 +115,44 @@ function handMoved(scale: SimulatedScale, stepS: number): SimulatedScale {
     case "holds":
       return scale.handS < HOLDS_S ? scale : { ...scale, hand: "lifts", handS: 0, isTared: false };
     case "lifts": {
-      if (scale.handS < LIFTS_S) return scale.handS < LIFTS_S / 2 ? scale : { ...scale, batterG: 0 };
-      if (scale.tin + 1 >= scale.targetsG.length) return { ...scale, tin: scale.tin + 1, batterG: 0, hand: "done", handS: 0 };
+      if (scale.handS < LIFTS_S)
+        return scale.handS < LIFTS_S / 2 ? scale : { ...scale, batterG: 0 };
+      if (scale.tin + 1 >= scale.targetsG.length)
+        return { ...scale, tin: scale.tin + 1, batterG: 0, hand: "done", handS: 0 };
       const [over, chance] = drawnNormal(scale.chance);
-      return { ...scale, tin: scale.tin + 1, batterG: 0, overG: Math.max(-MOST_OVERSHOOT_G, Math.min(MOST_OVERSHOOT_G, OVERSHOOT_G * over)), hand: "waits", handS: 0, chance };
+      return {
+        ...scale,
+        tin: scale.tin + 1,
+        batterG: 0,
+        overG: Math.max(-MOST_OVERSHOOT_G, Math.min(MOST_OVERSHOOT_G, OVERSHOOT_G * over)),
+        hand: "waits",
+        handS: 0,
+        chance,
+      };
     }
     case "waits":
       // The hand takes the bowl once its tin is at rest and the scale shows nothing.
-      return scale.isTared && scale.restS >= REST_S && Math.abs(scale.cellG + scale.driftG - scale.tareG) <= 2 ? { ...scale, hand: "readies", handS: 0 } : scale;
+      return scale.isTared &&
+        scale.restS >= REST_S &&
+        Math.abs(scale.cellG + scale.driftG - scale.tareG) <= 2
+        ? { ...scale, hand: "readies", handS: 0 }
+        : scale;
     case "done":
       return scale;
   }
 }
 
-/** What the scale shows, whole grams, and whether it has settled; and the scale with its chance gone on. */
-export function scaleShows(scale: SimulatedScale): readonly [shown: { readonly value: number; readonly isStable: boolean }, next: SimulatedScale] {
+/**
+ * What the scale shows, whole grams, and whether it has settled; and the scale with its chance gone
+ * on.
+ */
+export function scaleShows(
+  scale: SimulatedScale,
+): readonly [shown: { readonly value: number; readonly isStable: boolean }, next: SimulatedScale] {
   const [noise, chance] = drawnNormal(scale.chance);
   const value = Math.round(scale.cellG + scale.driftG - scale.tareG + NOISE_G * noise);
-  return [{ value, isStable: scale.restS >= REST_S }, { ...scale, chance }];
+  return [
+    { value, isStable: scale.restS >= REST_S },
+    { ...scale, chance },
+  ];
 }

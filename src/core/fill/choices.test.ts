@@ -23,7 +23,9 @@ describe("schools of filling", () => {
   });
 
   it("never let a batter rise past the rim", () => {
-    expect(fillLimit("creamed", springform, { fullAtMost: "three-quarters" }).stoppedBy).toBe("rise");
+    expect(fillLimit("creamed", springform, { fullAtMost: "three-quarters" }).stoppedBy).toBe(
+      "rise",
+    );
   });
 
   it("let a crown stand above the rim when that was chosen, and never under a lid", () => {
@@ -43,22 +45,31 @@ describe("fruit on the floor", () => {
     expect(laid.fruitMl).toBeCloseTo(300, 9);
     expect(laid.depthMm - bare.depthMm).toBeCloseTo(300 / ML_PER_MM, 4);
     expect(laid.batterMl).toBeCloseTo(700, 6);
-    const risen = (fill: TinFill): number => volumeAt(springform, fill.baked.edgeMm) + 0.5 * (fill.baked.crownTopMm - fill.baked.edgeMm) * ML_PER_MM;
+    const risen = (fill: TinFill): number =>
+      volumeAt(springform, fill.baked.edgeMm) +
+      0.5 * (fill.baked.crownTopMm - fill.baked.edgeMm) * ML_PER_MM;
     expect(risen(laid) - risen(bare)).toBeCloseTo(300, 3);
     const { rise, settle } = KIND_FACTS.creamed;
-    const mostWith = (fruitMl: number): number => fillLimit("creamed", springform, { fullAtMost: "three-quarters" }, fruitMl).volumeMl;
+    const mostWith = (fruitMl: number): number =>
+      fillLimit("creamed", springform, { fullAtMost: "three-quarters" }, fruitMl).volumeMl;
     expect(mostWith(0) - mostWith(300)).toBeCloseTo((300 * (1 - settle)) / rise.mid, 6);
     expect(laid.limit.volumeMl).toBeLessThan(bare.limit.volumeMl);
   });
 
   it("is shared by the area it lies on", () => {
-    const [small, large] = fillTins(batter("creamed", 1500), [tin({ shape: "springform", diameterMm: 150, depthMm: 60 }), springform], { fruitG: 500 }).tins;
+    const [small, large] = fillTins(
+      batter("creamed", 1500),
+      [tin({ shape: "springform", diameterMm: 150, depthMm: 60 }), springform],
+      { fruitG: 500 },
+    ).tins;
     expect((large?.fruitMl ?? 0) / (small?.fruitMl ?? 1)).toBeCloseTo((200 / 150) ** 2, 9);
     expect(large?.depthMm).toBeCloseTo(small?.depthMm ?? 0, 4);
   });
 
   it("overflows when there is more of it than tin, and still plans", () => {
-    expect(only(fillTins(batter("creamed", 700), [springform], { fruitG: 5000 })).verdict).toBe("overflows");
+    expect(only(fillTins(batter("creamed", 700), [springform], { fruitG: 5000 })).verdict).toBe(
+      "overflows",
+    );
   });
 });
 
@@ -67,23 +78,41 @@ describe("other ways to scale", () => {
   const whole = batter("creamed", 1200);
 
   it("so deep in the first tin is so much batter", () => {
-    expect(scaleFactor({ depthMm: 25 }, whole, eights, [springform])).toBeCloseTo((25 * ML_PER_MM) / 1200, 9);
+    expect(scaleFactor({ depthMm: 25 }, whole, eights, [springform])).toBeCloseTo(
+      (25 * ML_PER_MM) / 1200,
+      9,
+    );
   });
 
   it("for guests: 24 usual portions of creamed cake are 24 x 130 mL, over its rise of 1.75", () => {
-    expect(scaleFactor({ guests: 24 }, whole, eights, eights)).toBeCloseTo((24 * 130) / 1.75 / 1200, 9);
-    expect(scaleFactor({ guests: 24, portion: "small" }, whole, eights, eights)).toBeLessThan(scaleFactor({ guests: 24 }, whole, eights, eights));
+    expect(scaleFactor({ guests: 24 }, whole, eights, eights)).toBeCloseTo(
+      (24 * 130) / 1.75 / 1200,
+      9,
+    );
+    expect(scaleFactor({ guests: 24, portion: "small" }, whole, eights, eights)).toBeLessThan(
+      scaleFactor({ guests: 24 }, whole, eights, eights),
+    );
   });
 
   it("dragging any tin's level to a depth makes the batter stand there", () => {
     const loaf = tin({ shape: "loaf", lengthMm: 216, widthMm: 114, depthMm: 65 });
     fc.assert(
-      fc.property(fc.constantFrom<readonly TinGeometry[]>([springform], [springform, ...eights], [springform, loaf], [loaf, loaf]), fc.integer({ min: 8, max: 40 }), fc.nat(1), (tins, depthMm, at) => {
-        const index = Math.min(at, tins.length - 1);
-        const times = timesForDepth(whole, tins, {}, index, depthMm);
-        const fill = fillTins(batter("creamed", 1200 * times), tins);
-        expect(fill.tins[index]?.depthMm).toBeCloseTo(depthMm, 3);
-      }),
+      fc.property(
+        fc.constantFrom<readonly TinGeometry[]>(
+          [springform],
+          [springform, ...eights],
+          [springform, loaf],
+          [loaf, loaf],
+        ),
+        fc.integer({ min: 8, max: 40 }),
+        fc.nat(1),
+        (tins, depthMm, at) => {
+          const index = Math.min(at, tins.length - 1);
+          const times = timesForDepth(whole, tins, {}, index, depthMm);
+          const fill = fillTins(batter("creamed", 1200 * times), tins);
+          expect(fill.tins[index]?.depthMm).toBeCloseTo(depthMm, 3);
+        },
+      ),
     );
   });
 
@@ -93,16 +122,31 @@ describe("other ways to scale", () => {
 });
 
 describe("dividing", () => {
-  const fill = only(fillTins(batter("creamed", 1200), [tin({ shape: "springform", diameterMm: 200, depthMm: 60, count: 2 })]));
+  const fill = only(
+    fillTins(batter("creamed", 1200), [
+      tin({ shape: "springform", diameterMm: 200, depthMm: 60, count: 2 }),
+    ]),
+  );
 
-  it.each([["scale", 0.01], ["cup", 0.05], ["eye", 0.12]] as const)("by %s is off by about %d of a tin, and of its depth", (by, share) => {
+  it.each([
+    ["scale", 0.01],
+    ["cup", 0.05],
+    ["eye", 0.12],
+  ] as const)("by %s is off by about %d of a tin, and of its depth", (by, share) => {
     const { eachG, errorG, errorMm } = divided(fill, by);
     expect(eachG).toBeCloseTo(600 * 0.86, 6);
     expect(errorG).toBeCloseTo(share * eachG, 6);
     expect(errorMm).toBeCloseTo(share * levelFor(springform, 600), 4);
   });
 
-  it.each([[80, 12, 1], [47, 20, 1], [45, 20, 1], [94, 20, 2], [118, 16, 2], [24, 40, 1]])("%d mL is scoop no. %d, %d times", (ml, scoop, scoops) => {
+  it.each([
+    [80, 12, 1],
+    [47, 20, 1],
+    [45, 20, 1],
+    [94, 20, 2],
+    [118, 16, 2],
+    [24, 40, 1],
+  ])("%d mL is scoop no. %d, %d times", (ml, scoop, scoops) => {
     expect(nearestScoop(ml)).toMatchObject({ scoop, scoops });
   });
 
@@ -110,7 +154,9 @@ describe("dividing", () => {
     expect(nearestScoop(300)).toBeNull();
     expect(nearestScoop(12)).toBeNull();
     expect(divided(fill, "scale").portioned).toBeNull();
-    const cups = only(fillTins(batter("muffin", 600), [tin({ shape: "well", rimMm: 70, depthMm: 32, count: 12 })]));
+    const cups = only(
+      fillTins(batter("muffin", 600), [tin({ shape: "well", rimMm: 70, depthMm: 32, count: 12 })]),
+    );
     // 50 mL a cup: no. 20 holds 47.
     expect(divided(cups, "scale").portioned).toEqual({ scoop: 20, ml: 47, scoops: 1 });
   });

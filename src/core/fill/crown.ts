@@ -1,14 +1,40 @@
 import { risingRoot } from "../measure";
 import { KIND_FACTS, type BatterKind } from "../mix";
-import { levelFor, rimWidth, surfaceArea, tinFamily, volumeAt, type TinFamily, type TinGeometry } from "../tin";
+import {
+  levelFor,
+  rimWidth,
+  surfaceArea,
+  tinFamily,
+  volumeAt,
+  type TinFamily,
+  type TinGeometry,
+} from "../tin";
 
-/** K: how much higher than a plain layer's a crown grows in each family of tin, for the same width. Judgement. */
-const CROWN_FACTOR: Readonly<Record<TinFamily, number>> = { layer: 1, sheet: 0.3, ring: 1.5, loaf: 2.1, cup: 2.4 };
+/**
+ * K: how much higher than a plain layer's a crown grows in each family of tin, for the same width.
+ * Judgement.
+ */
+const CROWN_FACTOR: Readonly<Record<TinFamily, number>> = {
+  layer: 1,
+  sheet: 0.3,
+  ring: 1.5,
+  loaf: 2.1,
+  cup: 2.4,
+};
 /** κ: volume of the cap over its base times its height; a paraboloid has one half. */
-const CAP_FULLNESS: Readonly<Record<TinFamily, number>> = { layer: 0.5, sheet: 0.5, ring: 2 / 3, loaf: 0.55, cup: 0.5 };
+const CAP_FULLNESS: Readonly<Record<TinFamily, number>> = {
+  layer: 0.5,
+  sheet: 0.5,
+  ring: 2 / 3,
+  loaf: 0.55,
+  cup: 0.5,
+};
 /** Beyond this width the crown grows no more, mm. */
 const WIDEST_CROWN_MM = 300;
-/** Share of the crown that is left with wet strips round the tin: they are said to make it much flatter. Judgement. */
+/**
+ * Share of the crown that is left with wet strips round the tin: they are said to make it much
+ * flatter. Judgement.
+ */
 const STRIPS_CROWN = 0.4;
 
 /** Heights are solved to this, mm. */
@@ -26,10 +52,18 @@ export function canWearStrips(geometry: TinGeometry): boolean {
  */
 export function crownHeight(kind: BatterKind, geometry: TinGeometry, hasStrips = false): number {
   const strips = hasStrips && canWearStrips(geometry) ? STRIPS_CROWN : 1;
-  return strips * KIND_FACTS[kind].crown * CROWN_FACTOR[tinFamily(geometry.tin)] * Math.min(rimWidth(geometry), WIDEST_CROWN_MM);
+  return (
+    strips *
+    KIND_FACTS[kind].crown *
+    CROWN_FACTOR[tinFamily(geometry.tin)] *
+    Math.min(rimWidth(geometry), WIDEST_CROWN_MM)
+  );
 }
 
-/** A crown never stands higher above its edge than this share of it: a little batter in a wide tin lies flat. Judgement. */
+/**
+ * A crown never stands higher above its edge than this share of it: a little batter in a wide tin
+ * lies flat. Judgement.
+ */
 export const CROWN_OF_EDGE = 0.35;
 
 /** A crown as it is on an edge so high, mm. */
@@ -41,15 +75,24 @@ export function crownOn(edgeMm: number, crownMm: number): number {
 export type CakeHeights = { readonly edgeMm: number; readonly crownTopMm: number };
 
 /**
- * Edge and crown of a cake of `volumeMl`: the h with V_tin(h) + κ·c·A(h) = volume, c never over 0.35 h. Past the rim the edge goes
- * on straight up; where it is held at a cup's rim all that is over goes into the crown.
+ * Edge and crown of a cake of `volumeMl`: the h with V_tin(h) + κ·c·A(h) = volume, c never over
+ * 0.35 h. Past the rim the edge goes on straight up; where it is held at a cup's rim all that is
+ * over goes into the crown.
  * @param crownMm the crown of a full cake: see {@link crownHeight}
  * @param heldAtMm the edge goes no higher than this
  */
-export function cakeHeights(geometry: TinGeometry, volumeMl: number, crownMm: number, heldAtMm = Infinity): CakeHeights {
-  const over = (edgeMm: number): number => cakeVolume(geometry, edgeMm, crownOn(edgeMm, crownMm)) - volumeMl;
+export function cakeHeights(
+  geometry: TinGeometry,
+  volumeMl: number,
+  crownMm: number,
+  heldAtMm = Infinity,
+): CakeHeights {
+  const over = (edgeMm: number): number =>
+    cakeVolume(geometry, edgeMm, crownOn(edgeMm, crownMm)) - volumeMl;
   if (Number.isFinite(heldAtMm) && over(heldAtMm) < 0) {
-    const overMm = (-over(heldAtMm) * 1000) / (CAP_FULLNESS[tinFamily(geometry.tin)] * capBase(geometry, heldAtMm));
+    const overMm =
+      (-over(heldAtMm) * 1000) /
+      (CAP_FULLNESS[tinFamily(geometry.tin)] * capBase(geometry, heldAtMm));
     return { edgeMm: heldAtMm, crownTopMm: heldAtMm + crownOn(heldAtMm, crownMm) + overMm };
   }
   const edgeMm = risingRoot(over, 0, levelFor(geometry, volumeMl), HEIGHT_TOLERANCE_MM);
@@ -62,7 +105,10 @@ export function cakeVolume(geometry: TinGeometry, edgeMm: number, crownMm: numbe
   return volumeAt(geometry, edgeMm) + (capMm * capBase(geometry, edgeMm)) / 1000;
 }
 
-/** Area a crown stands on, mm²: the cut at the edge; past a waist the widest below it, so that more batter is never a lower cake. */
+/**
+ * Area a crown stands on, mm²: the cut at the edge; past a waist the widest below it, so that more
+ * batter is never a lower cake.
+ */
 function capBase(geometry: TinGeometry, edgeMm: number): number {
   const area = surfaceArea(geometry, edgeMm);
   if (geometry.wall.kind !== "profile") return area;

@@ -12,8 +12,8 @@ const CUP_SLACK = 0.12;
 export type Cups = { readonly count: number; readonly eachMl: number };
 
 /**
- * How many usual cups `volumeMl` of batter makes, and how much goes into each, mL; null when it is too little for one
- * and is better spread over the cakes.
+ * How many usual cups `volumeMl` of batter makes, and how much goes into each, mL; null when it is
+ * too little for one and is better spread over the cakes.
  * @example leftoverCups("creamed", 300) // about { count: 7, eachMl: 43 }
  */
 export function leftoverCups(kind: BatterKind, volumeMl: number): Cups | null {

@@ -5,11 +5,19 @@ import { leftoverCups, type Cups } from "./cups";
 import { growthOf } from "./growth";
 import { crowningAllowed, EDGE_BELOW_RIM_MM, edgeHeldAt, type FillLimit } from "./limit";
 import type { FillOptions } from "./options";
-import { groupsOf, overTins, shareBasis, sharedVolumes, type ShareBasis, type TinGroup } from "./share";
+import {
+  groupsOf,
+  overTins,
+  shareBasis,
+  sharedVolumes,
+  type ShareBasis,
+  type TinGroup,
+} from "./share";
 
 /**
- * `fits`: the highest point in the oven stays inside the rim. `crowns`: it shows above the rim by no more than is usual
- * for that tin. `overflows`: more than that. `too-thin`: the cake would be a dry biscuit.
+ * `fits`: the highest point in the oven stays inside the rim. `crowns`: it shows above the rim by
+ * no more than is usual for that tin. `overflows`: more than that. `too-thin`: the cake would be a
+ * dry biscuit.
  */
 export type Verdict = "fits" | "crowns" | "overflows" | "too-thin";
 
@@ -30,7 +38,9 @@ export type TinFill = {
   readonly limit: FillLimit;
   /** Highest in the oven. */
   readonly peak: CakeHeights;
-  /** The highest point of the crown in the oven if the batter rises little or much for its kind, mm. */
+  /**
+   * The highest point of the crown in the oven if the batter rises little or much for its kind, mm.
+   */
   readonly peakTopRangeMm: readonly [low: number, high: number];
   /** Cooled and settled. */
   readonly baked: CakeHeights;
@@ -42,7 +52,10 @@ export type Fill = {
   readonly tins: readonly TinFill[];
   /** Batter that no tin has room for, even to the brim, g. */
   readonly leftoverG: number;
-  /** Batter over the fill limits of all tins, which is better baked in cups, g; 0 when nothing passes its limit. */
+  /**
+   * Batter over the fill limits of all tins, which is better baked in cups, g; 0 when nothing
+   * passes its limit.
+   */
   readonly overG: number;
   readonly cups: Cups | null;
 };
@@ -53,18 +66,26 @@ export const THIN_CAKE_MM = 15;
 const SAME_MM = 0.05;
 
 /**
- * The batter shared over the tins: how deep it stands, how high it goes, and whether it stays inside.
+ * The batter shared over the tins: how deep it stands, how high it goes, and whether it stays
+ * inside.
  * @param tins at least one
  * @param basis how to share; the one that suits the tins when left out
  */
-export function fillTins(batter: Batter, tins: readonly TinGeometry[], options: FillOptions = {}, basis = shareBasis(tins)): Fill {
+export function fillTins(
+  batter: Batter,
+  tins: readonly TinGeometry[],
+  options: FillOptions = {},
+  basis = shareBasis(tins),
+): Fill {
   const groups = groupsOf(batter.kind, tins, options);
   const volumes = sharedVolumes(groups, batter.volumeMl, basis);
   const fills = groups.map((group, index) => tinFill(batter, group, volumes[index] ?? 0, options));
   const pouredMl = overTins(groups, (_, index) => volumes[index] ?? 0);
   const limitMl = overTins(groups, ({ limit }) => limit.volumeMl);
-  // The shares are solved to a tolerance: what is left below a thousandth is the solver's, not the bowl's.
-  const unpouredMl = batter.volumeMl - pouredMl > batter.volumeMl / 1000 ? batter.volumeMl - pouredMl : 0;
+  // The shares are solved to a tolerance: what is left below a thousandth is the solver's, not the
+  // bowl's.
+  const unpouredMl =
+    batter.volumeMl - pouredMl > batter.volumeMl / 1000 ? batter.volumeMl - pouredMl : 0;
   const isOver = unpouredMl > 0 || fills.some(({ verdict }) => verdict === "overflows");
   const overMl = isOver ? Math.max(0, batter.volumeMl - limitMl) : 0;
   return {
@@ -76,12 +97,18 @@ export function fillTins(batter: Batter, tins: readonly TinGeometry[], options: 
   };
 }
 
-function tinFill(batter: Batter, { geometry, limit, fruitMl, fruitG }: TinGroup, batterMl: number, options: FillOptions): TinFill {
+function tinFill(
+  batter: Batter,
+  { geometry, limit, fruitMl, fruitG }: TinGroup,
+  batterMl: number,
+  options: FillOptions,
+): TinFill {
   const brimMl = brimVolume(geometry);
   const growth = growthOf(batter.kind, geometry, options);
   const crownMm = crownHeight(batter.kind, geometry, options.hasStrips);
   const heldAtMm = edgeHeldAt(batter.kind, geometry, options);
-  const heights = (times: number): CakeHeights => cakeHeights(geometry, batterMl * times + fruitMl, crownMm, heldAtMm);
+  const heights = (times: number): CakeHeights =>
+    cakeHeights(geometry, batterMl * times + fruitMl, crownMm, heldAtMm);
   const peak = heights(growth.peak.mid);
   const baked = heights(growth.baked.mid);
   return {
@@ -101,9 +128,18 @@ function tinFill(batter: Batter, { geometry, limit, fruitMl, fruitG }: TinGroup,
   };
 }
 
-function verdict(geometry: TinGeometry, peak: CakeHeights, baked: CakeHeights, allowed: number): Verdict {
+function verdict(
+  geometry: TinGeometry,
+  peak: CakeHeights,
+  baked: CakeHeights,
+  allowed: number,
+): Verdict {
   const above = peak.crownTopMm - geometry.depthMm;
-  if (peak.edgeMm > geometry.depthMm - EDGE_BELOW_RIM_MM + SAME_MM || above > Math.max(0, allowed) + SAME_MM) return "overflows";
+  if (
+    peak.edgeMm > geometry.depthMm - EDGE_BELOW_RIM_MM + SAME_MM ||
+    above > Math.max(0, allowed) + SAME_MM
+  )
+    return "overflows";
   if (baked.crownTopMm < THIN_CAKE_MM) return "too-thin";
   return above > Math.min(0, allowed) + SAME_MM ? "crowns" : "fits";
 }

@@ -6,15 +6,28 @@ import type { FillOptions } from "./options";
 export type Growth = { readonly peak: Spread; readonly baked: Spread };
 
 /**
- * The {@link Growth} of a batter in a tin: p + (1-p)·R cooled, p + (1-p)·R/(1-settle) at its highest, p the share of pieces,
- * which do not rise, and R the kind's rise or the less that the recipe's own tins vouch for.
+ * The {@link Growth} of a batter in a tin: p + (1-p)·R cooled, p + (1-p)·R/(1-settle) at its
+ * highest, p the share of pieces, which do not rise, and R the kind's rise or the less that the
+ * recipe's own tins vouch for.
  * @example growthOf("creamed", tin, {}).baked.mid // 1.75
  */
-export function growthOf(kind: BatterKind, { tin }: TinGeometry, { piecesShare = 0, vouched }: FillOptions): Growth {
+export function growthOf(
+  kind: BatterKind,
+  { tin }: TinGeometry,
+  { piecesShare = 0, vouched }: FillOptions,
+): Growth {
   const { rise, settle } = KIND_FACTS[kind];
-  const isVouched = vouched !== undefined && (vouched.onlyIn === null || vouched.onlyIn.some((own) => isSameTin({ ...own, count: 1 }, { ...tin, count: 1 })));
+  const isVouched =
+    vouched !== undefined &&
+    (vouched.onlyIn === null ||
+      vouched.onlyIn.some((own) => isSameTin({ ...own, count: 1 }, { ...tin, count: 1 })));
   const most = isVouched ? vouched.rise : Infinity;
-  const at = (usual: number, over: number): number => piecesShare + ((1 - piecesShare) * Math.min(usual, most)) / over;
-  const spread = (over: number): Spread => ({ low: at(rise.low, over), mid: at(rise.mid, over), high: at(rise.high, over) });
+  const at = (usual: number, over: number): number =>
+    piecesShare + ((1 - piecesShare) * Math.min(usual, most)) / over;
+  const spread = (over: number): Spread => ({
+    low: at(rise.low, over),
+    mid: at(rise.mid, over),
+    high: at(rise.high, over),
+  });
   return { peak: spread(1 - settle), baked: spread(1) };
 }

@@ -12,7 +12,9 @@ export const FillSchema = z.strictObject({
   fullAtMost: z.optional(z.enum(CEILINGS)),
   /** How far the crown may stand above the rim; negative keeps it below. */
   crowningMm: z.optional(numberIn(-10, 30, "mm")),
-  /** Fruit or the like laid on the floors or pressed in, in all tins together, on top of the batter. */
+  /**
+   * Fruit or the like laid on the floors or pressed in, in all tins together, on top of the batter.
+   */
   fruitG: z.optional(numberIn(0, 10_000, "g")),
 });
 
@@ -30,7 +32,10 @@ export type FillOptions = {
   readonly vouched?: Vouched | undefined;
 };
 
-/** A rise the recipe vouches for, over raw volume: in any tin, or only in tins like its own where their depth was assumed. */
+/**
+ * A rise the recipe vouches for, over raw volume: in any tin, or only in tins like its own where
+ * their depth was assumed.
+ */
 export type Vouched = { readonly rise: number; readonly onlyIn: readonly Tin[] | null };
 
 /** Everything laid on the batter: the fruit, and what else there is. */
@@ -39,7 +44,10 @@ function laidOn({ fruitG = 0, onBatter = [] }: FillOptions): OnBatter {
 }
 
 /** Space that what is laid on takes, mL, and what it weighs, g. */
-export function fruitOf(options: FillOptions): { readonly volumeMl: number; readonly massG: number } {
+export function fruitOf(options: FillOptions): {
+  readonly volumeMl: number;
+  readonly massG: number;
+} {
   const laid = laidOn(options);
   return { volumeMl: laidVolume(laid), massG: laidMass(laid) };
 }

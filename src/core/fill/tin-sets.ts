@@ -2,7 +2,18 @@ import type { Batter } from "../mix";
 import type { TinGeometry } from "../tin";
 import { fruitOf, type FillOptions } from "./options";
 import { commonDepth, groupsOf, isFlat, overTins } from "./share";
-import { MIDDLE, SHELF_MM2, stepAt, STEPS, STEPS_PER_E, tabulated, timesAt, type StockTin, type Tabulated, type Wanted } from "./stock";
+import {
+  MIDDLE,
+  SHELF_MM2,
+  stepAt,
+  STEPS,
+  STEPS_PER_E,
+  tabulated,
+  timesAt,
+  type StockTin,
+  type Tabulated,
+  type Wanted,
+} from "./stock";
 
 export type SetLimits = {
   readonly mostTins: number;
@@ -25,28 +36,55 @@ export type TinSet = {
   readonly score: number;
 };
 
-/** What a set costs: being deeper or shallower than the recipe's own, more kinds, more tins, more loads. Judgement. */
+/**
+ * What a set costs: being deeper or shallower than the recipe's own, more kinds, more tins, more
+ * loads. Judgement.
+ */
 const COST = { depth: 4, kind: 0.25, tin: 0.1, load: 0.3 } as const;
 
 /**
- * Which tins of the cupboard take this batter: all sets in which it stands within half to twice the recipe's own depth (where
- * a ring, a loaf or a cup is involved, share of what each takes), none too thin or past its limit; the best first by
- * 4·|ln(h/h*)| + 0.25·(kinds - 1) + 0.10·(tins - 1) + 0.3·(loads - 1).
- * Depth first over counts by decreasing volume, pruned on what can still be reached within the score of the worst kept;
- * exact: nothing better is left out.
+ * Which tins of the cupboard take this batter: all sets in which it stands within half to twice the
+ * recipe's own depth (where a ring, a loaf or a cup is involved, share of what each takes), none
+ * too thin or past its limit; the best first by 4·|ln(h/h*)| + 0.25·(kinds - 1) + 0.10·(tins - 1) +
+ * 0.3·(loads - 1). Depth first over counts by decreasing volume, pruned on what can still be
+ * reached within the score of the worst kept; exact: nothing better is left out.
  * @param batter as it is to be baked
  * @param reference the recipe's own tins, and `ownMl` the batter written for them, mL
  */
-export function bestTinSets(batter: Batter, reference: readonly TinGeometry[], ownMl: number, stock: readonly StockTin[], options: FillOptions = {}, limits = USUAL_LIMITS): readonly TinSet[] {
+export function bestTinSets(
+  batter: Batter,
+  reference: readonly TinGeometry[],
+  ownMl: number,
+  stock: readonly StockTin[],
+  options: FillOptions = {},
+  limits = USUAL_LIMITS,
+): readonly TinSet[] {
   const own = groupsOf(batter.kind, reference, { ...options, fruitG: 0, onBatter: [] });
-  const share: Wanted = { basis: "limit", share: ownMl / overTins(own, ({ limit }) => limit.volumeMl) };
+  const share: Wanted = {
+    basis: "limit",
+    share: ownMl / overTins(own, ({ limit }) => limit.volumeMl),
+  };
   const kept: TinSet[] = [];
-  // Fruit takes its space in whichever tins; counted as batter it is given a little more room to rise than it needs.
+  // Fruit takes its space in whichever tins; counted as batter it is given a little more room to
+  // rise than it needs.
   const volumeMl = batter.volumeMl + fruitOf(options).volumeMl;
-  const table = (wanted: Wanted, tins: readonly StockTin[]): readonly Tabulated[] => tins.filter(({ owned }) => owned > 0).map((each) => tabulated(batter.kind, each, wanted, { ...options, fruitG: 0 }));
+  const table = (wanted: Wanted, tins: readonly StockTin[]): readonly Tabulated[] =>
+    tins
+      .filter(({ owned }) => owned > 0)
+      .map((each) => tabulated(batter.kind, each, wanted, { ...options, fruitG: 0 }));
   if (reference.every(isFlat)) {
     const depth: Wanted = { basis: "depth", depthMm: commonDepth(own, ownMl) };
-    search(volumeMl, depth, table(depth, stock.filter(({ geometry }) => isFlat(geometry))), "any", limits, kept);
+    search(
+      volumeMl,
+      depth,
+      table(
+        depth,
+        stock.filter(({ geometry }) => isFlat(geometry)),
+      ),
+      "any",
+      limits,
+      kept,
+    );
     search(volumeMl, share, table(share, stock), "not-all-flat", limits, kept);
   } else {
     search(volumeMl, share, table(share, stock), "any", limits, kept);
@@ -57,16 +95,30 @@ export function bestTinSets(batter: Batter, reference: readonly TinGeometry[], o
 /** Sets of so many tins are looked through before the others. */
 const FEW = 2;
 
-/** Adds the best sets of one basis to those kept, in order of their score. Fills are steps of the table throughout. */
-function search(volumeMl: number, wanted: Wanted, table: readonly Tabulated[], which: "any" | "not-all-flat", limits: SetLimits, kept: TinSet[]): void {
-  const usable = table.filter(({ leastStep, mostStep }) => leastStep <= mostStep).toSorted((a, b) => middle(b) - middle(a));
+/**
+ * Adds the best sets of one basis to those kept, in order of their score. Fills are steps of the
+ * table throughout.
+ */
+function search(
+  volumeMl: number,
+  wanted: Wanted,
+  table: readonly Tabulated[],
+  which: "any" | "not-all-flat",
+  limits: SetLimits,
+  kept: TinSet[],
+): void {
+  const usable = table
+    .filter(({ leastStep, mostStep }) => leastStep <= mostStep)
+    .toSorted((a, b) => middle(b) - middle(a));
   const flat = usable.filter(({ stock: { geometry } }) => isFlat(geometry));
   const others = usable.filter((each) => !flat.includes(each));
-  // Where a set has to hold one that is not flat, those stand first and every set begins with one of them.
+  // Where a set has to hold one that is not flat, those stand first and every set begins with one
+  // of them.
   const kinds = which === "any" ? usable : [...others, ...flat];
   const beginnings = which === "any" ? kinds.length : others.length;
   const largest = largestFrom(kinds);
-  // Sets of few tins are looked through first: they cost least, and what they cost cuts off most of the others.
+  // Sets of few tins are looked through first: they cost least, and what they cost cuts off most of
+  // the others.
   let [fewest, most] = [1, Math.min(FEW, limits.mostTins)];
   const chosen: Tabulated[] = [];
   const pieces: number[] = [];
@@ -84,12 +136,24 @@ function search(volumeMl: number, wanted: Wanted, table: readonly Tabulated[], w
     const score = COST.depth * Math.abs(Math.log(times)) + fixedCost(chosen.length, tins, loads);
     if (score >= worst()) return;
     const at = kept.findIndex((each) => each.score > score);
-    const set: TinSet = { tins: chosen.map(({ stock: { id } }, index) => ({ id, pieces: pieces[index] ?? 0 })), basis: wanted.basis, times, loads, score };
+    const set: TinSet = {
+      tins: chosen.map(({ stock: { id } }, index) => ({ id, pieces: pieces[index] ?? 0 })),
+      basis: wanted.basis,
+      times,
+      loads,
+      score,
+    };
     kept.splice(at < 0 ? kept.length : at, 0, set);
     if (kept.length > limits.best) kept.pop();
   }
 
-  function extend(from: number, tins: number, least: number, highest: number, footprintMm2: number): void {
+  function extend(
+    from: number,
+    tins: number,
+    least: number,
+    highest: number,
+    footprintMm2: number,
+  ): void {
     if (chosen.length >= limits.mostKinds || tins >= most) return;
     const last = tins === 0 ? beginnings : kinds.length;
     for (let index = from; index < last; index += 1) {
@@ -103,7 +167,8 @@ function search(volumeMl: number, wanted: Wanted, table: readonly Tabulated[], w
         pieces[pieces.length - 1] = count;
         const footprint = footprintMm2 + count * kind.footprintMm2;
         const loads = Math.ceil(footprint / SHELF_MM2);
-        // What a set that holds these tins may still cost for its depth, and so how many steps it may lie off.
+        // What a set that holds these tins may still cost for its depth, and so how many steps it
+        // may lie off.
         const spare = worst() - fixedCost(chosen.length, tins + count, loads);
         if (spare < 0) break;
         const off = (spare / COST.depth) * STEPS_PER_E;
@@ -130,7 +195,9 @@ function largestFrom(kinds: readonly Tabulated[]): readonly Float64Array[] {
   const largest = kinds.map(({ volumesMl }) => volumesMl.slice());
   for (let index = kinds.length - 2; index >= 0; index -= 1) {
     const [row, later] = [largest[index], largest[index + 1]];
-    row?.forEach((own, step) => { row[step] = Math.max(own, later?.[step] ?? 0); });
+    row?.forEach((own, step) => {
+      row[step] = Math.max(own, later?.[step] ?? 0);
+    });
   }
   return largest;
 }
@@ -138,7 +205,8 @@ function largestFrom(kinds: readonly Tabulated[]): readonly Float64Array[] {
 /** What the chosen pieces hold in all at a step, mL. */
 function held(chosen: readonly Tabulated[], pieces: readonly number[], step: number): number {
   let sum = 0;
-  for (let index = 0; index < chosen.length; index += 1) sum += (pieces[index] ?? 0) * (chosen[index]?.volumesMl[step] ?? 0);
+  for (let index = 0; index < chosen.length; index += 1)
+    sum += (pieces[index] ?? 0) * (chosen[index]?.volumesMl[step] ?? 0);
   return sum;
 }
 
@@ -153,8 +221,15 @@ function within(step: number): number {
   return Math.min(STEPS - 1, Math.max(0, step));
 }
 
-/** How many times the wanted fill a set holds `volumeMl` at, between the steps on a straight line; null outside them. */
-function solved(chosen: readonly Tabulated[], pieces: readonly number[], volumeMl: number): number | null {
+/**
+ * How many times the wanted fill a set holds `volumeMl` at, between the steps on a straight line;
+ * null outside them.
+ */
+function solved(
+  chosen: readonly Tabulated[],
+  pieces: readonly number[],
+  volumeMl: number,
+): number | null {
   let [low, high] = [0, STEPS - 1];
   let [below, above] = [held(chosen, pieces, low), held(chosen, pieces, high)];
   if (volumeMl < below || volumeMl > above) return null;

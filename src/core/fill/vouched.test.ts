@@ -70,7 +70,9 @@ describe("a recipe's own tin", () => {
     const rise = vouchedRise(full, [own]);
     expect(rise).toBeGreaterThan(1.1);
     expect(rise).toBeLessThan(KIND_FACTS.pound.rise.mid);
-    expect(only(fillTins(full, [own], { vouched: { rise: rise ?? 0, onlyIn: null } })).verdict).not.toBe("overflows");
+    expect(
+      only(fillTins(full, [own], { vouched: { rise: rise ?? 0, onlyIn: null } })).verdict,
+    ).not.toBe("overflows");
   });
 
   it("says nothing where the usual rise stays inside, or where the batter stands above the brim already", () => {
@@ -81,7 +83,11 @@ describe("a recipe's own tin", () => {
   it("of an assumed depth bounds it in tins like itself alone", () => {
     const vouched = { rise: 1.2, onlyIn: [ring] };
     const other = tin({ shape: "springform", diameterMm: 200, depthMm: 80 });
-    expect(only(fillTins(batter("pound", 900), [other], { vouched })).baked).toEqual(only(fillTins(batter("pound", 900), [other])).baked);
-    expect(only(fillTins(batter("pound", 900), [own], { vouched })).baked.edgeMm).toBeLessThan(only(fillTins(batter("pound", 900), [own])).baked.edgeMm);
+    expect(only(fillTins(batter("pound", 900), [other], { vouched })).baked).toEqual(
+      only(fillTins(batter("pound", 900), [other])).baked,
+    );
+    expect(only(fillTins(batter("pound", 900), [own], { vouched })).baked.edgeMm).toBeLessThan(
+      only(fillTins(batter("pound", 900), [own])).baked.edgeMm,
+    );
   });
 });

@@ -3,12 +3,15 @@ import type { TinGeometry } from "../tin";
 import { fillTins } from "./fill";
 import { crowningAllowed, roomFor } from "./limit";
 
-/** A batter that stood above the brim before it rose says that its volume or the tin is wrong, not that it falls. */
+/**
+ * A batter that stood above the brim before it rose says that its volume or the tin is wrong, not
+ * that it falls.
+ */
 const LEAST_RISE = 1;
 
 /**
- * The most a batter can rise, over its raw volume, so that it just reaches the rims of the recipe's own tins; null where its kind's
- * usual rise stays inside them, or where no rise at all would.
+ * The most a batter can rise, over its raw volume, so that it just reaches the rims of the recipe's
+ * own tins; null where its kind's usual rise stays inside them, or where no rise at all would.
  * @param own the recipe's own tins, which hold the whole batter
  */
 export function vouchedRise(batter: Batter, own: readonly TinGeometry[]): number | null {

@@ -5,7 +5,13 @@ import type { Amount } from "./schema";
 const LAID_ON: Readonly<Record<Laid, number | Readonly<Record<Amount, number>>>> = {
   crumble: { light: 0.25, usual: 0.4, heavy: 0.6 },
   "crumb-base": { light: 0.35, usual: 0.5, heavy: 0.65 },
-  nuts: 0.2, strands: 0.22, "tiny-balls": 0.32, scatter: 0.04, "full-top": 0.25, "jam-film": 0.1, "dusting-sugar": 0.015,
+  nuts: 0.2,
+  strands: 0.22,
+  "tiny-balls": 0.32,
+  scatter: 0.04,
+  "full-top": 0.25,
+  "jam-film": 0.1,
+  "dusting-sugar": 0.015,
 };
 /** Light and heavy over usual where no measure is known. Judgement. */
 const TIMES: Readonly<Record<Amount, number>> = { light: 0.7, usual: 1, heavy: 1.4 };

@@ -14,18 +14,41 @@ const HALF_NAKED_MM = 1.5;
 const FLAT_TOP_MM = 9;
 const OTHER_TOP_MM = 6;
 
-/** The coat a cover asks for. Cups and what is not coated carry frosting on the top alone, and "none" carries none. */
-export function coatFor(cover: Cover, tier: Tier, given: { readonly topMm?: number | undefined; readonly sideMm?: number | undefined; readonly firstMm?: number | undefined }): Coat {
+/**
+ * The coat a cover asks for. Cups and what is not coated carry frosting on the top alone, and
+ * "none" carries none.
+ */
+export function coatFor(
+  cover: Cover,
+  tier: Tier,
+  given: {
+    readonly topMm?: number | undefined;
+    readonly sideMm?: number | undefined;
+    readonly firstMm?: number | undefined;
+  },
+): Coat {
   if (cover === "none") return { topMm: 0, sideMm: 0, firstMm: 0 };
   const isFlat = tier.family === "layer" || tier.family === "sheet";
-  const onTop: Coat = { topMm: given.topMm ?? (isFlat && cover === "top" ? FLAT_TOP_MM : OTHER_TOP_MM), sideMm: 0, firstMm: 0 };
+  const onTop: Coat = {
+    topMm: given.topMm ?? (isFlat && cover === "top" ? FLAT_TOP_MM : OTHER_TOP_MM),
+    sideMm: 0,
+    firstMm: 0,
+  };
   if (tier.family === "cup" || cover === "top" || cover === "naked") return onTop;
-  if (cover === "half-naked") return { ...onTop, sideMm: given.sideMm ?? HALF_NAKED_MM, firstMm: 0 };
+  if (cover === "half-naked")
+    return { ...onTop, sideMm: given.sideMm ?? HALF_NAKED_MM, firstMm: 0 };
   const firstMm = given.firstMm ?? FIRST_MM;
-  return { topMm: given.topMm ?? firstMm + FINAL_MM, sideMm: given.sideMm ?? firstMm + FINAL_MM, firstMm };
+  return {
+    topMm: given.topMm ?? firstMm + FINAL_MM,
+    sideMm: given.sideMm ?? firstMm + FINAL_MM,
+    firstMm,
+  };
 }
 
-/** An outline with its coat on, mm² without the hole; the hole keeps its width where its wall stays bare. */
+/**
+ * An outline with its coat on, mm² without the hole; the hole keeps its width where its wall stays
+ * bare.
+ */
 export function coatedArea(outline: Outline, byMm: number, hasInnerWall: boolean): number {
   if (hasInnerWall) return movedArea(outline, byMm);
   return movedArea({ ...outline, tubeAreaMm2: 0, tubePerimeterMm: 0 }, byMm) - outline.tubeAreaMm2;

@@ -9,9 +9,15 @@ const LEAST_BOWL_G = 40;
  * @param shares more than 0 each; they need not add up to anything
  * @throws RangeError for no shares, or one that is not above 0
  */
-export function colourBowls(massG: number, shares: readonly { readonly name: string; readonly share: number }[]): { readonly bowls: readonly Bowl[]; readonly tooSmall: readonly string[] } {
+export function colourBowls(
+  massG: number,
+  shares: readonly { readonly name: string; readonly share: number }[],
+): { readonly bowls: readonly Bowl[]; readonly tooSmall: readonly string[] } {
   const total = shares.reduce((sum, { share }) => sum + share, 0);
-  if (shares.length === 0 || shares.some(({ share }) => !(share > 0))) throw new RangeError(`shares must be above 0, got ${shares.map(({ share }) => share).join(", ")}`);
+  if (shares.length === 0 || shares.some(({ share }) => !(share > 0)))
+    throw new RangeError(
+      `shares must be above 0, got ${shares.map(({ share }) => share).join(", ")}`,
+    );
   let poured = 0;
   let due = 0;
   const bowls = shares.map(({ name, share }, index): Bowl => {
@@ -21,5 +27,8 @@ export function colourBowls(massG: number, shares: readonly { readonly name: str
     poured = upTo;
     return bowl;
   });
-  return { bowls, tooSmall: bowls.filter((bowl) => bowl.massG < LEAST_BOWL_G).map(({ name }) => name) };
+  return {
+    bowls,
+    tooSmall: bowls.filter((bowl) => bowl.massG < LEAST_BOWL_G).map(({ name }) => name),
+  };
 }

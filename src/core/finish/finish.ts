@@ -1,4 +1,14 @@
-import { SPREAD_DENSITY, type Build, type BuiltCake, type Frosting, type Quantity, type Spread, type Stuff, type Tier, type Why } from "../build";
+import {
+  SPREAD_DENSITY,
+  type Build,
+  type BuiltCake,
+  type Frosting,
+  type Quantity,
+  type Spread,
+  type Stuff,
+  type Tier,
+  type Why,
+} from "../build";
 import { bad, good, type Result } from "../measure";
 import { inRadius, solidArea } from "../tin";
 import { laidOn } from "./by-area";
@@ -9,18 +19,32 @@ import { ROLLED_DENSITY, rolledSheet, type RolledSheet } from "./rolled";
 import type { Cover, FinishRequest } from "./schema";
 
 /** A tier with its coat on; what stands on it hides part of its top. */
-export type FinishedTier = { readonly tier: Tier; readonly coat: Coat; readonly hiddenMm2: number; readonly isTop: boolean };
+export type FinishedTier = {
+  readonly tier: Tier;
+  readonly coat: Coat;
+  readonly hiddenMm2: number;
+  readonly isTop: boolean;
+};
 export type FinishedCake = { readonly cakes: number; readonly tiers: readonly FinishedTier[] };
 
 /** What has to be made of one spread: everything that takes it, and what is to spare. */
-export type Batch = { readonly stuff: Stuff; readonly neededMl: number | null; readonly neededG: number; readonly volumeMl: number | null; readonly massG: number };
+export type Batch = {
+  readonly stuff: Stuff;
+  readonly neededMl: number | null;
+  readonly neededG: number;
+  readonly volumeMl: number | null;
+  readonly massG: number;
+};
 
 export type Finish = {
   readonly cover: Cover;
   readonly frosting: Frosting;
   readonly marginFraction: number;
   /** What it wears besides its coat, as asked. */
-  readonly wears: Pick<FinishRequest, "borders" | "swirls" | "pour" | "toppings" | "rolledMm" | "fruit">;
+  readonly wears: Pick<
+    FinishRequest,
+    "borders" | "swirls" | "pour" | "toppings" | "rolledMm" | "fruit"
+  >;
   readonly cakes: readonly FinishedCake[];
   /** Everything that goes on or between, nothing to spare. */
   readonly quantities: readonly Quantity[];
@@ -42,28 +66,57 @@ const USUAL_MARGIN = 0.12;
 export const USUAL_FROSTING: Frosting = "butter-and-sugar";
 
 /**
- * What goes on the cakes as they were built. Coat: A(outset s)·(H + t) - A·H with s on the sides and t on the top; a top alone its area,
- * domed as it is, times t; lines of piping length times section; toppings by area. What is made of a spread is what is spread plus the margin.
- * Fails for a coat that would close a ring's hole or be wider than the ledge between two tiers, naming the place.
+ * What goes on the cakes as they were built. Coat: A(outset s)·(H + t) - A·H with s on the sides
+ * and t on the top; a top alone its area, domed as it is, times t; lines of piping length times
+ * section; toppings by area. What is made of a spread is what is spread plus the margin. Fails for
+ * a coat that would close a ring's hole or be wider than the ledge between two tiers, naming the
+ * place.
  */
 export function finishCakes(request: FinishRequest, build: Build): Result<Finish> {
   const cover = request.cover ?? "top";
   const frosting = request.frosting ?? USUAL_FROSTING;
   const marginFraction = request.marginFraction ?? USUAL_MARGIN;
   const cakes = build.cakes.map((cake) => finished(cake, cover, request));
-  const problem = cakes.flatMap(({ tiers }) => tiers.map((each, index) => coatProblem(each, tiers[index - 1], request))).find((issue) => issue !== null);
+  const problem = cakes
+    .flatMap(({ tiers }) =>
+      tiers.map((each, index) => coatProblem(each, tiers[index - 1], request)),
+    )
+    .find((issue) => issue !== null);
   if (problem !== undefined) return problem;
-  const own = cakes.flatMap(({ cakes: times, tiers }) => tiers.flatMap((each) => quantitiesOn(each, times, request, frosting)));
+  const own = cakes.flatMap(({ cakes: times, tiers }) =>
+    tiers.flatMap((each) => quantitiesOn(each, times, request, frosting)),
+  );
   const quantities = [...build.quantities, ...own];
   const batches = batchesOf(quantities, marginFraction);
   const main = batches.find(({ stuff }) => stuff === frosting);
   const first = cakes[0]?.tiers[0];
   if (first === undefined) throw new RangeError("frosting needs at least one cake");
   return good({
-    cover, frosting, marginFraction, cakes, quantities, batches,
-    wears: { borders: request.borders, swirls: request.swirls, pour: request.pour, toppings: request.toppings, rolledMm: request.rolledMm, fruit: request.fruit },
-    sheets: request.rolledMm === undefined ? [] : cakes.flatMap(({ tiers }) => tiers.filter(({ tier }) => tier.family !== "cup").map((each) => sheetOf(each))),
-    topMm2: cakes.reduce((sum, { cakes: times, tiers }) => sum + times * tiers.reduce((tops, { tier }) => tops + topArea(tier), 0), 0),
+    cover,
+    frosting,
+    marginFraction,
+    cakes,
+    quantities,
+    batches,
+    wears: {
+      borders: request.borders,
+      swirls: request.swirls,
+      pour: request.pour,
+      toppings: request.toppings,
+      rolledMm: request.rolledMm,
+      fruit: request.fruit,
+    },
+    sheets:
+      request.rolledMm === undefined
+        ? []
+        : cakes.flatMap(({ tiers }) =>
+            tiers.filter(({ tier }) => tier.family !== "cup").map((each) => sheetOf(each)),
+          ),
+    topMm2: cakes.reduce(
+      (sum, { cakes: times, tiers }) =>
+        sum + times * tiers.reduce((tops, { tier }) => tops + topArea(tier), 0),
+      0,
+    ),
     coat: first.coat,
     layers: first.tier.layers,
     volumeMl: main?.volumeMl ?? 0,
@@ -78,40 +131,90 @@ function finished({ cakes, tiers }: BuiltCake, cover: Cover, request: FinishRequ
       const above = tiers[index + 1];
       // A cup carries its swirl or is spread, not both.
       const isSwirled = tier.family === "cup" && request.swirls !== undefined;
-      return { tier, coat: coatFor(isSwirled ? "none" : cover, tier, request), hiddenMm2: above === undefined ? 0 : Math.min(solidArea(tier.outline), solidArea(above.outline)), isTop: above === undefined };
+      return {
+        tier,
+        coat: coatFor(isSwirled ? "none" : cover, tier, request),
+        hiddenMm2:
+          above === undefined ? 0 : Math.min(solidArea(tier.outline), solidArea(above.outline)),
+        isTop: above === undefined,
+      };
     }),
   };
 }
 
-function coatProblem({ tier, coat }: FinishedTier, below: FinishedTier | undefined, { innerWall = true }: FinishRequest): ReturnType<typeof bad> | null {
+function coatProblem(
+  { tier, coat }: FinishedTier,
+  below: FinishedTier | undefined,
+  { innerWall = true }: FinishRequest,
+): ReturnType<typeof bad> | null {
   const holeMm = tier.outline.tubePerimeterMm / (2 * Math.PI);
   if (innerWall && holeMm > 0 && coat.sideMm >= holeMm) {
-    return bad({ code: "out-of-range", path: "finish.sideMm", value: coat.sideMm, min: 0.5, max: floorTo(holeMm, 0.5), unit: "mm", because: "hole-would-close" });
+    return bad({
+      code: "out-of-range",
+      path: "finish.sideMm",
+      value: coat.sideMm,
+      min: 0.5,
+      max: floorTo(holeMm, 0.5),
+      unit: "mm",
+      because: "hole-would-close",
+    });
   }
   if (below === undefined || coat.sideMm === 0) return null;
   const ledgeMm = inRadius(below.tier.outline) - inRadius(tier.outline) + below.coat.sideMm;
   if (coat.sideMm <= ledgeMm) return null;
-  return bad({ code: "out-of-range", path: "finish.sideMm", value: coat.sideMm, min: 0.5, max: Math.max(0.5, floorTo(ledgeMm, 0.5)), unit: "mm", because: "coat-wider-than-ledge" });
+  return bad({
+    code: "out-of-range",
+    path: "finish.sideMm",
+    value: coat.sideMm,
+    min: 0.5,
+    max: Math.max(0.5, floorTo(ledgeMm, 0.5)),
+    unit: "mm",
+    because: "coat-wider-than-ledge",
+  });
 }
 
-const floorTo = (value: number, step: number): number => Math.max(step, Math.ceil(value / step - 1) * step);
+const floorTo = (value: number, step: number): number =>
+  Math.max(step, Math.ceil(value / step - 1) * step);
 
 function sheetOf({ tier, coat }: FinishedTier): RolledSheet {
-  return rolledSheet(tier.geometry, tier.outline, tier.layerMm, tier.heightMm + coat.topMm, coat.sideMm);
+  return rolledSheet(
+    tier.geometry,
+    tier.outline,
+    tier.layerMm,
+    tier.heightMm + coat.topMm,
+    coat.sideMm,
+  );
 }
 
 /** Everything on one tier, for all cakes like it. */
-function quantitiesOn(each: FinishedTier, times: number, request: FinishRequest, frosting: Frosting): readonly Quantity[] {
+function quantitiesOn(
+  each: FinishedTier,
+  times: number,
+  request: FinishRequest,
+  frosting: Frosting,
+): readonly Quantity[] {
   const { tier } = each;
   const found: Quantity[] = [];
-  const add = (thing: Quantity["thing"], stuff: Stuff, one: { readonly mm3?: number; readonly g?: number }, why: Why, count: number | null = null, piece: Quantity["piece"] = null): void => {
+  const add = (
+    thing: Quantity["thing"],
+    stuff: Stuff,
+    one: { readonly mm3?: number; readonly g?: number },
+    why: Why,
+    count: number | null = null,
+    piece: Quantity["piece"] = null,
+  ): void => {
     const volumeMl = one.mm3 === undefined ? null : (times * one.mm3) / 1000;
     const massG = one.g === undefined ? (volumeMl ?? 0) * densityOf(stuff) : times * one.g;
-    if (massG > 0) found.push({ thing, stuff, index: tier.index, times, volumeMl, massG, count, piece, why });
+    if (massG > 0)
+      found.push({ thing, stuff, index: tier.index, times, volumeMl, massG, count, piece, why });
   };
   addCoats(each, request, (thing, mm3, why) => add(thing, frosting, { mm3 }, why));
-  addPiping(each, request, (thing, mm3, why, count, piece) => add(thing, frosting, { mm3 }, why, count, piece));
-  addPours(each, request, (thing, stuff, mm3, why, count) => add(thing, stuff, { mm3 }, why, count, count === null ? null : "drip"));
+  addPiping(each, request, (thing, mm3, why, count, piece) =>
+    add(thing, frosting, { mm3 }, why, count, piece),
+  );
+  addPours(each, request, (thing, stuff, mm3, why, count) =>
+    add(thing, stuff, { mm3 }, why, count, count === null ? null : "drip"),
+  );
   for (const { what, at, amount } of request.toppings ?? []) {
     const areaMm2 = at === "top" ? topArea(tier) - each.hiddenMm2 : sideArea(each);
     const gPerCm2 = laidOn(what, amount);
@@ -119,18 +222,28 @@ function quantitiesOn(each: FinishedTier, times: number, request: FinishRequest,
   }
   if (request.rolledMm !== undefined && tier.family !== "cup") {
     const { areaMm2 } = sheetOf(each);
-    add("covering", "rolled-covering", { mm3: areaMm2 * request.rolledMm }, { how: "rolled", areaMm2, thickMm: request.rolledMm });
+    add(
+      "covering",
+      "rolled-covering",
+      { mm3: areaMm2 * request.rolledMm },
+      { how: "rolled", areaMm2, thickMm: request.rolledMm },
+    );
   }
   return found;
 }
 
-const densityOf = (stuff: Stuff): number => (stuff === "rolled-covering" ? ROLLED_DENSITY : SPREAD_DENSITY[stuff as Spread]);
+const densityOf = (stuff: Stuff): number =>
+  stuff === "rolled-covering" ? ROLLED_DENSITY : SPREAD_DENSITY[stuff as Spread];
 
 function sideArea({ tier, coat }: FinishedTier): number {
   return roundLength(tier.outline, coat.sideMm) * (tier.heightMm + coat.topMm);
 }
 
-function addCoats({ tier, coat, hiddenMm2 }: FinishedTier, { innerWall = true }: FinishRequest, add: (thing: "first-coat" | "final-coat" | "top", mm3: number, why: Why) => void): void {
+function addCoats(
+  { tier, coat, hiddenMm2 }: FinishedTier,
+  { innerWall = true }: FinishRequest,
+  add: (thing: "first-coat" | "final-coat" | "top", mm3: number, why: Why) => void,
+): void {
   const { outline, heightMm } = tier;
   if (coat.topMm === 0) return;
   if (coat.sideMm === 0) {
@@ -139,30 +252,63 @@ function addCoats({ tier, coat, hiddenMm2 }: FinishedTier, { innerWall = true }:
     return;
   }
   const areaMm2 = solidArea(outline);
-  const to = (sideMm: number, topMm: number): { readonly mm3: number; readonly why: Extract<Why, { how: "round" }> } => {
+  const to = (
+    sideMm: number,
+    topMm: number,
+  ): { readonly mm3: number; readonly why: Extract<Why, { how: "round" }> } => {
     const grownMm2 = coatedArea(outline, sideMm, innerWall);
     const hiddenMm3 = hiddenMm2 * topMm;
     const grownHeightMm = heightMm + topMm;
     // A crown that was left is coated over its curve.
-    const mm3 = grownMm2 * grownHeightMm - areaMm2 * heightMm - hiddenMm3 + (topArea(tier) - areaMm2) * topMm;
-    return { mm3, why: { how: "round", grownMm2, grownHeightMm, areaMm2, heightMm, hiddenMm3, lessMm3: 0 } };
+    const mm3 =
+      grownMm2 * grownHeightMm - areaMm2 * heightMm - hiddenMm3 + (topArea(tier) - areaMm2) * topMm;
+    return {
+      mm3,
+      why: { how: "round", grownMm2, grownHeightMm, areaMm2, heightMm, hiddenMm3, lessMm3: 0 },
+    };
   };
   const whole = to(coat.sideMm, coat.topMm);
-  const first = coat.firstMm > 0 ? to(Math.min(coat.firstMm, coat.sideMm), Math.min(coat.firstMm, coat.topMm)) : null;
+  const first =
+    coat.firstMm > 0
+      ? to(Math.min(coat.firstMm, coat.sideMm), Math.min(coat.firstMm, coat.topMm))
+      : null;
   if (first !== null) add("first-coat", first.mm3, first.why);
   const lessMm3 = first?.mm3 ?? 0;
   add("final-coat", whole.mm3 - lessMm3, { ...whole.why, lessMm3 });
 }
 
-function addPiping({ tier, coat, isTop }: FinishedTier, { borders = [], swirls }: FinishRequest, add: (thing: "border" | "swirls", mm3: number, why: Why, count: number | null, piece: Quantity["piece"]) => void): void {
+function addPiping(
+  { tier, coat, isTop }: FinishedTier,
+  { borders = [], swirls }: FinishRequest,
+  add: (
+    thing: "border" | "swirls",
+    mm3: number,
+    why: Why,
+    count: number | null,
+    piece: Quantity["piece"],
+  ) => void,
+): void {
   if (tier.family === "cup") {
-    if (swirls !== undefined) add("swirls", swirlMl(swirls.style) * 1000, { how: "each", count: 1, eachMl: swirlMl(swirls.style) }, 1, "swirl");
+    if (swirls !== undefined)
+      add(
+        "swirls",
+        swirlMl(swirls.style) * 1000,
+        { how: "each", count: 1, eachMl: swirlMl(swirls.style) },
+        1,
+        "swirl",
+      );
     return;
   }
   for (const border of borders) {
     const lengthMm = borderLength(tier, coat, border.at, border.widthMm);
     const sectionMm2 = borderSection(border.style, border.widthMm);
-    add("border", lengthMm * sectionMm2, { how: "along", lengthMm, sectionMm2 }, borderCount(border, lengthMm), border.style === "shell" || border.style === "pearl" ? border.style : null);
+    add(
+      "border",
+      lengthMm * sectionMm2,
+      { how: "along", lengthMm, sectionMm2 },
+      borderCount(border, lengthMm),
+      border.style === "shell" || border.style === "pearl" ? border.style : null,
+    );
   }
   if (swirls !== undefined && isTop) {
     const count = swirlCount(swirls);
@@ -171,26 +317,57 @@ function addPiping({ tier, coat, isTop }: FinishedTier, { borders = [], swirls }
   }
 }
 
-/** Along the middle of a bead: on the top inside the edge of the coat, at the base outside its wall. */
+/**
+ * Along the middle of a bead: on the top inside the edge of the coat, at the base outside its wall.
+ */
 export function borderLength(tier: Tier, coat: Coat, at: "top" | "base", widthMm: number): number {
-  return Math.max(0, roundLength(tier.outline, coat.sideMm + (at === "top" ? -widthMm / 2 : widthMm / 2)));
+  return Math.max(
+    0,
+    roundLength(tier.outline, coat.sideMm + (at === "top" ? -widthMm / 2 : widthMm / 2)),
+  );
 }
 
-function addPours(each: FinishedTier, { pour }: FinishRequest, add: (thing: "pour" | "drips", stuff: Spread, mm3: number, why: Why, count: number | null) => void): void {
+function addPours(
+  each: FinishedTier,
+  { pour }: FinishRequest,
+  add: (
+    thing: "pour" | "drips",
+    stuff: Spread,
+    mm3: number,
+    why: Why,
+    count: number | null,
+  ) => void,
+): void {
   const { tier, coat, hiddenMm2 } = each;
   if (pour === undefined) return;
   const areaMm2 = topArea(tier) - hiddenMm2;
   const isOver = pour.sides === "all" && tier.family !== "cup";
   const sideMm2 = isOver ? sideArea(each) : 0;
   const poolFraction = isOver ? POURED.poolFraction : 0;
-  add("pour", pour.what, (areaMm2 * POURED.topMm + sideMm2 * POURED.sideMm) * (1 + poolFraction), { how: "poured", areaMm2, thickMm: POURED.topMm, sideMm2, sideThickMm: POURED.sideMm, poolFraction }, null);
+  add(
+    "pour",
+    pour.what,
+    (areaMm2 * POURED.topMm + sideMm2 * POURED.sideMm) * (1 + poolFraction),
+    {
+      how: "poured",
+      areaMm2,
+      thickMm: POURED.topMm,
+      sideMm2,
+      sideThickMm: POURED.sideMm,
+      poolFraction,
+    },
+    null,
+  );
   if (pour.sides !== "drips" || tier.family === "cup") return;
   const count = pour.drips ?? usualDrips(roundLength(tier.outline, coat.sideMm));
   const eachMl = dripMl(dripLength(tier.heightMm + coat.topMm));
   add("drips", pour.what, count * eachMl * 1000, { how: "each", count, eachMl }, count);
 }
 
-/** What is laid on by weight, soaked or rolled is bought or made as it is; only what is spread is made with some to spare. */
+/**
+ * What is laid on by weight, soaked or rolled is bought or made as it is; only what is spread is
+ * made with some to spare.
+ */
 function batchesOf(quantities: readonly Quantity[], marginFraction: number): readonly Batch[] {
   const stuffs = [...new Set(quantities.map(({ stuff }) => stuff))];
   return stuffs.map((stuff) => {
@@ -199,6 +376,12 @@ function batchesOf(quantities: readonly Quantity[], marginFraction: number): rea
     const isMeasured = of.every(({ volumeMl }) => volumeMl !== null);
     const neededMl = isMeasured ? of.reduce((sum, { volumeMl }) => sum + (volumeMl ?? 0), 0) : null;
     const more = stuff in SPREAD_DENSITY ? 1 + marginFraction : 1;
-    return { stuff, neededMl, neededG, volumeMl: neededMl === null ? null : neededMl * more, massG: neededG * more };
+    return {
+      stuff,
+      neededMl,
+      neededG,
+      volumeMl: neededMl === null ? null : neededMl * more,
+      massG: neededG * more,
+    };
   });
 }

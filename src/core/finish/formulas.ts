@@ -16,7 +16,10 @@ export type ScaledFormula = {
 const HALF_STICK_G = 56.7;
 const PACK_G = 250;
 
-/** The usual formula of each frosting, by weight. Judgement: plain household ones; her own recipe is better. */
+/**
+ * The usual formula of each frosting, by weight. Judgement: plain household ones; her own recipe is
+ * better.
+ */
 export const USUAL_FORMULA: Readonly<Record<Frosting, readonly FormulaLine[]>> = {
   "butter-and-sugar": lines(["butter", 320], ["icing sugar", 640], ["milk", 40]),
   "cream-cheese": lines(["cream cheese", 450], ["butter", 220], ["icing sugar", 330]),
@@ -27,7 +30,9 @@ export const USUAL_FORMULA: Readonly<Record<Frosting, readonly FormulaLine[]>> =
   "water-icing": lines(["icing sugar", 840], ["water", 160]),
 };
 
-function lines(...pairs: readonly (readonly [name: string, massG: number])[]): readonly FormulaLine[] {
+function lines(
+  ...pairs: readonly (readonly [name: string, massG: number])[]
+): readonly FormulaLine[] {
   return pairs.map(([name, massG]) => ({ name, massG }));
 }
 
@@ -46,30 +51,56 @@ function stepOf(rounding: Rounding, leadG: number): number {
 }
 
 /**
- * A formula scaled to at least `neededG`: its first line, which leads, is rounded up to something measurable and the others follow.
+ * A formula scaled to at least `neededG`: its first line, which leads, is rounded up to something
+ * measurable and the others follow.
  * @throws RangeError for a formula that weighs nothing
  */
-export function scaledFormula(formula: readonly FormulaLine[], neededG: number, rounding: Rounding): ScaledFormula {
+export function scaledFormula(
+  formula: readonly FormulaLine[],
+  neededG: number,
+  rounding: Rounding,
+): ScaledFormula {
   const total = formula.reduce((sum, { massG }) => sum + massG, 0);
   const lead = formula.find(({ massG }) => massG > 0);
-  if (lead === undefined || !(total > 0)) throw new RangeError("a formula needs at least one line with a weight");
-  if (neededG <= 0) return { times: 0, lines: formula.map(({ name }) => ({ name, massG: 0 })), massG: 0, overG: 0 };
+  if (lead === undefined || !(total > 0))
+    throw new RangeError("a formula needs at least one line with a weight");
+  if (neededG <= 0)
+    return { times: 0, lines: formula.map(({ name }) => ({ name, massG: 0 })), massG: 0, overG: 0 };
   const leadG = (lead.massG * neededG) / total;
   const step = stepOf(rounding, leadG);
   const times = (Math.ceil(leadG / step - 1e-9) * step) / lead.massG;
-  return { times, lines: formula.map(({ name, massG }) => ({ name, massG: massG * times })), massG: total * times, overG: total * times - neededG };
+  return {
+    times,
+    lines: formula.map(({ name, massG }) => ({ name, massG: massG * times })),
+    massG: total * times,
+    overG: total * times - neededG,
+  };
 }
 
 /** What a cake needs of a spread; without a volume for what is only weighed. */
-type Need<S extends string> = { readonly stuff: S; readonly massG: number; readonly volumeMl: number | null };
+type Need<S extends string> = {
+  readonly stuff: S;
+  readonly massG: number;
+  readonly volumeMl: number | null;
+};
 
 /** Sums what several cakes need of each spread, so that it is made once. */
-export function sharedNeeds<S extends string>(cakes: readonly { readonly name: string; readonly needs: readonly Need<S>[] }[]): readonly (Need<S> & { readonly cakes: readonly string[] })[] {
+export function sharedNeeds<S extends string>(
+  cakes: readonly { readonly name: string; readonly needs: readonly Need<S>[] }[],
+): readonly (Need<S> & { readonly cakes: readonly string[] })[] {
   const stuffs = [...new Set(cakes.flatMap(({ needs }) => needs.map(({ stuff }) => stuff)))];
   return stuffs.map((stuff) => {
     const takers = cakes.filter(({ needs }) => needs.some((need) => need.stuff === stuff));
     const needs = takers.flatMap((cake) => cake.needs.filter((need) => need.stuff === stuff));
-    const volumeMl = needs.reduce<number | null>((sum, need) => (sum === null || need.volumeMl === null ? null : sum + need.volumeMl), 0);
-    return { stuff, massG: needs.reduce((sum, { massG }) => sum + massG, 0), volumeMl, cakes: takers.map(({ name }) => name) };
+    const volumeMl = needs.reduce<number | null>(
+      (sum, need) => (sum === null || need.volumeMl === null ? null : sum + need.volumeMl),
+      0,
+    );
+    return {
+      stuff,
+      massG: needs.reduce((sum, { massG }) => sum + massG, 0),
+      volumeMl,
+      cakes: takers.map(({ name }) => name),
+    };
   });
 }

@@ -1,13 +1,55 @@
 export { arranged, PACKING_THRESHOLDS, SQUEEZE, type Ground, type Place } from "./arrange";
 export { colourBowls } from "./colours";
-export { ganacheConsistency, nextSpoon, sugarConsistency, type Consistency, type NextSpoon } from "./consistency";
+export {
+  ganacheConsistency,
+  nextSpoon,
+  sugarConsistency,
+  type Consistency,
+  type NextSpoon,
+} from "./consistency";
 export { fruitLayout, type FruitLayout } from "./fruit";
-export { scaledFormula, sharedNeeds, USUAL_FORMULA, type FormulaLine, type ScaledFormula } from "./formulas";
-export { borderLength, finishCakes, USUAL_FROSTING, type Batch, type Finish, type FinishedCake, type FinishedTier } from "./finish";
+export {
+  scaledFormula,
+  sharedNeeds,
+  USUAL_FORMULA,
+  type FormulaLine,
+  type ScaledFormula,
+} from "./formulas";
+export {
+  borderLength,
+  finishCakes,
+  USUAL_FROSTING,
+  type Batch,
+  type Finish,
+  type FinishedCake,
+  type FinishedTier,
+} from "./finish";
 export { drawnBeads, swirlCount, swirlSize } from "./piping";
 export { dripLength, POUR_WINDOWS, type PourWindow } from "./pours";
 export { ROLLED_MM } from "./rolled";
 export {
-  AMOUNTS, BORDER_PLACES, BorderSchema, COVERS, FEELS, FinishSchema, FRUIT_PLACES, FruitSchema, LAID_PLACES, PATTERNS, PIPED, POUR_SIDES, PourSchema, ROUNDINGS, SWIRLS, SwirlsSchema, ToppingSchema,
-  type Amount, type Cover, type FinishRequest, type Pattern, type Piped, type Rounding, type Swirl,
+  AMOUNTS,
+  BORDER_PLACES,
+  BorderSchema,
+  COVERS,
+  FEELS,
+  FinishSchema,
+  FRUIT_PLACES,
+  FruitSchema,
+  LAID_PLACES,
+  PATTERNS,
+  PIPED,
+  POUR_SIDES,
+  PourSchema,
+  ROUNDINGS,
+  SWIRLS,
+  SwirlsSchema,
+  ToppingSchema,
+  type Amount,
+  type Cover,
+  type FinishRequest,
+  type Pattern,
+  type Piped,
+  type Rounding,
+  type Swirl,
 } from "./schema";

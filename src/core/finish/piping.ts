@@ -1,14 +1,27 @@
 import type { Border, FinishRequest, Piped, Swirl } from "./schema";
 
-/** Section of a line of piping over the square of its bead's width, or of the nozzle's opening for star and round. */
+/**
+ * Section of a line of piping over the square of its bead's width, or of the nozzle's opening for
+ * star and round.
+ */
 const SECTION: Readonly<Record<Piped, number>> = {
-  shell: 0.5, rope: 0.6, pearl: 0.35, ruffle: 0.3, star: (0.72 * Math.PI) / 4, round: (1.1 * Math.PI) / 4,
+  shell: 0.5,
+  rope: 0.6,
+  pearl: 0.35,
+  ruffle: 0.3,
+  star: (0.72 * Math.PI) / 4,
+  round: (1.1 * Math.PI) / 4,
 };
-/** From one to the next over the width, for what is piped one by one. Judgement: shells sit on one another's tails. */
+/**
+ * From one to the next over the width, for what is piped one by one. Judgement: shells sit on one
+ * another's tails.
+ */
 const PITCH: Partial<Readonly<Record<Piped, number>>> = { shell: 0.8, pearl: 1 };
 
 /** Base and height of a swirl, mm, and how much fuller it is than a cone: π·b²/12·h times this. */
-const SWIRL: Readonly<Record<Swirl, { readonly baseMm: number; readonly heightMm: number; readonly fullness: number }>> = {
+const SWIRL: Readonly<
+  Record<Swirl, { readonly baseMm: number; readonly heightMm: number; readonly fullness: number }>
+> = {
   flat: { baseMm: 58, heightMm: 12, fullness: 1.3 },
   low: { baseMm: 58, heightMm: 32, fullness: 1.1 },
   medium: { baseMm: 60, heightMm: 35, fullness: 1.1 },
@@ -26,9 +39,15 @@ export function borderCount({ style, widthMm }: Border, lengthMm: number): numbe
   return pitch === undefined ? null : Math.max(1, Math.round(lengthMm / (pitch * widthMm)));
 }
 
-/** Beads a stretch of border is drawn with: those that are piped one by one, else the waves of what is piped in one go. */
+/**
+ * Beads a stretch of border is drawn with: those that are piped one by one, else the waves of what
+ * is piped in one go.
+ */
 export function drawnBeads(border: Border, lengthMm: number): number {
-  return borderCount(border, lengthMm) ?? Math.max(1, Math.round(lengthMm / (DRAWN_PITCH * border.widthMm)));
+  return (
+    borderCount(border, lengthMm) ??
+    Math.max(1, Math.round(lengthMm / (DRAWN_PITCH * border.widthMm)))
+  );
 }
 
 /** Over the width. A judgement of looks. */
@@ -45,7 +64,7 @@ export function swirlCount({ count }: NonNullable<FinishRequest["swirls"]>): num
 /** One swirl, mL. @example swirlMl("low") // 31 */
 export function swirlMl(style: Swirl): number {
   const { baseMm, heightMm, fullness } = SWIRL[style];
-  return ((Math.PI * baseMm * baseMm) / 12) * heightMm * fullness / 1000;
+  return (((Math.PI * baseMm * baseMm) / 12) * heightMm * fullness) / 1000;
 }
 
 /** Base and height of a swirl, for drawing it, mm. */

@@ -3,8 +3,9 @@ import type { POURS } from "../build";
 type Pour = (typeof POURS)[number];
 
 /**
- * Poured over: on the top and down the sides, mm; what runs into the pool is caught and used again. Judgement, set so that two
- * 20 cm layers take the usual 400 to 500 g, and 150 to 250 g for a top with drips.
+ * Poured over: on the top and down the sides, mm; what runs into the pool is caught and used again.
+ * Judgement, set so that two 20 cm layers take the usual 400 to 500 g, and 150 to 250 g for a top
+ * with drips.
  */
 export const POURED = { topMm: 4, sideMm: 3, poolFraction: 0.35 } as const;
 
@@ -30,8 +31,15 @@ export function usualDrips(perimeterMm: number): number {
   return Math.max(4, Math.round(perimeterMm / DRIP_PITCH_MM));
 }
 
-/** When and how warm something is poured: its own heat, °C, and the cake's, with the minutes after the oven while it is warm. Judgement. */
-export type PourWindow = { readonly pourC: readonly [number, number]; readonly onto: "cold" | "warm"; readonly minutesAfterOven: readonly [number, number] | null };
+/**
+ * When and how warm something is poured: its own heat, °C, and the cake's, with the minutes after
+ * the oven while it is warm. Judgement.
+ */
+export type PourWindow = {
+  readonly pourC: readonly [number, number];
+  readonly onto: "cold" | "warm";
+  readonly minutesAfterOven: readonly [number, number] | null;
+};
 
 export const POUR_WINDOWS: Readonly<Record<Pour, PourWindow>> = {
   "pouring-ganache": { pourC: [32, 35], onto: "cold", minutesAfterOven: null },

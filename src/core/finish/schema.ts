@@ -2,11 +2,17 @@ import * as z from "zod/mini";
 import { FrostingSchema, LAID, POURS } from "../build";
 import { numberIn, wholeIn } from "../measure";
 
-/** `naked`: filled and topped, sides bare. `half-naked`: the sides scraped so that the crumb shows through. */
+/**
+ * `naked`: filled and topped, sides bare. `half-naked`: the sides scraped so that the crumb shows
+ * through.
+ */
 export const COVERS = ["none", "top", "top-and-sides", "half-naked", "naked"] as const;
 export type Cover = (typeof COVERS)[number];
 
-/** Lines of piping by the nozzle: the first four by the width of the bead, the last two by the nozzle's opening. */
+/**
+ * Lines of piping by the nozzle: the first four by the width of the bead, the last two by the
+ * nozzle's opening.
+ */
 export const PIPED = ["shell", "rope", "pearl", "ruffle", "star", "round"] as const;
 export type Piped = (typeof PIPED)[number];
 export const BORDER_PLACES = ["top", "base"] as const;
@@ -16,11 +22,17 @@ export const POUR_SIDES = ["none", "drips", "all"] as const;
 export const LAID_PLACES = ["top", "sides"] as const;
 export const AMOUNTS = ["light", "usual", "heavy"] as const;
 export type Amount = (typeof AMOUNTS)[number];
-/** Rings from the edge inwards, as close as can be, rows and columns, rows with every other one shifted. */
+/**
+ * Rings from the edge inwards, as close as can be, rows and columns, rows with every other one
+ * shifted.
+ */
 export const PATTERNS = ["rings", "packed", "grid", "staggered"] as const;
 export type Pattern = (typeof PATTERNS)[number];
 export const FRUIT_PLACES = ["top", "floor"] as const;
-/** How an amount is rounded up: to grams that read well, to half sticks of butter, or to whole packs of what leads. */
+/**
+ * How an amount is rounded up: to grams that read well, to half sticks of butter, or to whole packs
+ * of what leads.
+ */
 export const ROUNDINGS = ["grams", "half-sticks", "packs"] as const;
 export type Rounding = (typeof ROUNDINGS)[number];
 /** What a frosting is found to be. */
@@ -32,9 +44,17 @@ const MOST_TOPPINGS = 6;
 const MOST_COLOURS = 6;
 const MOST_FEELS = 60;
 
-export const BorderSchema = z.strictObject({ at: z.enum(BORDER_PLACES), style: z.enum(PIPED), widthMm: numberIn(3, 40, "mm") });
+export const BorderSchema = z.strictObject({
+  at: z.enum(BORDER_PLACES),
+  style: z.enum(PIPED),
+  widthMm: numberIn(3, 40, "mm"),
+});
 export type Border = z.infer<typeof BorderSchema>;
-export const ToppingSchema = z.strictObject({ what: z.enum(LAID), at: z.enum(LAID_PLACES), amount: z.enum(AMOUNTS) });
+export const ToppingSchema = z.strictObject({
+  what: z.enum(LAID),
+  at: z.enum(LAID_PLACES),
+  amount: z.enum(AMOUNTS),
+});
 export const FruitSchema = z.strictObject({
   at: z.enum(FRUIT_PLACES),
   pattern: z.enum(PATTERNS),
@@ -50,8 +70,15 @@ export const FruitSchema = z.strictObject({
 export type FruitRequest = z.infer<typeof FruitSchema>;
 
 /** One on each cup, or as many as are asked on each cake. */
-export const SwirlsSchema = z.strictObject({ style: z.enum(SWIRLS), count: z.optional(wholeIn(1, 60)) });
-export const PourSchema = z.strictObject({ what: z.enum(POURS), sides: z.enum(POUR_SIDES), drips: z.optional(wholeIn(1, 120)) });
+export const SwirlsSchema = z.strictObject({
+  style: z.enum(SWIRLS),
+  count: z.optional(wholeIn(1, 60)),
+});
+export const PourSchema = z.strictObject({
+  what: z.enum(POURS),
+  sides: z.enum(POUR_SIDES),
+  drips: z.optional(wholeIn(1, 120)),
+});
 
 export const FinishSchema = z.strictObject({
   cover: z.optional(z.enum(COVERS)),
@@ -73,7 +100,16 @@ export const FinishSchema = z.strictObject({
   /** How the frosting's formula is rounded up. */
   rounding: z.optional(z.enum(ROUNDINGS)),
   /** The frosting over bowls by colour; shares need not add up to anything. */
-  colours: z.optional(z.array(z.strictObject({ name: z.string().check(z.maxLength(40)), share: numberIn(0.01, 1000, "count") })).check(z.maxLength(MOST_COLOURS))),
+  colours: z.optional(
+    z
+      .array(
+        z.strictObject({
+          name: z.string().check(z.maxLength(40)),
+          share: numberIn(0.01, 1000, "count"),
+        }),
+      )
+      .check(z.maxLength(MOST_COLOURS)),
+  ),
   /** What the frosting was found to be, oldest first. */
   feels: z.optional(z.array(z.enum(FEELS)).check(z.maxLength(MOST_FEELS))),
 });

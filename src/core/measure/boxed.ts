@@ -3,12 +3,20 @@ import { bad, type Result } from "./issue";
 import { parseWith } from "./schema";
 
 /**
- * What is written in a box, read and held to the range of the field it fills; an empty one is what the field makes of nothing.
+ * What is written in a box, read and held to the range of the field it fills; an empty one is what
+ * the field makes of nothing.
  * @param path the field, for the words of what is wrong
- * @param read null for what can't be read; @param expected what it should be, for a path without an example of its own
+ * @param read null for what can't be read; @param expected what it should be, for a path without an
+ * example of its own
  * @example boxed("ovenC", "400 C", (text) => readTempC(text, "C"), numberIn(100, 260, "°C"), "a heat") // out of range
  */
-export function boxed<T>(path: string, text: string, read: (text: string) => number | null, schema: z.ZodMiniType<T>, expected: string): Result<T> {
+export function boxed<T>(
+  path: string,
+  text: string,
+  read: (text: string) => number | null,
+  schema: z.ZodMiniType<T>,
+  expected: string,
+): Result<T> {
   const value = text.trim() === "" ? undefined : read(text);
   if (value === null) return bad({ code: "unreadable", path, value: text.trim(), expected });
   const parsed = parseWith(schema, value);

@@ -3,7 +3,15 @@ import { readAmount, readMassG, readMinutes, readSpan, readVolumeMl } from ".";
 
 describe("figures as the app and people write them", () => {
   it.each([
-    ["1 220 g", 1220], ["1\u00a0220 g", 1220], ["1\u202f220\u00a0g", 1220], ["1,200 g", 1200], ["1,5 kg", 1500], ["0,125 kg", 125], ["12 000 g", 12_000], ["2 lb 4 oz", 1020.58], ["950", 950],
+    ["1 220 g", 1220],
+    ["1\u00a0220 g", 1220],
+    ["1\u202f220\u00a0g", 1220],
+    ["1,200 g", 1200],
+    ["1,5 kg", 1500],
+    ["0,125 kg", 125],
+    ["12 000 g", 12_000],
+    ["2 lb 4 oz", 1020.58],
+    ["950", 950],
   ])("%j is %d g", (text, grams) => {
     expect(readMassG(text)).toBeCloseTo(grams, 1);
   });
@@ -15,7 +23,16 @@ describe("figures as the app and people write them", () => {
     expect(readVolumeMl("1,200 ml")).toBe(1200);
   });
 
-  it.each([["1 hr 10 min", 70], ["45-50 min", 48], ["45 to 50", 48], ["1h45", 105], ["1 hour and 45 minutes", 105], ["1 h", 60], ["34", 34], ["90 m", 90]])("%j is %d min", (text, minutes) => {
+  it.each([
+    ["1 hr 10 min", 70],
+    ["45-50 min", 48],
+    ["45 to 50", 48],
+    ["1h45", 105],
+    ["1 hour and 45 minutes", 105],
+    ["1 h", 60],
+    ["34", 34],
+    ["90 m", 90],
+  ])("%j is %d min", (text, minutes) => {
     expect(readMinutes(text)).toBe(minutes);
   });
 
@@ -23,7 +40,13 @@ describe("figures as the app and people write them", () => {
     expect(readMinutes(text)).toBeNull();
   });
 
-  it.each([["half a dozen eggs", 6], ["half-dozen eggs", 6], ["a dozen eggs", 12], ["half an egg", 0.5], ["half a cup", 0.5]])("%j is %d", (text, count) => {
+  it.each([
+    ["half a dozen eggs", 6],
+    ["half-dozen eggs", 6],
+    ["a dozen eggs", 12],
+    ["half an egg", 0.5],
+    ["half a cup", 0.5],
+  ])("%j is %d", (text, count) => {
     expect(readSpan(text)?.amount).toEqual({ low: count, high: count });
   });
 });

@@ -2,10 +2,32 @@ export { mergedFields, mergedList, mergedValue, type Merged } from "./merge";
 export { boxed } from "./boxed";
 export { EGG_WHITE_SHARE, EGGS_G, type EggSize } from "./egg-sizes";
 export { middle, readSpan, type Amount } from "./amount-text";
-export { assertNever, bad, good, issueAt, type Issue, type RangeReason, type Result, type Unit } from "./issue";
 export {
-  CUPS_ML, cupMl, eggWeight, HEAPS, REGION_MEASURES, REGIONS, spoonsMl, KitchenMeasuresSchema, METRIC_MEASURES, SPOONS_ML, US_MEASURES, WAYS, type Heap,
-  type KitchenMeasures, type Way,
+  assertNever,
+  bad,
+  good,
+  issueAt,
+  type Issue,
+  type RangeReason,
+  type Result,
+  type Unit,
+} from "./issue";
+export {
+  CUPS_ML,
+  cupMl,
+  eggWeight,
+  HEAPS,
+  REGION_MEASURES,
+  REGIONS,
+  spoonsMl,
+  KitchenMeasuresSchema,
+  METRIC_MEASURES,
+  SPOONS_ML,
+  US_MEASURES,
+  WAYS,
+  type Heap,
+  type KitchenMeasures,
+  type Way,
 } from "./kitchen-measures";
 export { GAS_MARKS, gasMarkC } from "./gas-marks";
 export { isSpoon, readUnit, unitSize, type KitchenUnit } from "./kitchen-units";
@@ -16,4 +38,13 @@ export { risingRoot } from "./rising-root";
 export { kitchenGrams, kitchenMl, roundTo, weighedGrams } from "./rounding";
 export { numberIn, parseWith, wholeIn } from "./schema";
 export { readTempC, type DegreeScale } from "./temperature-text";
-export { cFromFahrenheit, fahrenheitFromC, fahrenheitSteps, INCH_MM, mlFromMm3, OUNCE_G, US_CUP_ML, ZERO_C_IN_KELVIN } from "./units";
+export {
+  cFromFahrenheit,
+  fahrenheitFromC,
+  fahrenheitSteps,
+  INCH_MM,
+  mlFromMm3,
+  OUNCE_G,
+  US_CUP_ML,
+  ZERO_C_IN_KELVIN,
+} from "./units";

@@ -1,5 +1,6 @@
 /** What a number counts; the interface turns it into the baker's own units. */
-export type Unit = "mm" | "mL" | "g" | "g/mL" | "mL/kg" | "°C" | "°C difference" | "min" | "°" | "count" | "times";
+export type Unit =
+  "mm" | "mL" | "g" | "g/mL" | "mL/kg" | "°C" | "°C difference" | "min" | "°" | "count" | "times";
 
 /** Why a range is narrower than the general one. */
 export type RangeReason =
@@ -19,7 +20,10 @@ export type RangeReason =
   | "coat-wider-than-ledge"
   | "fruit-wider-than-cake";
 
-/** An expected failure as data: what is wrong, where, with which value. The words are the interface's. */
+/**
+ * An expected failure as data: what is wrong, where, with which value. The words are the
+ * interface's.
+ */
 export type Issue =
   | {
       readonly code: "out-of-range";
@@ -30,16 +34,47 @@ export type Issue =
       readonly unit: Unit;
       readonly because?: RangeReason;
     }
-  | { readonly code: "not-whole"; readonly path: string; readonly value: number; readonly min: number; readonly max: number }
-  | { readonly code: "not-a-choice"; readonly path: string; readonly value: string; readonly allowed: readonly string[] }
-  | { readonly code: "wrong-type"; readonly path: string; readonly value: string; readonly expected: string }
+  | {
+      readonly code: "not-whole";
+      readonly path: string;
+      readonly value: number;
+      readonly min: number;
+      readonly max: number;
+    }
+  | {
+      readonly code: "not-a-choice";
+      readonly path: string;
+      readonly value: string;
+      readonly allowed: readonly string[];
+    }
+  | {
+      readonly code: "wrong-type";
+      readonly path: string;
+      readonly value: string;
+      readonly expected: string;
+    }
   | { readonly code: "missing"; readonly path: string; readonly expected: string }
   | { readonly code: "unknown-field"; readonly path: string; readonly value: string }
-  | { readonly code: "unreadable"; readonly path: string; readonly value: string; readonly expected: string }
-  | { readonly code: "not-extrapolated"; readonly path: string; readonly source: "closed-pot" | "microwave" }
-  | { readonly code: "too-many"; readonly path: string; readonly value: number; readonly max: number };
+  | {
+      readonly code: "unreadable";
+      readonly path: string;
+      readonly value: string;
+      readonly expected: string;
+    }
+  | {
+      readonly code: "not-extrapolated";
+      readonly path: string;
+      readonly source: "closed-pot" | "microwave";
+    }
+  | {
+      readonly code: "too-many";
+      readonly path: string;
+      readonly value: number;
+      readonly max: number;
+    };
 
-export type Result<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly issue: Issue };
+export type Result<T> =
+  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly issue: Issue };
 
 /** A success holding `value`. */
 export function good<T>(value: T): Result<T> {

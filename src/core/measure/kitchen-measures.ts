@@ -4,9 +4,17 @@ import { numberIn } from "./schema";
 import { US_CUP_ML } from "./units";
 
 /** What a cup holds, mL. Customary by definition; the others as their countries' cups are sold. */
-export const CUPS_ML = { us: US_CUP_ML, "us-legal": 240, metric: 250, imperial: 284.130625, small: 200 } as const;
+export const CUPS_ML = {
+  us: US_CUP_ML,
+  "us-legal": 240,
+  metric: 250,
+  imperial: 284.130625,
+  small: 200,
+} as const;
 
-/** Tablespoon and teaspoon, mL: a US cup's 16th and 48th, the metric pair, and the 20 mL tablespoon. */
+/**
+ * Tablespoon and teaspoon, mL: a US cup's 16th and 48th, the metric pair, and the 20 mL tablespoon.
+ */
 export const SPOONS_ML = {
   us: { tbsp: US_CUP_ML / 16, tsp: US_CUP_ML / 48 },
   metric: { tbsp: 15, tsp: 5 },
@@ -21,7 +29,9 @@ export type Heap = keyof typeof HEAPS;
 export const WAYS = ["spooned", "dipped", "packed", "sifted"] as const;
 export type Way = (typeof WAYS)[number];
 
-const names = <T extends Record<string, unknown>>(table: T): [keyof T & string, ...(keyof T & string)[]] =>
+const names = <T extends Record<string, unknown>>(
+  table: T,
+): [keyof T & string, ...(keyof T & string)[]] =>
   Object.keys(table) as [keyof T & string, ...(keyof T & string)[]];
 
 /** What a recipe's cups, spoons and eggs are taken to be. */
@@ -32,15 +42,29 @@ export const KitchenMeasuresSchema = z.strictObject({
   flour: z.enum(["spooned", "dipped", "packed"]),
   egg: z.enum(names(EGGS_G)),
   /** A kitchen's own spoons and egg, measured, which stand over the tables. */
-  ownSpoons: z.optional(z.strictObject({ tbsp: numberIn(5, 40, "mL"), tsp: numberIn(1, 15, "mL") })),
+  ownSpoons: z.optional(
+    z.strictObject({ tbsp: numberIn(5, 40, "mL"), tsp: numberIn(1, 15, "mL") }),
+  ),
   ownEggG: z.optional(numberIn(30, 80, "g")),
 });
 export type KitchenMeasures = z.infer<typeof KitchenMeasuresSchema>;
 
 /** A kitchen of the metric school; flour spooned and levelled, spoons level. */
-export const METRIC_MEASURES: KitchenMeasures = { cup: "metric", spoon: "metric", heap: "level", flour: "spooned", egg: "eu-medium" };
+export const METRIC_MEASURES: KitchenMeasures = {
+  cup: "metric",
+  spoon: "metric",
+  heap: "level",
+  flour: "spooned",
+  egg: "eu-medium",
+};
 /** A kitchen of the US school. */
-export const US_MEASURES: KitchenMeasures = { cup: "us", spoon: "us", heap: "level", flour: "spooned", egg: "us-large" };
+export const US_MEASURES: KitchenMeasures = {
+  cup: "us",
+  spoon: "us",
+  heap: "level",
+  flour: "spooned",
+  egg: "us-large",
+};
 
 /** Measures by where a recipe was written; a 20 mL tablespoon in Australia. */
 export const REGIONS = ["us", "uk", "au", "metric"] as const;
@@ -57,7 +81,10 @@ export function cupMl(measures: KitchenMeasures): number {
 }
 
 /** What a tablespoon and a teaspoon hold, mL. */
-export function spoonsMl({ spoon, ownSpoons }: KitchenMeasures): { readonly tbsp: number; readonly tsp: number } {
+export function spoonsMl({ spoon, ownSpoons }: KitchenMeasures): {
+  readonly tbsp: number;
+  readonly tsp: number;
+} {
   return ownSpoons ?? SPOONS_ML[spoon];
 }
 

@@ -1,6 +1,17 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { cupMl, kitchenMeasure, METRIC_MEASURES, readSpan, readUnit, SPOONS_ML, unitSize, US_MEASURES, weighedGrams, type KitchenMeasure } from ".";
+import {
+  cupMl,
+  kitchenMeasure,
+  METRIC_MEASURES,
+  readSpan,
+  readUnit,
+  SPOONS_ML,
+  unitSize,
+  US_MEASURES,
+  weighedGrams,
+  type KitchenMeasure,
+} from ".";
 
 describe("reading amounts and ranges", () => {
   it.each<[string, number, number, string]>([
@@ -33,48 +44,84 @@ describe("reading amounts and ranges", () => {
 
 describe("units", () => {
   it.each([
-    ["grams of flour", "g", "flour"], ["g flour", "g", "flour"], ["Tbsp. sugar", "tbsp", "sugar"], ["T sugar", "tbsp", "sugar"], ["t salt", "tsp", "salt"],
-    ["tablespoonfuls milk", "tbsp", "milk"], ["fl oz milk", "fl-oz", "milk"], ["cups", "cup", ""], ["lbs pears", "lb", "pears"], ["pinches salt", "pinch", "salt"],
-    ["cans pumpkin", "pack", "pumpkin"], ["litre water", "l", "water"],
+    ["grams of flour", "g", "flour"],
+    ["g flour", "g", "flour"],
+    ["Tbsp. sugar", "tbsp", "sugar"],
+    ["T sugar", "tbsp", "sugar"],
+    ["t salt", "tsp", "salt"],
+    ["tablespoonfuls milk", "tbsp", "milk"],
+    ["fl oz milk", "fl-oz", "milk"],
+    ["cups", "cup", ""],
+    ["lbs pears", "lb", "pears"],
+    ["pinches salt", "pinch", "salt"],
+    ["cans pumpkin", "pack", "pumpkin"],
+    ["litre water", "l", "water"],
   ])("%j starts with %s", (text, unit, rest) => {
     expect(readUnit(text)).toEqual({ unit, rest });
   });
 
-  it.each(["ginger", "cream", "carrots", "large eggs", "tangerines", "glaze"])("%j starts with none", (text) => {
-    expect(readUnit(text)).toBeNull();
-  });
+  it.each(["ginger", "cream", "carrots", "large eggs", "tangerines", "glaze"])(
+    "%j starts with none",
+    (text) => {
+      expect(readUnit(text)).toBeNull();
+    },
+  );
 
   it("have the sizes of their kitchen", () => {
     expect(unitSize("cup", US_MEASURES)).toEqual({ of: "volume", ml: 236.5882365 });
-    expect(unitSize("cup", { ...US_MEASURES, cup: { ownMl: 220 } })).toEqual({ of: "volume", ml: 220 });
-    expect(unitSize("tbsp", { ...METRIC_MEASURES, spoon: "metric-20" })).toEqual({ of: "volume", ml: 20 });
+    expect(unitSize("cup", { ...US_MEASURES, cup: { ownMl: 220 } })).toEqual({
+      of: "volume",
+      ml: 220,
+    });
+    expect(unitSize("tbsp", { ...METRIC_MEASURES, spoon: "metric-20" })).toEqual({
+      of: "volume",
+      ml: 20,
+    });
     expect(unitSize("pint", METRIC_MEASURES)).toEqual({ of: "volume", ml: 568.26125 });
     expect(unitSize("stick", US_MEASURES)).toEqual({ of: "mass", g: 113.4 });
   });
 });
 
 describe("writing a kitchen measure", () => {
-  const text = ({ pieces }: KitchenMeasure): string => pieces.map(({ count, unit }) => `${Number(count.toFixed(3))} ${unit}`).join(" + ");
+  const text = ({ pieces }: KitchenMeasure): string =>
+    pieces.map(({ count, unit }) => `${Number(count.toFixed(3))} ${unit}`).join(" + ");
   const us = (cups: number): string => text(kitchenMeasure(cups * cupMl(US_MEASURES), US_MEASURES));
 
   it.each<[number, string]>([
-    [1, "1 cup"], [0.75, "0.75 cup"], [1.5, "1.5 cup"], [2 / 3, "0.667 cup"], [0.125, "2 tbsp"], [1 / 16, "1 tbsp"], [1 / 48, "1 tsp"], [1 / 192, "0.25 tsp"],
-    [1 + 1 / 8, "1 cup + 2 tbsp"], [0.25 + 1 / 16, "0.25 cup + 1 tbsp"], [3, "3 cup"], [3 / 8 / 48, "0.25 tsp + 0.125 tsp"],
+    [1, "1 cup"],
+    [0.75, "0.75 cup"],
+    [1.5, "1.5 cup"],
+    [2 / 3, "0.667 cup"],
+    [0.125, "2 tbsp"],
+    [1 / 16, "1 tbsp"],
+    [1 / 48, "1 tsp"],
+    [1 / 192, "0.25 tsp"],
+    [1 + 1 / 8, "1 cup + 2 tbsp"],
+    [0.25 + 1 / 16, "0.25 cup + 1 tbsp"],
+    [3, "3 cup"],
+    [3 / 8 / 48, "0.25 tsp + 0.125 tsp"],
   ])("%d cups as %s", (cups, expected) => {
     expect(us(cups)).toBe(expected);
   });
 
   it("never takes more than three pieces, and says how far off it is", () => {
-    fc.assert(fc.property(fc.double({ min: 0.7, max: 3000, noNaN: true }), fc.constantFrom(US_MEASURES, METRIC_MEASURES), (volumeMl, measures) => {
-      const { pieces, error } = kitchenMeasure(volumeMl, measures);
-      const size = { cup: cupMl(measures), ...SPOONS_ML[measures.spoon] };
-      const total = pieces.reduce((sum, { count, unit }) => sum + count * size[unit], 0);
-      expect(pieces.length).toBeGreaterThan(0);
-      expect(pieces.length).toBeLessThanOrEqual(3);
-      expect(total / volumeMl - 1).toBeCloseTo(error, 5);
-      // The eighth of a teaspoon is 4 % of the smallest of these, and three pieces can't always do better than half of two.
-      if (volumeMl > 5) expect(Math.abs(error)).toBeLessThan(0.08);
-    }));
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.7, max: 3000, noNaN: true }),
+        fc.constantFrom(US_MEASURES, METRIC_MEASURES),
+        (volumeMl, measures) => {
+          const { pieces, error } = kitchenMeasure(volumeMl, measures);
+          const size = { cup: cupMl(measures), ...SPOONS_ML[measures.spoon] };
+          const total = pieces.reduce((sum, { count, unit }) => sum + count * size[unit], 0);
+          expect(pieces.length).toBeGreaterThan(0);
+          expect(pieces.length).toBeLessThanOrEqual(3);
+          expect(total / volumeMl - 1).toBeCloseTo(error, 5);
+          // The eighth of a teaspoon is 4 % of the smallest of these, and three pieces can't always
+          // do better than half of two.
+          if (volumeMl > 5) expect(Math.abs(error)).toBeLessThan(0.08);
+        },
+      ),
+    );
   });
 
   it("weighs leaveners to a tenth under 10 g, and anything else like a kitchen scale", () => {

@@ -2,10 +2,35 @@ import { assertNever } from "./issue";
 import { cupMl, spoonsMl, type KitchenMeasures } from "./kitchen-measures";
 import { OUNCE_G, US_CUP_ML } from "./units";
 
-/** Units a recipe is written in. `piece` is the thing itself: 3 eggs; `pack` is as it is sold: 1 can. */
+/**
+ * Units a recipe is written in. `piece` is the thing itself: 3 eggs; `pack` is as it is sold: 1
+ * can.
+ */
 export type KitchenUnit =
-  | "g" | "kg" | "mg" | "oz" | "lb" | "ml" | "cl" | "dl" | "l" | "fl-oz" | "pint" | "quart" | "cup" | "tbsp" | "dessertspoon" | "tsp" | "pinch" | "dash" | "drop" | "stick"
-  | "knob" | "handful" | "piece" | "pack";
+  | "g"
+  | "kg"
+  | "mg"
+  | "oz"
+  | "lb"
+  | "ml"
+  | "cl"
+  | "dl"
+  | "l"
+  | "fl-oz"
+  | "pint"
+  | "quart"
+  | "cup"
+  | "tbsp"
+  | "dessertspoon"
+  | "tsp"
+  | "pinch"
+  | "dash"
+  | "drop"
+  | "stick"
+  | "knob"
+  | "handful"
+  | "piece"
+  | "pack";
 
 /** How units are written; the first form in the text that matches whole words is taken. */
 const UNIT_WORDS: readonly (readonly [RegExp, KitchenUnit])[] = [
@@ -33,15 +58,30 @@ const UNIT_WORDS: readonly (readonly [RegExp, KitchenUnit])[] = [
   [/^(?:sticks?)\b(?!\s+of\s+cinnamon)/iu, "stick"],
   [/^(?:knobs?)\b/iu, "knob"],
   [/^(?:handfuls?)\b/iu, "handful"],
-  [/^(?:cans?|tins?|jars?|packs?|packets?|pkts?|packages?|pkgs?|box(?:es)?|bags?|bottles?|cartons?|tubs?|blocks?|bars?|sachets?|envelopes?|pots?|punnets?)\b\.?/iu, "pack"],
+  [
+    /^(?:cans?|tins?|jars?|packs?|packets?|pkts?|packages?|pkgs?|box(?:es)?|bags?|bottles?|cartons?|tubs?|blocks?|bars?|sachets?|envelopes?|pots?|punnets?)\b\.?/iu,
+    "pack",
+  ],
 ];
 
-/** The unit at the start of a text with what follows it, a joining `of` dropped; null when none stands there. */
-export function readUnit(text: string): { readonly unit: KitchenUnit; readonly rest: string } | null {
+/**
+ * The unit at the start of a text with what follows it, a joining `of` dropped; null when none
+ * stands there.
+ */
+export function readUnit(
+  text: string,
+): { readonly unit: KitchenUnit; readonly rest: string } | null {
   const start = text.trimStart();
   for (const [pattern, unit] of UNIT_WORDS) {
     const found = pattern.exec(start);
-    if (found !== null) return { unit, rest: start.slice(found[0].length).trimStart().replace(/^of\s+/iu, "") };
+    if (found !== null)
+      return {
+        unit,
+        rest: start
+          .slice(found[0].length)
+          .trimStart()
+          .replace(/^of\s+/iu, ""),
+      };
   }
   return null;
 }
@@ -53,7 +93,10 @@ export type UnitSize =
 
 /** A US liquid pint, quart or fluid ounce in a US kitchen, the imperial one elsewhere. */
 function fluid(measures: KitchenMeasures, usMl: number, imperialMl: number): UnitSize {
-  return { of: "volume", ml: measures.cup === "us" || measures.cup === "us-legal" ? usMl : imperialMl };
+  return {
+    of: "volume",
+    ml: measures.cup === "us" || measures.cup === "us-legal" ? usMl : imperialMl,
+  };
 }
 
 /** What one of a unit is in a kitchen: grams, millilitres, or a number of things. */

@@ -16,8 +16,9 @@ const TSP_PARTS = [0, 1 / 8, 1 / 4, 1 / 2, 3 / 4];
 const CLOSE = 0.03;
 
 /**
- * A volume as a person would measure it: cups in quarters and thirds, tablespoons, teaspoons to the eighth; at most
- * three pieces, the fewest that come within 3 %, else the nearest that three can do.
+ * A volume as a person would measure it: cups in quarters and thirds, tablespoons, teaspoons to the
+ * eighth; at most three pieces, the fewest that come within 3 %, else the nearest that three can
+ * do.
  * @param volumeMl above 0
  * @throws RangeError for a volume that is not above 0
  * @example kitchenMeasure(180, US_MEASURES) // { pieces: [{ count: 0.75, unit: "cup" }], error: -0.014 }
@@ -33,8 +34,13 @@ export function kitchenMeasure(volumeMl: number, measures: KitchenMeasures): Kit
     for (let spoons = 0; spoons <= mostTbsp; spoons += 1) {
       const left = (afterCups - spoons * tbsp) / tsp;
       for (const teas of teaSpoons(left)) {
-        const totalMl = cups * cup + spoons * tbsp + teas.reduce((sum, count) => sum + count, 0) * tsp;
-        const candidate = measureOf([[cups, "cup"], [spoons, "tbsp"], ...teas.map((count) => [count, "tsp"] as const)], totalMl, volumeMl);
+        const totalMl =
+          cups * cup + spoons * tbsp + teas.reduce((sum, count) => sum + count, 0) * tsp;
+        const candidate = measureOf(
+          [[cups, "cup"], [spoons, "tbsp"], ...teas.map((count) => [count, "tsp"] as const)],
+          totalMl,
+          volumeMl,
+        );
         if (candidate !== null && (best === null || isBetter(candidate, best))) best = candidate;
       }
     }
@@ -45,26 +51,50 @@ export function kitchenMeasure(volumeMl: number, measures: KitchenMeasures): Kit
 /** Cups in quarters and thirds, just below and just above. Fewer than a quarter cup are spoons. */
 function cupCounts(cups: number): readonly number[] {
   const whole = Math.floor(cups);
-  return [0, ...CUP_PARTS.flatMap((part) => [whole + part]), whole + 1].filter((count) => count === 0 || count <= cups * 1.06);
+  return [0, ...CUP_PARTS.flatMap((part) => [whole + part]), whole + 1].filter(
+    (count) => count === 0 || count <= cups * 1.06,
+  );
 }
 
-/** Spoons just below and just above, the eighth also beside another; three teaspoons are a tablespoon. */
+/**
+ * Spoons just below and just above, the eighth also beside another; three teaspoons are a
+ * tablespoon.
+ */
 function teaSpoons(teas: number): readonly (readonly number[])[] {
   if (teas < 1 / 16) return [[0]];
   const whole = Math.floor(teas);
-  const single = [0, ...TSP_PARTS.map((part) => whole + part), whole + 1].filter((count) => count < 3).map((count) => [count]);
-  return [...single, ...(whole < 3 ? [[whole + 1 / 4, 1 / 8], [whole + 1 / 2, 1 / 8]] : [])];
+  const single = [0, ...TSP_PARTS.map((part) => whole + part), whole + 1]
+    .filter((count) => count < 3)
+    .map((count) => [count]);
+  return [
+    ...single,
+    ...(whole < 3
+      ? [
+          [whole + 1 / 4, 1 / 8],
+          [whole + 1 / 2, 1 / 8],
+        ]
+      : []),
+  ];
 }
 
-function measureOf(parts: readonly (readonly [number, Piece["unit"]])[], totalMl: number, wantedMl: number): KitchenMeasure | null {
-  const pieces = parts.filter(([count]) => count > 0).map(([count, unit]): Piece => ({ count, unit }));
+function measureOf(
+  parts: readonly (readonly [number, Piece["unit"]])[],
+  totalMl: number,
+  wantedMl: number,
+): KitchenMeasure | null {
+  const pieces = parts
+    .filter(([count]) => count > 0)
+    .map(([count, unit]): Piece => ({ count, unit }));
   // "1 1/2 cups" is two scoops of different cups, so it counts as two pieces.
   if (pieces.length === 0 || pieceCount(pieces) > 3) return null;
   return { pieces, error: roundTo(totalMl / wantedMl - 1, 1e-6) };
 }
 
 function pieceCount(pieces: readonly Piece[]): number {
-  return pieces.reduce((sum, { count }) => sum + (count > 1 && !Number.isInteger(count) ? 2 : 1), 0);
+  return pieces.reduce(
+    (sum, { count }) => sum + (count > 1 && !Number.isInteger(count) ? 2 : 1),
+    0,
+  );
 }
 
 function isBetter(a: KitchenMeasure, b: KitchenMeasure): boolean {

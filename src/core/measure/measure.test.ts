@@ -2,8 +2,22 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import * as z from "zod/mini";
 import {
-  cFromFahrenheit, fahrenheitFromC, fahrenheitSteps, kitchenGrams, kitchenMl, mlFromMm3, numberIn, parseWith, readAmount, readMassG, readMinutes, readTempC, readVolumeMl,
-  risingRoot, roundTo, wholeIn,
+  cFromFahrenheit,
+  fahrenheitFromC,
+  fahrenheitSteps,
+  kitchenGrams,
+  kitchenMl,
+  mlFromMm3,
+  numberIn,
+  parseWith,
+  readAmount,
+  readMassG,
+  readMinutes,
+  readTempC,
+  readVolumeMl,
+  risingRoot,
+  roundTo,
+  wholeIn,
 } from ".";
 
 describe("reading an amount", () => {
@@ -53,26 +67,44 @@ describe("temperatures and their differences", () => {
   });
 
   it("comes back from Fahrenheit to the same temperature", () => {
-    fc.assert(fc.property(fc.double({ min: 0, max: 300, noNaN: true }), (tempC) => {
-      expect(cFromFahrenheit(fahrenheitFromC(tempC))).toBeCloseTo(tempC, 9);
-    }));
+    fc.assert(
+      fc.property(fc.double({ min: 0, max: 300, noNaN: true }), (tempC) => {
+        expect(cFromFahrenheit(fahrenheitFromC(tempC))).toBeCloseTo(tempC, 9);
+      }),
+    );
   });
 });
 
 describe("rounding like a person at a bench", () => {
-  it.each([[0, 0], [12.4, 12], [29.4, 29], [31, 30], [483, 485], [503, 500], [654.73, 650], [1216, 1220]])(
-    "%d g is read off the scale as %d g", (massG, expected) => {
-      expect(kitchenGrams(massG)).toBe(expected);
-    });
+  it.each([
+    [0, 0],
+    [12.4, 12],
+    [29.4, 29],
+    [31, 30],
+    [483, 485],
+    [503, 500],
+    [654.73, 650],
+    [1216, 1220],
+  ])("%d g is read off the scale as %d g", (massG, expected) => {
+    expect(kitchenGrams(massG)).toBe(expected);
+  });
 
-  it.each([[52, 50], [434, 430], [1422, 1400], [1230, 1250], [10_470, 10_500]])("%d mL is %d mL on a jug", (volumeMl, expected) => {
+  it.each([
+    [52, 50],
+    [434, 430],
+    [1422, 1400],
+    [1230, 1250],
+    [10_470, 10_500],
+  ])("%d mL is %d mL on a jug", (volumeMl, expected) => {
     expect(kitchenMl(volumeMl)).toBe(expected);
   });
 
   it("moves a weight by at most half of its step", () => {
-    fc.assert(fc.property(fc.double({ min: 0, max: 9000, noNaN: true }), (massG) => {
-      expect(Math.abs(kitchenGrams(massG) - massG)).toBeLessThanOrEqual(5);
-    }));
+    fc.assert(
+      fc.property(fc.double({ min: 0, max: 9000, noNaN: true }), (massG) => {
+        expect(Math.abs(kitchenGrams(massG) - massG)).toBeLessThanOrEqual(5);
+      }),
+    );
   });
 
   it("refuses a step of nothing", () => {
@@ -91,17 +123,47 @@ describe("values from outside", () => {
   });
 
   it.each([
-    [{ depthMm: 5 }, { code: "out-of-range", path: "depthMm", value: 5, min: 10, max: 200, unit: "mm" }],
-    [{ depthMm: 201 }, { code: "out-of-range", path: "depthMm", value: 201, min: 10, max: 200, unit: "mm" }],
-    [{ depthMm: 50, count: 1.5 }, { code: "not-whole", path: "count", value: 1.5, min: 1, max: 24 }],
-    [{ depthMm: 50, count: 0 }, { code: "out-of-range", path: "count", value: 0, min: 1, max: 24, unit: "count" }],
-    [{ depthMm: 50, scale: 40 }, { code: "out-of-range", path: "scale", value: 40, min: 0.05, max: 20, unit: "times" }],
-    [{ depthMm: 50, scale: "kep" }, { code: "not-a-choice", path: "scale", value: "kep", allowed: ["keep", "same-depth"] }],
-    [{ depthMm: "deep" }, { code: "wrong-type", path: "depthMm", value: "deep", expected: "number" }],
+    [
+      { depthMm: 5 },
+      { code: "out-of-range", path: "depthMm", value: 5, min: 10, max: 200, unit: "mm" },
+    ],
+    [
+      { depthMm: 201 },
+      { code: "out-of-range", path: "depthMm", value: 201, min: 10, max: 200, unit: "mm" },
+    ],
+    [
+      { depthMm: 50, count: 1.5 },
+      { code: "not-whole", path: "count", value: 1.5, min: 1, max: 24 },
+    ],
+    [
+      { depthMm: 50, count: 0 },
+      { code: "out-of-range", path: "count", value: 0, min: 1, max: 24, unit: "count" },
+    ],
+    [
+      { depthMm: 50, scale: 40 },
+      { code: "out-of-range", path: "scale", value: 40, min: 0.05, max: 20, unit: "times" },
+    ],
+    [
+      { depthMm: 50, scale: "kep" },
+      { code: "not-a-choice", path: "scale", value: "kep", allowed: ["keep", "same-depth"] },
+    ],
+    [
+      { depthMm: "deep" },
+      { code: "wrong-type", path: "depthMm", value: "deep", expected: "number" },
+    ],
     [{}, { code: "missing", path: "depthMm", expected: "number" }],
-    [{ depthMm: 50, colour: 1 }, { code: "unknown-field", path: "colour", value: "colour" }],
-    [{ depthMm: 50, names: [] }, { code: "missing", path: "names", expected: "names" }],
-    [{ depthMm: 50, names: ["a", "b", "c"] }, { code: "too-many", path: "names", value: 3, max: 2 }],
+    [
+      { depthMm: 50, colour: 1 },
+      { code: "unknown-field", path: "colour", value: "colour" },
+    ],
+    [
+      { depthMm: 50, names: [] },
+      { code: "missing", path: "names", expected: "names" },
+    ],
+    [
+      { depthMm: 50, names: ["a", "b", "c"] },
+      { code: "too-many", path: "names", value: 3, max: 2 },
+    ],
     [7, { code: "wrong-type", path: "", value: "7", expected: "object" }],
   ])("%j is refused with the facts", (input, issue) => {
     expect(parseWith(Schema, input)).toEqual({ ok: false, issue });
@@ -148,7 +210,15 @@ describe("the root of a rising function", () => {
 
   it("takes few looks at a smooth function: at most 16 to a billionth", () => {
     let looks = 0;
-    risingRoot((x) => { looks += 1; return Math.exp(x) - 5; }, 0, 4, 1e-9);
+    risingRoot(
+      (x) => {
+        looks += 1;
+        return Math.exp(x) - 5;
+      },
+      0,
+      4,
+      1e-9,
+    );
     expect(looks).toBeLessThanOrEqual(16);
   });
 });

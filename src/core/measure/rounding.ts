@@ -20,8 +20,8 @@ export function kitchenGrams(massG: number): number {
 }
 
 /**
- * A volume as someone reads it off a jug: 5 mL steps under 100 mL, 10 mL to 1 L, 50 mL to 10 L, 100 mL above.
- * Judgement.
+ * A volume as someone reads it off a jug: 5 mL steps under 100 mL, 10 mL to 1 L, 50 mL to 10 L, 100
+ * mL above. Judgement.
  * @param volumeMl millilitres, 0 or more
  * @example kitchenMl(1422) // 1400
  */
@@ -32,7 +32,8 @@ export function kitchenMl(volumeMl: number): number {
 }
 
 /**
- * Grams of one ingredient as it is weighed: as {@link kitchenGrams}, but to 0.1 g under 10 g where the tenth matters.
+ * Grams of one ingredient as it is weighed: as {@link kitchenGrams}, but to 0.1 g under 10 g where
+ * the tenth matters.
  * @param isFine leaveners, salt and spices
  * @example weighedGrams(4.62, true) // 4.6
  */

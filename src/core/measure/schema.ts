@@ -1,11 +1,16 @@
 import * as z from "zod/mini";
 import { bad, good, type Issue, type Result, type Unit } from "./issue";
 
-// The content policy of the pages forbids code made from strings, which Zod otherwise tries. Every schema
-// module imports this one, so this is set before the first schema is built.
+// The content policy of the pages forbids code made from strings, which Zod otherwise tries. Every
+// schema module imports this one, so this is set before the first schema is built.
 z.config({ jitless: true });
 
-type RangeFacts = { readonly min: number; readonly max: number; readonly unit: Unit; readonly whole: boolean };
+type RangeFacts = {
+  readonly min: number;
+  readonly max: number;
+  readonly unit: Unit;
+  readonly whole: boolean;
+};
 
 function ranged(facts: RangeFacts, description?: string): z.ZodMiniNumber<number> {
   const { min, max, whole } = facts;
@@ -15,12 +20,26 @@ function ranged(facts: RangeFacts, description?: string): z.ZodMiniNumber<number
       if (value >= min && value <= max && (!whole || Number.isInteger(value))) return;
       context.issues.push({ code: "custom", input: value, params: facts });
     },
-    z.meta({ ...(whole ? { type: "integer" } : {}), minimum: min, maximum: max, ...(description === undefined ? {} : { description }) }),
+    z.meta({
+      ...(whole ? { type: "integer" } : {}),
+      minimum: min,
+      maximum: max,
+      ...(description === undefined ? {} : { description }),
+    }),
   );
 }
 
-/** A finite number from `min` to `max`; one check carries both bounds and the unit, so that a message can name them. @param description what the field means, for the schema of the plan file */
-export function numberIn(min: number, max: number, unit: Unit, description?: string): z.ZodMiniNumber<number> {
+/**
+ * A finite number from `min` to `max`; one check carries both bounds and the unit, so that a
+ * message can name them.
+ * @param description what the field means, for the schema of the plan file
+ */
+export function numberIn(
+  min: number,
+  max: number,
+  unit: Unit,
+  description?: string,
+): z.ZodMiniNumber<number> {
   return ranged({ min, max, unit, whole: false }, description);
 }
 
@@ -41,21 +60,32 @@ export function parseWith<T>(schema: z.ZodMiniType<T>, input: unknown): Result<T
   return bad(issueFrom(input, furthest(found)));
 }
 
-/** A plain union reports its branches inside one issue: the branch that got furthest says what was meant. */
+/**
+ * A plain union reports its branches inside one issue: the branch that got furthest says what was
+ * meant.
+ */
 function furthest(issue: z.core.$ZodIssue): z.core.$ZodIssue {
   if (issue.code !== "invalid_union" || issue.errors.length === 0) return issue;
-  const inner = issue.errors.flat().map((nested) => furthest({ ...nested, path: [...issue.path, ...nested.path] }));
-  const meant = inner.find((nested) => nested.code === "custom") ?? inner.find((nested) => nested.path.length > issue.path.length);
+  const inner = issue.errors
+    .flat()
+    .map((nested) => furthest({ ...nested, path: [...issue.path, ...nested.path] }));
+  const meant =
+    inner.find((nested) => nested.code === "custom") ??
+    inner.find((nested) => nested.path.length > issue.path.length);
   return meant ?? inner.find((nested) => nested.code === "invalid_value") ?? issue;
 }
 
 function issueFrom(input: unknown, found: z.core.$ZodIssue): Issue {
   const path = pathText(found.path);
-  const value = found.path.reduce<unknown>((inner, part) => (inner as Record<PropertyKey, unknown> | undefined)?.[part], input);
+  const value = found.path.reduce<unknown>(
+    (inner, part) => (inner as Record<PropertyKey, unknown> | undefined)?.[part],
+    input,
+  );
   switch (found.code) {
     case "custom": {
       const { min, max, unit, whole } = found.params as RangeFacts;
-      if (whole && !Number.isInteger(value)) return { code: "not-whole", path, value: value as number, min, max };
+      if (whole && !Number.isInteger(value))
+        return { code: "not-whole", path, value: value as number, min, max };
       return { code: "out-of-range", path, value: value as number, min, max, unit };
     }
     case "invalid_value":
@@ -75,7 +105,12 @@ function issueFrom(input: unknown, found: z.core.$ZodIssue): Issue {
     case "too_small":
       return { code: "missing", path, expected: path };
     case "too_big":
-      return { code: "too-many", path, value: (value as { length: number }).length, max: Number(found.maximum) };
+      return {
+        code: "too-many",
+        path,
+        value: (value as { length: number }).length,
+        max: Number(found.maximum),
+      };
     case "invalid_type":
       return value === undefined
         ? { code: "missing", path, expected: found.expected }

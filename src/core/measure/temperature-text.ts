@@ -10,8 +10,9 @@ const FAHRENHEIT_TO = 550;
 export type DegreeScale = "C" | "F";
 
 /**
- * Heat in °C from what a baker writes: `180`, `180 C`, `350F`, `350 °F`, `gas 4`. Null when it can't be read.
- * Without a letter the dial of the baker's choice decides, except that 280 to 550 can only be Fahrenheit.
+ * Heat in °C from what a baker writes: `180`, `180 C`, `350F`, `350 °F`, `gas 4`. Null when it
+ * can't be read. Without a letter the dial of the baker's choice decides, except that 280 to 550
+ * can only be Fahrenheit.
  * @example readTempC("350F", "C") // 176.66…
  */
 export function readTempC(text: string, scale: DegreeScale): number | null {
@@ -19,8 +20,12 @@ export function readTempC(text: string, scale: DegreeScale): number | null {
   if (gas !== undefined) return gasMarkC(gas);
   const amount = readAmount(text);
   if (amount === null) return null;
-  const letter = /^(?:°|º|deg(?:rees?)?)?\s*([cf])?(?:elsius|ahrenheit)?$/iu.exec(amount.rest.trim());
+  const letter = /^(?:°|º|deg(?:rees?)?)?\s*([cf])?(?:elsius|ahrenheit)?$/iu.exec(
+    amount.rest.trim(),
+  );
   if (letter === null) return null;
-  const said = letter[1]?.toUpperCase() ?? (amount.value >= FAHRENHEIT_FROM && amount.value <= FAHRENHEIT_TO ? "F" : scale);
+  const said =
+    letter[1]?.toUpperCase() ??
+    (amount.value >= FAHRENHEIT_FROM && amount.value <= FAHRENHEIT_TO ? "F" : scale);
   return said === "F" ? cFromFahrenheit(amount.value) : amount.value;
 }

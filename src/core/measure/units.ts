@@ -31,7 +31,8 @@ export function cFromFahrenheit(tempF: number): number {
 }
 
 /**
- * A temperature *difference* in °F for one in °C: no 32 is added, which is why this is not the function above.
+ * A temperature *difference* in °F for one in °C: no 32 is added, which is why this is not the
+ * function above.
  * @example fahrenheitSteps(15) // 27
  */
 export function fahrenheitSteps(differenceC: number): number {

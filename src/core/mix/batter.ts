@@ -36,13 +36,16 @@ export type Batter = {
 /** The kind taken for a batter nobody described. */
 export const USUAL_KIND: BatterKind = "creamed";
 
-/** Where no batter is given its tins are taken to be this full, as shares of the kind's usual ceiling. Judgement. */
+/**
+ * Where no batter is given its tins are taken to be this full, as shares of the kind's usual
+ * ceiling. Judgement.
+ */
 export const ASSUMED_FILL: Spread = { low: 0.6, mid: 0.8, high: 1 };
 
 /**
- * The batter from what is known of it: weight (g), volume (mL) or both; the missing one follows from the kind's specific
- * gravity. Null when neither is known.
- * Fails when either is more than any batter, and when together they make one lighter than foam or heavier than packed fruit.
+ * The batter from what is known of it: weight (g), volume (mL) or both; the missing one follows
+ * from the kind's specific gravity. Null when neither is known. Fails when either is more than any
+ * batter, and when together they make one lighter than foam or heavier than packed fruit.
  * @example batterFrom({ kind: "creamed", massG: 860 }) // 1000 mL, 935 to 1075
  */
 export function batterFrom(given: GivenBatter): Result<Batter | null> {
@@ -50,9 +53,13 @@ export function batterFrom(given: GivenBatter): Result<Batter | null> {
   const { low, mid, high } = KIND_FACTS[kind].specificGravity;
   const { massG, volumeMl } = given;
   // Lines can come to more than anybody can type.
-  for (const [path, value, unit] of [["massG", massG, "g"], ["volumeMl", volumeMl, "mL"]] as const) {
+  for (const [path, value, unit] of [
+    ["massG", massG, "g"],
+    ["volumeMl", volumeMl, "mL"],
+  ] as const) {
     const { min, max } = BATTER_LIMITS[path];
-    if (value !== undefined && value > max) return bad({ code: "out-of-range", path, value, min, max, unit });
+    if (value !== undefined && value > max)
+      return bad({ code: "out-of-range", path, value, min, max, unit });
   }
   // Never more pieces than batter, whatever was typed.
   const pieces = (ofMl: number): number => Math.min(given.piecesMl ?? 0, ofMl);
@@ -60,18 +67,45 @@ export function batterFrom(given: GivenBatter): Result<Batter | null> {
     const specificGravity = massG / volumeMl;
     const { min, max } = BATTER_LIMITS.specificGravity;
     if (specificGravity < min || specificGravity > max) {
-      return bad({ code: "out-of-range", path: "specificGravity", value: specificGravity, min, max, unit: "g/mL" });
+      return bad({
+        code: "out-of-range",
+        path: "specificGravity",
+        value: specificGravity,
+        min,
+        max,
+        unit: "g/mL",
+      });
     }
-    return good({ kind, massG, volumeMl, volumeRangeMl: [volumeMl, volumeMl], piecesMl: pieces(volumeMl), specificGravity, basis: "weight-and-volume" });
+    return good({
+      kind,
+      massG,
+      volumeMl,
+      volumeRangeMl: [volumeMl, volumeMl],
+      piecesMl: pieces(volumeMl),
+      specificGravity,
+      basis: "weight-and-volume",
+    });
   }
   if (massG !== undefined) {
     return good({
-      kind, massG, volumeMl: massG / mid, piecesMl: pieces(massG / mid), volumeRangeMl: [massG / high, massG / low], specificGravity: mid, basis: "weight",
+      kind,
+      massG,
+      volumeMl: massG / mid,
+      piecesMl: pieces(massG / mid),
+      volumeRangeMl: [massG / high, massG / low],
+      specificGravity: mid,
+      basis: "weight",
     });
   }
   if (volumeMl !== undefined) {
     return good({
-      kind, massG: volumeMl * mid, volumeMl, piecesMl: pieces(volumeMl), volumeRangeMl: [volumeMl, volumeMl], specificGravity: mid, basis: "volume",
+      kind,
+      massG: volumeMl * mid,
+      volumeMl,
+      piecesMl: pieces(volumeMl),
+      volumeRangeMl: [volumeMl, volumeMl],
+      specificGravity: mid,
+      basis: "volume",
     });
   }
   return good(null);
@@ -79,7 +113,8 @@ export function batterFrom(given: GivenBatter): Result<Batter | null> {
 
 /**
  * The batter for a recipe of which only the tins are known.
- * @param volumesMl what those tins hold in all when filled to the low, usual and high share of {@link ASSUMED_FILL}, mL
+ * @param volumesMl what those tins hold in all when filled to the low, usual and high share of
+ * {@link ASSUMED_FILL}, mL
  */
 export function batterFromTins(kind: BatterKind, volumesMl: Spread): Batter {
   const specificGravity = KIND_FACTS[kind].specificGravity.mid;
@@ -97,17 +132,29 @@ export function batterFromTins(kind: BatterKind, volumesMl: Spread): Batter {
 /** The same batter, `factor` times as much. */
 export function scaledBatter(batter: Batter, factor: number): Batter {
   const [low, high] = batter.volumeRangeMl;
-  return { ...batter, massG: batter.massG * factor, volumeMl: batter.volumeMl * factor, piecesMl: batter.piecesMl * factor, volumeRangeMl: [low * factor, high * factor] };
+  return {
+    ...batter,
+    massG: batter.massG * factor,
+    volumeMl: batter.volumeMl * factor,
+    piecesMl: batter.piecesMl * factor,
+    volumeRangeMl: [low * factor, high * factor],
+  };
 }
 
-/** A batter further than this from its kind's usual specific gravity, as a ratio, is probably another kind. Judgement. */
+/**
+ * A batter further than this from its kind's usual specific gravity, as a ratio, is probably
+ * another kind. Judgement.
+ */
 const GRAVITY_SLACK = 1.08;
 
 /**
- * The kinds whose usual specific gravity a weighed batter fits, when it does not fit its own; null when it does.
+ * The kinds whose usual specific gravity a weighed batter fits, when it does not fit its own; null
+ * when it does.
  * @example unusualGravity({ kind: "creamed", … 0.43 g/mL }) // { low: 0.8, high: 0.92, kinds: ["whisked", "chiffon"] }
  */
-export function unusualGravity(batter: Batter): { readonly low: number; readonly high: number; readonly kinds: readonly BatterKind[] } | null {
+export function unusualGravity(
+  batter: Batter,
+): { readonly low: number; readonly high: number; readonly kinds: readonly BatterKind[] } | null {
   const fits = (kind: BatterKind, slack: number): boolean => {
     const { low, high } = KIND_FACTS[kind].specificGravity;
     return batter.specificGravity >= low / slack && batter.specificGravity <= high * slack;

@@ -8,10 +8,24 @@ const PANTRY = pantryOf();
 
 function part(lines: readonly string[], steps: readonly string[] = []): PartFormula {
   const empty = emptyRecipe("Test");
-  return batterPart(formulaOf({
-    ...empty,
-    parts: [{ id: "p1", role: "batter", name: "Batter", lines: lines.map((text, index) => ({ id: `l${index}`, text })), steps: steps.map((text, index) => ({ id: `s${index}`, text })) }],
-  }, PANTRY, METRIC_MEASURES));
+  return batterPart(
+    formulaOf(
+      {
+        ...empty,
+        parts: [
+          {
+            id: "p1",
+            role: "batter",
+            name: "Batter",
+            lines: lines.map((text, index) => ({ id: `l${index}`, text })),
+            steps: steps.map((text, index) => ({ id: `s${index}`, text })),
+          },
+        ],
+      },
+      PANTRY,
+      METRIC_MEASURES,
+    ),
+  );
 }
 
 const CREAM = "Cream the butter and sugar until pale.";
@@ -19,26 +33,121 @@ const WHITES = "Whisk the egg whites to firm peaks and fold them in.";
 
 describe("the kind of a batter", () => {
   it.each<[string, readonly string[], readonly string[], BakedIn, string, string]>([
-    ["butter creamed", ["200 g flour", "200 g butter", "200 g sugar", "4 eggs", "2 tsp baking powder", "60 ml milk"], [CREAM], "other", "creamed", "creamed"],
-    ["oil", ["250 g flour", "200 ml oil", "250 g sugar", "4 eggs", "2 tsp baking powder"], ["Mix."], "other", "oil", "oil"],
-    ["hot stout", ["250 g flour", "240 ml stout", "160 ml oil", "3 eggs", "170 g brown sugar"], ["Bring the stout to the boil."], "other", "hot-liquid", "hot-liquid"],
-    ["whisked eggs", ["120 g flour", "120 g sugar", "4 eggs"], ["Whisk the eggs and sugar until thick."], "other", "whisked", "whipped-eggs"],
-    ["oil and whites", ["150 g cake flour", "80 ml oil", "6 egg yolks", "7 egg whites", "200 g sugar"], [WHITES], "other", "chiffon", "whipped-eggs-oil"],
-    ["whites alone", ["115 g cake flour", "10 egg whites", "250 g sugar"], ["Whisk the whites to a peak and fold in the flour."], "other", "white-foam", "whites-only"],
-    ["butter and whites", ["110 g flour", "180 g butter", "190 g sugar", "5 eggs, separated"], [CREAM, WHITES], "other", "folded-whites", "whites-folded"],
-    ["equal weights", ["200 g flour", "200 g butter", "200 g sugar", "4 eggs"], [CREAM], "loaf", "pound", "creamed-heavy"],
-    ["a quick loaf", ["220 g flour", "100 ml oil", "2 eggs", "150 g sugar", "2 tsp baking powder"], ["Mix."], "loaf", "quick-loaf", "quick"],
-    ["stirred in cups", ["200 g flour", "75 g butter", "2 eggs", "95 g sugar", "2 tsp baking powder"], ["Stir."], "cups", "muffin", "muffin"],
-    ["mostly fruit", ["800 g mixed dried fruit", "200 g butter", "200 g brown sugar", "4 eggs", "220 g flour"], [CREAM], "other", "rich-fruit", "dried-fruit"],
-    ["mostly chocolate", ["200 g dark chocolate", "170 g butter", "250 g sugar", "3 eggs", "100 g flour"], ["Melt."], "other", "brownie", "chocolate-little-flour"],
-    ["soft cheese", ["600 g cream cheese", "150 g sugar", "3 eggs", "20 g cornflour"], ["Beat."], "other", "baked-cheese", "cream-cheese"],
+    [
+      "butter creamed",
+      ["200 g flour", "200 g butter", "200 g sugar", "4 eggs", "2 tsp baking powder", "60 ml milk"],
+      [CREAM],
+      "other",
+      "creamed",
+      "creamed",
+    ],
+    [
+      "oil",
+      ["250 g flour", "200 ml oil", "250 g sugar", "4 eggs", "2 tsp baking powder"],
+      ["Mix."],
+      "other",
+      "oil",
+      "oil",
+    ],
+    [
+      "hot stout",
+      ["250 g flour", "240 ml stout", "160 ml oil", "3 eggs", "170 g brown sugar"],
+      ["Bring the stout to the boil."],
+      "other",
+      "hot-liquid",
+      "hot-liquid",
+    ],
+    [
+      "whisked eggs",
+      ["120 g flour", "120 g sugar", "4 eggs"],
+      ["Whisk the eggs and sugar until thick."],
+      "other",
+      "whisked",
+      "whipped-eggs",
+    ],
+    [
+      "oil and whites",
+      ["150 g cake flour", "80 ml oil", "6 egg yolks", "7 egg whites", "200 g sugar"],
+      [WHITES],
+      "other",
+      "chiffon",
+      "whipped-eggs-oil",
+    ],
+    [
+      "whites alone",
+      ["115 g cake flour", "10 egg whites", "250 g sugar"],
+      ["Whisk the whites to a peak and fold in the flour."],
+      "other",
+      "white-foam",
+      "whites-only",
+    ],
+    [
+      "butter and whites",
+      ["110 g flour", "180 g butter", "190 g sugar", "5 eggs, separated"],
+      [CREAM, WHITES],
+      "other",
+      "folded-whites",
+      "whites-folded",
+    ],
+    [
+      "equal weights",
+      ["200 g flour", "200 g butter", "200 g sugar", "4 eggs"],
+      [CREAM],
+      "loaf",
+      "pound",
+      "creamed-heavy",
+    ],
+    [
+      "a quick loaf",
+      ["220 g flour", "100 ml oil", "2 eggs", "150 g sugar", "2 tsp baking powder"],
+      ["Mix."],
+      "loaf",
+      "quick-loaf",
+      "quick",
+    ],
+    [
+      "stirred in cups",
+      ["200 g flour", "75 g butter", "2 eggs", "95 g sugar", "2 tsp baking powder"],
+      ["Stir."],
+      "cups",
+      "muffin",
+      "muffin",
+    ],
+    [
+      "mostly fruit",
+      ["800 g mixed dried fruit", "200 g butter", "200 g brown sugar", "4 eggs", "220 g flour"],
+      [CREAM],
+      "other",
+      "rich-fruit",
+      "dried-fruit",
+    ],
+    [
+      "mostly chocolate",
+      ["200 g dark chocolate", "170 g butter", "250 g sugar", "3 eggs", "100 g flour"],
+      ["Melt."],
+      "other",
+      "brownie",
+      "chocolate-little-flour",
+    ],
+    [
+      "soft cheese",
+      ["600 g cream cheese", "150 g sugar", "3 eggs", "20 g cornflour"],
+      ["Beat."],
+      "other",
+      "baked-cheese",
+      "cream-cheese",
+    ],
     ["nothing to tell by", ["200 g flour", "water"], [], "other", "creamed", "usual"],
   ])("of %s is known, with the reason", (_name, lines, steps, bakedIn, kind, reason) => {
     expect(recogniseKind(part(lines, steps), bakedIn)).toEqual({ kind, reason });
   });
 
   it("says how much of the usual balance it is held to", () => {
-    expect([balanceRules("creamed"), balanceRules("muffin"), balanceRules("brownie")]).toEqual(["all", "leavening", "soda"]);
+    expect([balanceRules("creamed"), balanceRules("muffin"), balanceRules("brownie")]).toEqual([
+      "all",
+      "leavening",
+      "soda",
+    ]);
   });
 });
 
@@ -55,12 +164,17 @@ describe("a batter from its lines", () => {
   });
 
   it("has its gas-free density from all its parts: flour and water half and half are 1.18 g/mL", () => {
-    expect(batterOfLines(part(["100 g flour", "100 g water"]), "creamed", null)?.gasFreeGPerMl).toBeCloseTo(200 / (100 / 1.45 + 100), 6);
+    expect(
+      batterOfLines(part(["100 g flour", "100 g water"]), "creamed", null)?.gasFreeGPerMl,
+    ).toBeCloseTo(200 / (100 / 1.45 + 100), 6);
   });
 
   it("goes by the weighed gravity when there is one, and says what it could not weigh", () => {
     const found = batterOfLines(part(["500 g flour", "salt"]), "creamed", 1);
-    expect(found).toMatchObject({ batter: { volumeMl: 500, volumeRangeMl: [500, 500], basis: "weight-and-volume" }, unweighed: 1 });
+    expect(found).toMatchObject({
+      batter: { volumeMl: 500, volumeRangeMl: [500, 500], basis: "weight-and-volume" },
+      unweighed: 1,
+    });
     expect(batterOfLines(part(["salt"]), "creamed", null)).toBeNull();
     // What weighs less than any batter is none.
     expect(batterOfLines(part(["a pinch of salt"]), "creamed", null)).toBeNull();

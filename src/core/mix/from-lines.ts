@@ -1,12 +1,31 @@
-import { isSelfRaising, massOfGroups, readStep, type BalanceRules, type PartFormula } from "../recipe";
+import {
+  isSelfRaising,
+  massOfGroups,
+  readStep,
+  type BalanceRules,
+  type PartFormula,
+} from "../recipe";
 import type { Group } from "../pantry";
 import { KIND_FACTS, type BatterKind } from "./kinds";
 import { BATTER_LIMITS, type Batter } from "./batter";
 
 /** Why a batter was taken for its kind. */
 export type KindReason =
-  | "cream-cheese" | "set" | "dried-fruit" | "chocolate-little-flour" | "whites-only" | "whipped-eggs-oil" | "whipped-eggs" | "whites-folded" | "hot-liquid" | "oil"
-  | "creamed-heavy" | "creamed" | "muffin" | "quick" | "usual";
+  | "cream-cheese"
+  | "set"
+  | "dried-fruit"
+  | "chocolate-little-flour"
+  | "whites-only"
+  | "whipped-eggs-oil"
+  | "whipped-eggs"
+  | "whites-folded"
+  | "hot-liquid"
+  | "oil"
+  | "creamed-heavy"
+  | "creamed"
+  | "muffin"
+  | "quick"
+  | "usual";
 
 export type RecognisedKind = { readonly kind: BatterKind; readonly reason: KindReason };
 
@@ -17,47 +36,94 @@ const EGGS: readonly Group[] = ["egg", "egg-white", "egg-yolk"];
 const THIN: readonly Group[] = ["milk", "cultured-milk", "water", "acid-liquid", "cream"];
 
 /**
- * The kind of batter a part's lines and steps make, with the reason; rules in order, the first that holds decides.
- * Judgement: the shares are those at which bakers call a batter by that name.
+ * The kind of batter a part's lines and steps make, with the reason; rules in order, the first that
+ * holds decides. Judgement: the shares are those at which bakers call a batter by that name.
  */
 export function recogniseKind(part: PartFormula, bakedIn: BakedIn): RecognisedKind {
   const { massG, flourG, totals } = part;
   const of = (...groups: Group[]): number => massOfGroups(part, groups);
-  const text = part.part.steps.map((step) => step.text).join(" ").toLowerCase();
-  const lines = part.part.lines.map((line) => line.text).join(" ").toLowerCase();
-  const hasStep = (kind: string): boolean => part.part.steps.some((step) => readStep(step).kind === kind);
+  const text = part.part.steps
+    .map((step) => step.text)
+    .join(" ")
+    .toLowerCase();
+  const lines = part.part.lines
+    .map((line) => line.text)
+    .join(" ")
+    .toLowerCase();
+  const hasStep = (kind: string): boolean =>
+    part.part.steps.some((step) => readStep(step).kind === kind);
   const toFlour = (grams: number): number => (flourG === 0 ? Infinity : grams / flourG);
   const eggs = of(...EGGS);
-  const isWhitesApart = /whites?/u.test(text) && /(?:peaks?|whip|whisk)/u.test(text) && /fold/u.test(text);
+  const isWhitesApart =
+    /whites?/u.test(text) && /(?:peaks?|whip|whisk)/u.test(text) && /fold/u.test(text);
   const leavener = of("leavener", "soda");
-  const hasLeavening = leavener > 0 || part.rows.some(({ ingredient }) => isSelfRaising(ingredient));
+  const hasLeavening =
+    leavener > 0 || part.rows.some(({ ingredient }) => isSelfRaising(ingredient));
 
-  if (of("soft-cheese") >= 0.3 * massG && flourG < 0.1 * massG) return { kind: "baked-cheese", reason: "cream-cheese" };
+  if (of("soft-cheese") >= 0.3 * massG && flourG < 0.1 * massG)
+    return { kind: "baked-cheese", reason: "cream-cheese" };
   const isFlourless = of("flour", "oats", "nut-meal", "chocolate", "cocoa") < LITTLE_FLOUR * massG;
   const sets = eggs > 0 ? of("milk", "cream", "cultured-milk", "water") + eggs : 0;
-  if (isFlourless && !hasLeavening && !isWhitesApart && (of("puree") >= 0.25 * massG || sets >= 0.5 * massG)) return { kind: "set-pudding", reason: "set" };
+  if (
+    isFlourless &&
+    !hasLeavening &&
+    !isWhitesApart &&
+    (of("puree") >= 0.25 * massG || sets >= 0.5 * massG)
+  )
+    return { kind: "set-pudding", reason: "set" };
   if (of("dried-fruit") >= 0.35 * massG) return { kind: "rich-fruit", reason: "dried-fruit" };
-  if (of("egg-white") >= flourG && of("egg-white") > 0 && of("egg", "egg-yolk") === 0 && totals.fat < 0.05 * massG) return { kind: "white-foam", reason: "whites-only" };
+  if (
+    of("egg-white") >= flourG &&
+    of("egg-white") > 0 &&
+    of("egg", "egg-yolk") === 0 &&
+    totals.fat < 0.05 * massG
+  )
+    return { kind: "white-foam", reason: "whites-only" };
   const cocoaMass = of("chocolate") + 2 * of("cocoa");
-  if (cocoaMass > toleratedCocoa(flourG) && flourG < 0.22 * massG && toFlour(leavener) < 0.015 && !isWhitesApart) return { kind: "brownie", reason: "chocolate-little-flour" };
+  if (
+    cocoaMass > toleratedCocoa(flourG) &&
+    flourG < 0.22 * massG &&
+    toFlour(leavener) < 0.015 &&
+    !isWhitesApart
+  )
+    return { kind: "brownie", reason: "chocolate-little-flour" };
   const isWhippedEggs = toFlour(eggs) >= 1.2 && (isWhitesApart || hasStep("whisk"));
-  if (isWhippedEggs && of("oil") > 0.2 * flourG && isWhitesApart) return { kind: "chiffon", reason: "whipped-eggs-oil" };
-  if (isWhippedEggs && totals.fat - 0.1 * eggs < 0.35 * flourG) return { kind: "whisked", reason: "whipped-eggs" };
+  if (isWhippedEggs && of("oil") > 0.2 * flourG && isWhitesApart)
+    return { kind: "chiffon", reason: "whipped-eggs-oil" };
+  if (isWhippedEggs && totals.fat - 0.1 * eggs < 0.35 * flourG)
+    return { kind: "whisked", reason: "whipped-eggs" };
   if (isWhitesApart && eggs > 0) return { kind: "folded-whites", reason: "whites-folded" };
   const thin = toFlour(of(...THIN));
-  const isHot = /\b(?:boiling|hot|just[- ]boiled|steaming)\s+(?:water|coffee|milk|stout|beer|tea|liquid)|(?:stout|water|coffee|milk) (?:is |until )?(?:hot|boiling|steaming)|bring the (?:stout|milk|water|beer)/u.test(`${lines} ${text}`);
+  const isHot =
+    /\b(?:boiling|hot|just[- ]boiled|steaming)\s+(?:water|coffee|milk|stout|beer|tea|liquid)|(?:stout|water|coffee|milk) (?:is |until )?(?:hot|boiling|steaming)|bring the (?:stout|milk|water|beer)/u.test(
+      `${lines} ${text}`,
+    );
   if (isHot && thin >= 0.6) return { kind: "hot-liquid", reason: "hot-liquid" };
   const isCreamed = hasStep("cream");
-  if (bakedIn === "cups" && !isCreamed && hasLeavening && toFlour(totals.sugar) < 0.9) return { kind: "muffin", reason: "muffin" };
-  if (bakedIn === "loaf" && !isCreamed && hasLeavening && toFlour(totals.fat) < 0.75) return { kind: "quick-loaf", reason: "quick" };
+  if (bakedIn === "cups" && !isCreamed && hasLeavening && toFlour(totals.sugar) < 0.9)
+    return { kind: "muffin", reason: "muffin" };
+  if (bakedIn === "loaf" && !isCreamed && hasLeavening && toFlour(totals.fat) < 0.75)
+    return { kind: "quick-loaf", reason: "quick" };
   if (of("oil") > of("butter")) return { kind: "oil", reason: "oil" };
-  if (isCreamed && toFlour(of("butter")) >= 0.8 && toFlour(eggs) >= 0.8 && toFlour(leavener) < 0.02 && thin < 0.15 && !part.rows.some(({ ingredient }) => isSelfRaising(ingredient))) {
+  if (
+    isCreamed &&
+    toFlour(of("butter")) >= 0.8 &&
+    toFlour(eggs) >= 0.8 &&
+    toFlour(leavener) < 0.02 &&
+    thin < 0.15 &&
+    !part.rows.some(({ ingredient }) => isSelfRaising(ingredient))
+  ) {
     return { kind: "pound", reason: "creamed-heavy" };
   }
-  return isCreamed || of("butter") > 0 ? { kind: "creamed", reason: "creamed" } : { kind: "creamed", reason: "usual" };
+  return isCreamed || of("butter") > 0
+    ? { kind: "creamed", reason: "creamed" }
+    : { kind: "creamed", reason: "usual" };
 }
 
-/** With less flour, meal or chocolate than this nothing but egg, starch or root holds a batter: it sets, it does not rise. */
+/**
+ * With less flour, meal or chocolate than this nothing but egg, starch or root holds a batter: it
+ * sets, it does not rise.
+ */
 const LITTLE_FLOUR = 0.08;
 
 /** How much of the usual balance each kind is held to. */
@@ -76,7 +142,9 @@ export type LinesBatter = {
   readonly batter: Batter;
   /** Without gas in it, g/mL. */
   readonly gasFreeGPerMl: number;
-  /** Share of the poured volume that is gas; a remark when it is below 0 or above {@link MOST_GAS}. */
+  /**
+   * Share of the poured volume that is gas; a remark when it is below 0 or above {@link MOST_GAS}.
+   */
   readonly gasShare: number;
   /** Lines that have no weight and are therefore missing from it. */
   readonly unweighed: number;
@@ -86,27 +154,52 @@ export type LinesBatter = {
 export const MOST_GAS = 0.78;
 
 /**
- * Batter from a part's lines: volume = aerated mass / SG + Σ inclusions / ρ, gas-free density ρ0 = Σm / Σ(m/ρ).
- * The kind's usual specific gravity, or the baker's own, is that of the batter without what stays in pieces in it.
- * Null when its lines weigh less than any batter: a pinch of salt is none.
+ * Batter from a part's lines: volume = aerated mass / SG + Σ inclusions / ρ, gas-free density ρ0 =
+ * Σm / Σ(m/ρ). The kind's usual specific gravity, or the baker's own, is that of the batter without
+ * what stays in pieces in it. Null when its lines weigh less than any batter: a pinch of salt is
+ * none.
  * @param weighedGravity the baker's own, g/mL; null for the kind's
  */
-export function batterOfLines(part: PartFormula, kind: BatterKind, weighedGravity: number | null): LinesBatter | null {
-  const known = part.rows.flatMap(({ ingredient, massG }) => (massG === null ? [] : [{ massG, density: ingredient?.batterGPerMl ?? 1.1, isInclusion: ingredient?.isInclusion ?? false }]));
+export function batterOfLines(
+  part: PartFormula,
+  kind: BatterKind,
+  weighedGravity: number | null,
+): LinesBatter | null {
+  const known = part.rows.flatMap(({ ingredient, massG }) =>
+    massG === null
+      ? []
+      : [
+          {
+            massG,
+            density: ingredient?.batterGPerMl ?? 1.1,
+            isInclusion: ingredient?.isInclusion ?? false,
+          },
+        ],
+  );
   const massG = known.reduce((sum, each) => sum + each.massG, 0);
   if (massG < BATTER_LIMITS.massG.min) return null;
   const smooth = known.filter(({ isInclusion }) => !isInclusion);
   const smoothG = smooth.reduce((sum, each) => sum + each.massG, 0);
   const smoothMl = smooth.reduce((sum, each) => sum + each.massG / each.density, 0);
-  const piecesMl = known.filter(({ isInclusion }) => isInclusion).reduce((sum, each) => sum + each.massG / each.density, 0);
+  const piecesMl = known
+    .filter(({ isInclusion }) => isInclusion)
+    .reduce((sum, each) => sum + each.massG / each.density, 0);
   const usual = KIND_FACTS[kind].specificGravity;
-  const gravity = weighedGravity === null ? usual : { low: weighedGravity, mid: weighedGravity, high: weighedGravity };
+  const gravity =
+    weighedGravity === null
+      ? usual
+      : { low: weighedGravity, mid: weighedGravity, high: weighedGravity };
   const volumeAt = (specificGravity: number): number => smoothG / specificGravity + piecesMl;
   const volumeMl = volumeAt(gravity.mid);
   const gasFreeGPerMl = smoothMl === 0 ? usual.mid : smoothG / smoothMl;
   return {
     batter: {
-      kind, massG, volumeMl, piecesMl, volumeRangeMl: [volumeAt(gravity.high), volumeAt(gravity.low)], specificGravity: massG / volumeMl,
+      kind,
+      massG,
+      volumeMl,
+      piecesMl,
+      volumeRangeMl: [volumeAt(gravity.high), volumeAt(gravity.low)],
+      specificGravity: massG / volumeMl,
       basis: weighedGravity === null ? "lines" : "weight-and-volume",
     },
     gasFreeGPerMl,

@@ -1,3 +1,20 @@
 export { CATALOGUE, SOURCES } from "./catalogue";
-export { ALLERGENS, cupGrams, HAZARDS_OF_FOOD, IngredientSchema, type Allergen, type Composition, type Group, type Ingredient } from "./ingredient";
-export { foldName, ingredientsNamedIn, matchIngredient, pantryOf, searchPantry, type MatchedBy, type Pantry } from "./match";
+export {
+  ALLERGENS,
+  cupGrams,
+  HAZARDS_OF_FOOD,
+  IngredientSchema,
+  type Allergen,
+  type Composition,
+  type Group,
+  type Ingredient,
+} from "./ingredient";
+export {
+  foldName,
+  ingredientsNamedIn,
+  matchIngredient,
+  pantryOf,
+  searchPantry,
+  type MatchedBy,
+  type Pantry,
+} from "./match";

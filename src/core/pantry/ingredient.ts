@@ -3,17 +3,62 @@ import { numberIn, WAYS } from "../measure";
 
 /** What an ingredient is to a batter. */
 const GROUPS = [
-  "flour", "starch", "sugar", "brown-sugar", "syrup", "butter", "oil", "egg", "egg-white", "egg-yolk", "milk", "cultured-milk", "cream",
-  "soft-cheese", "water", "acid-liquid", "leavener", "soda", "salt", "cocoa", "chocolate", "nut-meal", "nuts", "oats", "dried-fruit",
-  "fresh-fruit", "puree", "spice", "flavouring", "setting", "other",
+  "flour",
+  "starch",
+  "sugar",
+  "brown-sugar",
+  "syrup",
+  "butter",
+  "oil",
+  "egg",
+  "egg-white",
+  "egg-yolk",
+  "milk",
+  "cultured-milk",
+  "cream",
+  "soft-cheese",
+  "water",
+  "acid-liquid",
+  "leavener",
+  "soda",
+  "salt",
+  "cocoa",
+  "chocolate",
+  "nut-meal",
+  "nuts",
+  "oats",
+  "dried-fruit",
+  "fresh-fruit",
+  "puree",
+  "spice",
+  "flavouring",
+  "setting",
+  "other",
 ] as const;
 export type Group = (typeof GROUPS)[number];
 
-export const ALLERGENS = ["wheat", "milk", "egg", "nuts", "peanut", "sesame", "soya", "sulphites", "oats", "barley"] as const;
+export const ALLERGENS = [
+  "wheat",
+  "milk",
+  "egg",
+  "nuts",
+  "peanut",
+  "sesame",
+  "soya",
+  "sulphites",
+  "oats",
+  "barley",
+] as const;
 export type Allergen = (typeof ALLERGENS)[number];
 
 /** What an ingredient can do to who eats it or works with it, besides allergens. */
-export const HAZARDS_OF_FOOD = ["alcohol", "raw-root", "raw-kernel", "raw-bean", "hard-sweets"] as const;
+export const HAZARDS_OF_FOOD = [
+  "alcohol",
+  "raw-root",
+  "raw-kernel",
+  "raw-bean",
+  "hard-sweets",
+] as const;
 
 const share = numberIn(0, 100, "g");
 const perCup = numberIn(5, 500, "g");
@@ -25,12 +70,29 @@ export const IngredientSchema = z.strictObject({
   /** Other names it goes by. */
   also: z.array(z.string().check(z.minLength(1), z.maxLength(80))).check(z.maxLength(40)),
   group: z.enum(GROUPS),
-  /** Grams in a level US cup, by how it gets there; `spooned` stands for whatever is not named. Null when nobody measures it so. */
-  cupG: z.nullable(z.strictObject({ spooned: perCup, dipped: z.optional(perCup), packed: z.optional(perCup), sifted: z.optional(perCup) })),
+  /**
+   * Grams in a level US cup, by how it gets there; `spooned` stands for whatever is not named. Null
+   * when nobody measures it so.
+   */
+  cupG: z.nullable(
+    z.strictObject({
+      spooned: perCup,
+      dipped: z.optional(perCup),
+      packed: z.optional(perCup),
+      sifted: z.optional(perCup),
+    }),
+  ),
   /** Density once it is part of a batter, g/mL. */
   batterGPerMl: numberIn(0.5, 2.5, "g/mL"),
   /** Of 100 g, in g. */
-  per100: z.strictObject({ water: share, fat: share, sugar: share, protein: share, starch: share, salt: share }),
+  per100: z.strictObject({
+    water: share,
+    fat: share,
+    sugar: share,
+    protein: share,
+    starch: share,
+    salt: share,
+  }),
   allergens: z.array(z.enum(ALLERGENS)),
   hazards: z.optional(z.array(z.enum(HAZARDS_OF_FOOD))),
   /** Weight of one as it is used: an egg without its shell, the juice of a lemon, g. */
@@ -51,7 +113,9 @@ export type Composition = Ingredient["per100"];
 
 export type CupG = NonNullable<Ingredient["cupG"]>;
 
-/** Grams in a US cup by one way of filling it; how it is spooned when that way was never weighed. */
+/**
+ * Grams in a US cup by one way of filling it; how it is spooned when that way was never weighed.
+ */
 export function cupGrams(cupG: CupG, way: (typeof WAYS)[number]): number {
   return cupG[way] ?? cupG.spooned;
 }

@@ -10,7 +10,10 @@ export type Pantry = {
   readonly learnt: ReadonlyMap<string, string>;
 };
 
-/** `chosen` by the baker for this line, `learnt` from her earlier choice, the whole `name`, or only some `words` of it. */
+/**
+ * `chosen` by the baker for this line, `learnt` from her earlier choice, the whole `name`, or only
+ * some `words` of it.
+ */
 export type MatchedBy = "chosen" | "learnt" | "name" | "words";
 
 export type Match = {
@@ -28,15 +31,26 @@ const MOST_WORDS = 5;
  * A pantry from a kitchen's own ingredients, which replace those of the same id, and learnt names.
  * @param learnt pairs of a name as written and the id it means
  */
-export function pantryOf(own: readonly Ingredient[] = [], learnt: readonly (readonly [name: string, id: string])[] = []): Pantry {
+export function pantryOf(
+  own: readonly Ingredient[] = [],
+  learnt: readonly (readonly [name: string, id: string])[] = [],
+): Pantry {
   const byId = new Map([...CATALOGUE, ...own].map((ingredient) => [ingredient.id, ingredient]));
   const byName = new Map<string, string>();
   for (const { id, name, also } of byId.values()) {
-    for (const each of [name, ...also]) if (!byName.has(foldName(each))) byName.set(foldName(each), id);
+    for (const each of [name, ...also])
+      if (!byName.has(foldName(each))) byName.set(foldName(each), id);
   }
   // A kitchen's own names win over the catalogue's.
-  for (const { id, name, also } of own) for (const each of [name, ...also]) byName.set(foldName(each), id);
-  return { byId, byName, learnt: new Map(learnt.filter(([, id]) => byId.has(id)).map(([name, id]) => [foldName(name), id])) };
+  for (const { id, name, also } of own)
+    for (const each of [name, ...also]) byName.set(foldName(each), id);
+  return {
+    byId,
+    byName,
+    learnt: new Map(
+      learnt.filter(([, id]) => byId.has(id)).map(([name, id]) => [foldName(name), id]),
+    ),
+  };
 }
 
 /** A name evened out, so that `Eggs`, `egg` and `crème fraîche` meet `egg` and `creme fraiche`. */
@@ -62,8 +76,9 @@ function singular(word: string): string {
 }
 
 /**
- * The ingredient a name means: what was learnt for it, else the entry of that name, else the entry whose name is
- * the longest ending of it (English puts what a thing is last), else the longest run of its words. Null when no word is known.
+ * The ingredient a name means: what was learnt for it, else the entry of that name, else the entry
+ * whose name is the longest ending of it (English puts what a thing is last), else the longest run
+ * of its words. Null when no word is known.
  * @example matchIngredient("good dark chocolate", pantryOf()) // dark chocolate, on "dark chocolate", by words
  */
 export function matchIngredient(name: string, pantry: Pantry): Match | null {
@@ -73,9 +88,14 @@ export function matchIngredient(name: string, pantry: Pantry): Match | null {
   if (whole !== null) return { ...whole, by: whole.isLearnt ? "learnt" : "name" };
   // What a thing is stands at the end of its name; a line without end is no name.
   const words = folded.split(" ").slice(-MOST_NAME_WORDS);
-  const lengths = Array.from({ length: Math.min(MOST_WORDS, words.length) }, (_, index) => index + 1).toReversed();
+  const lengths = Array.from(
+    { length: Math.min(MOST_WORDS, words.length) },
+    (_, index) => index + 1,
+  ).toReversed();
   const endings = lengths.map((length) => ({ start: words.length - length, length }));
-  const elsewhere = lengths.flatMap((length) => Array.from({ length: words.length - length }, (_, start) => ({ start, length })).toReversed());
+  const elsewhere = lengths.flatMap((length) =>
+    Array.from({ length: words.length - length }, (_, start) => ({ start, length })).toReversed(),
+  );
   for (const { start, length } of [...endings, ...elsewhere]) {
     const part = find(words.slice(start, start + length).join(" "), pantry);
     if (part !== null) return { ...part, by: "words" };
@@ -83,14 +103,20 @@ export function matchIngredient(name: string, pantry: Pantry): Match | null {
   return null;
 }
 
-function find(folded: string, pantry: Pantry): { readonly ingredient: Ingredient; readonly on: string; readonly isLearnt: boolean } | null {
+function find(
+  folded: string,
+  pantry: Pantry,
+): { readonly ingredient: Ingredient; readonly on: string; readonly isLearnt: boolean } | null {
   const learnt = pantry.learnt.get(folded);
   const ingredient = pantry.byId.get(learnt ?? pantry.byName.get(folded) ?? "");
-  return ingredient === undefined ? null : { ingredient, on: folded, isLearnt: learnt !== undefined };
+  return ingredient === undefined
+    ? null
+    : { ingredient, on: folded, isLearnt: learnt !== undefined };
 }
 
 /**
- * Ingredients whose names hold all the words typed, those that start with them first; for choosing one.
+ * Ingredients whose names hold all the words typed, those that start with them first; for choosing
+ * one.
  * @param most how many at most
  */
 export function searchPantry(text: string, pantry: Pantry, most = 8): readonly Ingredient[] {
@@ -105,19 +131,30 @@ export function searchPantry(text: string, pantry: Pantry, most = 8): readonly I
     });
     return ranks.length === 0 ? [] : [{ ingredient, rank: Math.min(...ranks) }];
   });
-  return scored.sort((a, b) => a.rank - b.rank || a.ingredient.name.localeCompare(b.ingredient.name)).slice(0, most).map(({ ingredient }) => ingredient);
+  return scored
+    .sort((a, b) => a.rank - b.rank || a.ingredient.name.localeCompare(b.ingredient.name))
+    .slice(0, most)
+    .map(({ ingredient }) => ingredient);
 }
 
 /**
- * Every ingredient that a text names, from left to right, the longest name first: "almond milk" is not also milk.
+ * Every ingredient that a text names, from left to right, the longest name first: "almond milk" is
+ * not also milk.
  * @example ingredientsNamedIn("dried fruits or nuts", pantryOf()) // mixed dried fruit, mixed nuts
  */
 export function ingredientsNamedIn(text: string, pantry: Pantry): readonly Ingredient[] {
-  const words = foldName(text).split(" ").filter((word) => word !== "");
+  const words = foldName(text)
+    .split(" ")
+    .filter((word) => word !== "");
   const found: Ingredient[] = [];
-  for (let start = 0; start < words.length; ) {
-    const lengths = Array.from({ length: Math.min(MOST_WORDS, words.length - start) }, (_, index) => index + 1).toReversed();
-    const length = lengths.find((each) => find(words.slice(start, start + each).join(" "), pantry) !== null) ?? 0;
+  for (let start = 0; start < words.length;) {
+    const lengths = Array.from(
+      { length: Math.min(MOST_WORDS, words.length - start) },
+      (_, index) => index + 1,
+    ).toReversed();
+    const length =
+      lengths.find((each) => find(words.slice(start, start + each).join(" "), pantry) !== null) ??
+      0;
     const hit = length === 0 ? null : find(words.slice(start, start + length).join(" "), pantry);
     if (hit !== null) found.push(hit.ingredient);
     start += Math.max(1, length);

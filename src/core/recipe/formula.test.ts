@@ -3,18 +3,51 @@ import { describe, expect, it } from "vitest";
 import { METRIC_MEASURES, US_MEASURES } from "../measure";
 import { pantryOf } from "../pantry";
 import {
-  altitudeChanges, applySwap, balanceRemarks, batterPart, eggsIn, emptyRecipe, formulaOf, grossOf, isWideRange, leavenerTimes, scaledRow, scaleTimes, settleEggs, shortfall,
-  suggestedAmount, SWAP_IDS, swapsFor, totalMass, undoSwap, type Formula, type FormulaRow, type RecipeDoc, type SwapId,
+  altitudeChanges,
+  applySwap,
+  balanceRemarks,
+  batterPart,
+  eggsIn,
+  emptyRecipe,
+  formulaOf,
+  grossOf,
+  isWideRange,
+  leavenerTimes,
+  scaledRow,
+  scaleTimes,
+  settleEggs,
+  shortfall,
+  suggestedAmount,
+  SWAP_IDS,
+  swapsFor,
+  totalMass,
+  undoSwap,
+  type Formula,
+  type FormulaRow,
+  type RecipeDoc,
+  type SwapId,
 } from ".";
 
 const PANTRY = pantryOf();
 
 function doc(...lines: readonly string[]): RecipeDoc {
   const empty = emptyRecipe("Test");
-  return { ...empty, parts: [{ id: "p1", role: "batter", name: "Batter", steps: [], lines: lines.map((text, index) => ({ id: `l${index + 1}`, text })) }] };
+  return {
+    ...empty,
+    parts: [
+      {
+        id: "p1",
+        role: "batter",
+        name: "Batter",
+        steps: [],
+        lines: lines.map((text, index) => ({ id: `l${index + 1}`, text })),
+      },
+    ],
+  };
 }
 
-const formula = (...lines: readonly string[]): Formula => formulaOf(doc(...lines), PANTRY, METRIC_MEASURES);
+const formula = (...lines: readonly string[]): Formula =>
+  formulaOf(doc(...lines), PANTRY, METRIC_MEASURES);
 
 function rowOf(of: Formula, id: string): FormulaRow {
   const row = of.parts.flatMap(({ rows }) => rows).find(({ line }) => line.id === id);
@@ -22,7 +55,14 @@ function rowOf(of: Formula, id: string): FormulaRow {
   return row;
 }
 
-const PLAIN = ["200 g plain flour", "200 g butter", "200 g caster sugar", "4 eggs", "2 tsp baking powder", "salt"];
+const PLAIN = [
+  "200 g plain flour",
+  "200 g butter",
+  "200 g caster sugar",
+  "4 eggs",
+  "2 tsp baking powder",
+  "salt",
+];
 
 describe("a formula", () => {
   const plain = formula(...PLAIN);
@@ -39,15 +79,28 @@ describe("a formula", () => {
   it("sums water, fat and sugar by hand: butter 82 % fat, egg 10 %, flour 1 %", () => {
     expect(batter.totals.fat).toBeCloseTo(164 + 20 + 2, 6);
     expect(batter.totals.sugar).toBeCloseTo(200 + 2, 6);
-    expect(batter.totals.water).toBeCloseTo(0.16 * 200 + 0.76 * 200 + 0.12 * 200 + 0.05 * (rowOf(plain, "l5").massG ?? 0), 6);
+    expect(batter.totals.water).toBeCloseTo(
+      0.16 * 200 + 0.76 * 200 + 0.12 * 200 + 0.05 * (rowOf(plain, "l5").massG ?? 0),
+      6,
+    );
   });
 
   it("lists the allergens, and takes the ingredient the baker chose", () => {
     expect(plain.allergens).toEqual(["egg", "milk", "wheat"]);
     const chosen = formulaOf(
-      { parts: doc().parts.map((part) => ({ ...part, lines: [{ id: "l1", text: "100 g house mix", ingredient: "rice-flour" }] })) }, PANTRY, METRIC_MEASURES,
+      {
+        parts: doc().parts.map((part) => ({
+          ...part,
+          lines: [{ id: "l1", text: "100 g house mix", ingredient: "rice-flour" }],
+        })),
+      },
+      PANTRY,
+      METRIC_MEASURES,
     );
-    expect(rowOf(chosen, "l1")).toMatchObject({ matchedBy: "chosen", ingredient: { id: "rice-flour" } });
+    expect(rowOf(chosen, "l1")).toMatchObject({
+      matchedBy: "chosen",
+      ingredient: { id: "rice-flour" },
+    });
   });
 });
 
@@ -55,7 +108,10 @@ describe("scaling", () => {
   const plain = formula(...PLAIN);
 
   it.each([
-    [{ by: "times", times: 1.5 }, 1.5], [{ by: "portions", portions: 18 }, 1.5], [{ by: "eggs", eggs: 3 }, 0.75], [{ by: "line", line: "l1", massG: 640 }, 3.2],
+    [{ by: "times", times: 1.5 }, 1.5],
+    [{ by: "portions", portions: 18 }, 1.5],
+    [{ by: "eggs", eggs: 3 }, 0.75],
+    [{ by: "line", line: "l1", massG: 640 }, 3.2],
     [{ by: "line", line: "l6", massG: 10 }, null],
   ] as const)("%j is %j times", (by, times) => {
     expect(scaleTimes(by, plain, 12)).toBe(times);
@@ -69,22 +125,34 @@ describe("scaling", () => {
 
   it("by a and then by b is by a times b, in every line", () => {
     const factor = fc.double({ min: 0.1, max: 5, noNaN: true });
-    fc.assert(fc.property(factor, factor, (a, b) => {
-      for (const row of batterPart(plain).rows) {
-        const choices = (times: number) => ({ times, leavening: "as-written", egg: null }) as const;
-        const once = scaledRow(row, choices(a), METRIC_MEASURES).massG;
-        const twice = once === null ? null : scaledRow({ ...row, massG: once }, choices(b), METRIC_MEASURES).massG;
-        const both = scaledRow(row, choices(a * b), METRIC_MEASURES).massG;
-        if (twice === null || both === null) expect(twice).toBe(both);
-        else expect(twice / both).toBeCloseTo(1, 9);
-      }
-    }));
+    fc.assert(
+      fc.property(factor, factor, (a, b) => {
+        for (const row of batterPart(plain).rows) {
+          const choices = (times: number) =>
+            ({ times, leavening: "as-written", egg: null }) as const;
+          const once = scaledRow(row, choices(a), METRIC_MEASURES).massG;
+          const twice =
+            once === null
+              ? null
+              : scaledRow({ ...row, massG: once }, choices(b), METRIC_MEASURES).massG;
+          const both = scaledRow(row, choices(a * b), METRIC_MEASURES).massG;
+          if (twice === null || both === null) expect(twice).toBe(both);
+          else expect(twice / both).toBeCloseTo(1, 9);
+        }
+      }),
+    );
   });
 
   it("weighs leaveners to the tenth and counts eggs", () => {
     const half = { times: 0.5, leavening: "as-written", egg: null } as const;
-    expect(scaledRow(rowOf(plain, "l5"), half, METRIC_MEASURES)).toMatchObject({ shownG: 4.6, kitchen: { pieces: [{ count: 1, unit: "tsp" }] } });
-    expect(scaledRow(rowOf(plain, "l4"), half, METRIC_MEASURES)).toMatchObject({ eggs: 2, shownG: 100 });
+    expect(scaledRow(rowOf(plain, "l5"), half, METRIC_MEASURES)).toMatchObject({
+      shownG: 4.6,
+      kitchen: { pieces: [{ count: 1, unit: "tsp" }] },
+    });
+    expect(scaledRow(rowOf(plain, "l4"), half, METRIC_MEASURES)).toMatchObject({
+      eggs: 2,
+      shownG: 100,
+    });
     expect(scaledRow(rowOf(plain, "l1"), half, US_MEASURES).kitchen?.pieces[0]?.unit).toBe("cup");
   });
 
@@ -97,13 +165,24 @@ describe("scaling", () => {
 
 it("scaling in thin air takes leavening and sugar down and liquid up", () => {
   const of = formula("100 g flour", "10 g baking powder", "100 g sugar", "100 g milk");
-  const choices = { times: 1, leavening: "as-written", egg: null, altitude: altitudeChanges(3000) } as const;
-  expect(["l1", "l2", "l3", "l4"].map((id) => Number(scaledRow(rowOf(of, id), choices, METRIC_MEASURES).massG?.toFixed(6)))).toEqual([100, 5, 90, 115]);
+  const choices = {
+    times: 1,
+    leavening: "as-written",
+    egg: null,
+    altitude: altitudeChanges(3000),
+  } as const;
+  expect(
+    ["l1", "l2", "l3", "l4"].map((id) =>
+      Number(scaledRow(rowOf(of, id), choices, METRIC_MEASURES).massG?.toFixed(6)),
+    ),
+  ).toEqual([100, 5, 90, 115]);
 });
 
 it("scaled lines add up, those without a weight as nothing; a cup of flour ranges widely, grams do not", () => {
   const of = formula("1 cup plain flour", "100 g sugar", "salt to taste");
-  const rows = batterPart(of).rows.map((row) => scaledRow(row, { times: 2, leavening: "as-written", egg: null }, METRIC_MEASURES));
+  const rows = batterPart(of).rows.map((row) =>
+    scaledRow(row, { times: 2, leavening: "as-written", egg: null }, METRIC_MEASURES),
+  );
   // A metric cup is 250/236.588 of the 122 g US one.
   expect(totalMass(rows)).toBeCloseTo(2 * ((122 * 250) / 236.5882365 + 100), 6);
   expect(batterPart(of).rows.map(isWideRange)).toEqual([true, false, false]);
@@ -124,11 +203,17 @@ describe("odd eggs", () => {
   });
 
   it("never move the recipe by more than 8 %", () => {
-    fc.assert(fc.property(fc.integer({ min: 1, max: 12 }), fc.double({ min: 0.1, max: 6, noNaN: true }), (eggs, times) => {
-      const choice = settleEggs(eggs, times, 50);
-      expect(Math.abs(choice.times / times - 1)).toBeLessThanOrEqual(0.08 + 1e-9);
-      expect(choice.eggs * 2).toBeCloseTo(Math.round(choice.eggs * 2), 9);
-    }));
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 1, max: 12 }),
+        fc.double({ min: 0.1, max: 6, noNaN: true }),
+        (eggs, times) => {
+          const choice = settleEggs(eggs, times, 50);
+          expect(Math.abs(choice.times / times - 1)).toBeLessThanOrEqual(0.08 + 1e-9);
+          expect(choice.eggs * 2).toBeCloseTo(Math.round(choice.eggs * 2), 9);
+        },
+      ),
+    );
   });
 });
 
@@ -141,8 +226,17 @@ describe("what is bought and what is left", () => {
 });
 
 describe("balance", () => {
-  const remarks = (...lines: readonly string[]): readonly string[] => balanceRemarks(batterPart(formula(...lines)), "all").map(({ code }) => code);
-  const base = ["200 g plain flour", "180 g butter", "200 g caster sugar", "4 eggs", "60 ml milk", "2 tsp baking powder", "2 g salt"];
+  const remarks = (...lines: readonly string[]): readonly string[] =>
+    balanceRemarks(batterPart(formula(...lines)), "all").map(({ code }) => code);
+  const base = [
+    "200 g plain flour",
+    "180 g butter",
+    "200 g caster sugar",
+    "4 eggs",
+    "60 ml milk",
+    "2 tsp baking powder",
+    "2 g salt",
+  ];
 
   it("is silent on a usual batter, and on one without flour", () => {
     expect(remarks(...base)).toEqual([]);
@@ -150,16 +244,27 @@ describe("balance", () => {
   });
 
   it.each([
-    ["sugar", base.map((line) => line.replace("200 g caster", "120 g caster"))], ["powder", base.map((line) => line.replace("2 tsp baking", "5 tsp baking"))],
-    ["egg-under-fat", base.map((line) => line.replace("4 eggs", "2 eggs"))], ["salt", base.map((line) => line.replace("2 g salt", "12 g salt"))],
-    ["soda-without-acid", [...base, "1/2 tsp bicarbonate of soda"]], ["liquid-under-sugar", base.map((line) => line.replace("60 ml milk", "").replace("4 eggs", "3 eggs")).filter((line) => line !== "")],
+    ["sugar", base.map((line) => line.replace("200 g caster", "120 g caster"))],
+    ["powder", base.map((line) => line.replace("2 tsp baking", "5 tsp baking"))],
+    ["egg-under-fat", base.map((line) => line.replace("4 eggs", "2 eggs"))],
+    ["salt", base.map((line) => line.replace("2 g salt", "12 g salt"))],
+    ["soda-without-acid", [...base, "1/2 tsp bicarbonate of soda"]],
+    [
+      "liquid-under-sugar",
+      base
+        .map((line) => line.replace("60 ml milk", "").replace("4 eggs", "3 eggs"))
+        .filter((line) => line !== ""),
+    ],
   ])("remarks on %s", (code, lines) => {
     expect(remarks(...lines)).toContain(code);
   });
 
   it("is content with soda when natural cocoa, buttermilk or brown sugar bring its acid", () => {
-    for (const acid of ["240 ml buttermilk", "30 g cocoa powder", "100 g brown sugar"]) expect(remarks(...base, "1/2 tsp baking soda", acid)).not.toContain("soda-without-acid");
-    expect(remarks(...base, "1/2 tsp baking soda", "30 g Dutch-process cocoa")).toContain("soda-without-acid");
+    for (const acid of ["240 ml buttermilk", "30 g cocoa powder", "100 g brown sugar"])
+      expect(remarks(...base, "1/2 tsp baking soda", acid)).not.toContain("soda-without-acid");
+    expect(remarks(...base, "1/2 tsp baking soda", "30 g Dutch-process cocoa")).toContain(
+      "soda-without-acid",
+    );
   });
 });
 
@@ -171,7 +276,10 @@ describe("missing amounts", () => {
 
   it("are suggested as a range from the flour: powder 3.5 to 5.5 %, sugar less what there is", () => {
     expect(suggest(["200 g flour", "baking powder"], "l2")).toEqual({ lowG: 7, highG: 11 });
-    expect(suggest(["200 g flour", "100 g brown sugar", "brown sugar for the top"], "l3")).toEqual({ lowG: 60, highG: 140 });
+    expect(suggest(["200 g flour", "100 g brown sugar", "brown sugar for the top"], "l3")).toEqual({
+      lowG: 60,
+      highG: 140,
+    });
     expect(suggest(["flour", "200 g sugar"], "l1")).toEqual({ lowG: 160, highG: 200 / 0.85 });
   });
 
@@ -183,19 +291,26 @@ describe("missing amounts", () => {
 });
 
 describe("swaps", () => {
-  const swap = (lines: readonly string[], id: string, swapId: SwapId): { before: RecipeDoc; after: RecipeDoc; of: Formula } => {
+  const swap = (
+    lines: readonly string[],
+    id: string,
+    swapId: SwapId,
+  ): { before: RecipeDoc; after: RecipeDoc; of: Formula } => {
     const before = doc(...lines);
     const of = formulaOf(before, PANTRY, METRIC_MEASURES);
     const effect = swapsFor(rowOf(of, id), of, PANTRY).find((each) => each.id === swapId);
     if (effect === undefined) throw new Error(`${swapId} is not offered`);
     return { before, after: applySwap(before, rowOf(of, id), effect, of), of };
   };
-  const texts = (of: RecipeDoc): readonly string[] => of.parts[0]?.lines.map(({ text }) => text) ?? [];
+  const texts = (of: RecipeDoc): readonly string[] =>
+    of.parts[0]?.lines.map(({ text }) => text) ?? [];
 
   it("butter to oil: 82 % of it as oil, 16 % as water; milk goes from the allergens", () => {
     const { after, of } = swap(PLAIN, "l2", "butter-to-oil");
     expect(texts(after).slice(1, 3)).toEqual(["165 g vegetable oil", "30 g water"]);
-    expect(swapsFor(rowOf(of, "l2"), of, PANTRY).find(({ id }) => id === "butter-to-oil")?.loses).toEqual(["milk"]);
+    expect(
+      swapsFor(rowOf(of, "l2"), of, PANTRY).find(({ id }) => id === "butter-to-oil")?.loses,
+    ).toEqual(["milk"]);
   });
 
   it.each<[SwapId, string, readonly string[]]>([
@@ -203,8 +318,16 @@ describe("swaps", () => {
     ["oil-to-butter", "164 g vegetable oil", ["200 g unsalted butter"]],
     ["salted-to-unsalted", "200 g salted butter", ["195 g unsalted butter", "3.2 g fine salt"]],
     ["buttermilk-to-milk-and-acid", "240 g buttermilk", ["225 g whole milk", "15 g lemon juice"]],
-    ["self-raising-to-plain", "210 g self-raising flour", ["200 g plain flour", "10 g baking powder"]],
-    ["self-raising-to-plain", "212.4 g self-rising flour", ["200 g plain flour", "10 g baking powder", "2.4 g fine salt"]],
+    [
+      "self-raising-to-plain",
+      "210 g self-raising flour",
+      ["200 g plain flour", "10 g baking powder"],
+    ],
+    [
+      "self-raising-to-plain",
+      "212.4 g self-rising flour",
+      ["200 g plain flour", "10 g baking powder", "2.4 g fine salt"],
+    ],
     ["milk-to-plant-milk", "240 g milk", ["240 g soya milk"]],
     ["cake-flour-to-plain", "160 g cake flour", ["140 g plain flour", "20 g cornflour"]],
     ["powder-to-soda", "8 g baking powder", ["2 g bicarbonate of soda", "4 g cream of tartar"]],
@@ -217,7 +340,11 @@ describe("swaps", () => {
   });
 
   it("unsalted to salted takes the salt it brings off the recipe's own", () => {
-    const { before, after } = swap(["200 g unsalted butter", "5 g salt"], "l1", "unsalted-to-salted");
+    const { before, after } = swap(
+      ["200 g unsalted butter", "5 g salt"],
+      "l1",
+      "unsalted-to-salted",
+    );
     expect(texts(after)).toEqual(["200 g salted butter", "1.8 g fine salt"]);
     expect(undoSwap(after, after.parts[0]?.lines[0]?.id ?? "")).toEqual(before);
   });
@@ -228,57 +355,109 @@ describe("swaps", () => {
     expect(texts(oil.after)).toEqual(["200 g unsalted butter", "120 g water"]);
     const egg = swap(["2 eggs", "200 g caster sugar"], "l1", "egg-to-condensed-milk");
     expect(texts(egg.after)).toEqual(["120 g sweetened condensed milk", "135 g caster sugar"]);
-    for (const { before, after } of [oil, egg]) expect(undoSwap(after, after.parts[0]?.lines[0]?.id ?? "")).toEqual(before);
+    for (const { before, after } of [oil, egg])
+      expect(undoSwap(after, after.parts[0]?.lines[0]?.id ?? "")).toEqual(before);
   });
 
   it("lose nothing when a line of theirs was moved before they are undone", () => {
-    const { before, after } = swap(["210 g self-raising flour", "100 g sugar", "2 eggs"], "l1", "self-raising-to-plain");
+    const { before, after } = swap(
+      ["210 g self-raising flour", "100 g sugar", "2 eggs"],
+      "l1",
+      "self-raising-to-plain",
+    );
     const [part] = after.parts;
     const lines = part?.lines ?? [];
     // The powder is dragged to the end, away from its flour.
-    const moved: RecipeDoc = { ...after, parts: [{ ...part, lines: [...lines.filter((_, at) => at !== 1), ...lines.slice(1, 2)] } as RecipeDoc["parts"][number]] };
+    const moved: RecipeDoc = {
+      ...after,
+      parts: [
+        {
+          ...part,
+          lines: [...lines.filter((_, at) => at !== 1), ...lines.slice(1, 2)],
+        } as RecipeDoc["parts"][number],
+      ],
+    };
     expect(texts(moved).at(-1)).toBe("10 g baking powder");
-    for (const line of [moved.parts[0]?.lines[0], moved.parts[0]?.lines.at(-1)]) expect(texts(undoSwap(moved, line?.id ?? ""))).toEqual(texts(before));
+    for (const line of [moved.parts[0]?.lines[0], moved.parts[0]?.lines.at(-1)])
+      expect(texts(undoSwap(moved, line?.id ?? ""))).toEqual(texts(before));
   });
 
   it("give back what the baker chose and weighed, of the line and of the salt it moved", () => {
     const plain = doc("200 g unsalted butter", "5 g salt");
     const before: RecipeDoc = {
       ...plain,
-      parts: plain.parts.map((part) => ({ ...part, lines: part.lines.map((line) => (line.id === "l1" ? { ...line, ingredient: "unsalted-butter", weighedG: 193 } : { ...line, weighedG: 6 })) })),
+      parts: plain.parts.map((part) => ({
+        ...part,
+        lines: part.lines.map((line) =>
+          line.id === "l1"
+            ? { ...line, ingredient: "unsalted-butter", weighedG: 193 }
+            : { ...line, weighedG: 6 },
+        ),
+      })),
     };
     const of = formulaOf(before, PANTRY, METRIC_MEASURES);
-    const effect = swapsFor(rowOf(of, "l1"), of, PANTRY).find(({ id }) => id === "unsalted-to-salted");
+    const effect = swapsFor(rowOf(of, "l1"), of, PANTRY).find(
+      ({ id }) => id === "unsalted-to-salted",
+    );
     if (effect === undefined) throw new Error("not offered");
     const after = applySwap(before, rowOf(of, "l1"), effect, of);
     // 193 g of salted butter carry 3.1 g of salt, which leave 2.9 of the 6.
-    expect(formulaOf(after, PANTRY, METRIC_MEASURES).parts[0]?.rows.map(({ massG }) => massG)).toEqual([195, 2.9]);
+    expect(
+      formulaOf(after, PANTRY, METRIC_MEASURES).parts[0]?.rows.map(({ massG }) => massG),
+    ).toEqual([195, 2.9]);
     expect(undoSwap(after, after.parts[0]?.lines[0]?.id ?? "")).toEqual(before);
   });
 
   it("say what they bring: salt, sugar, water, allergens", () => {
     const of = formula("4 eggs", "200 g rice flour");
     const [yoghurt] = swapsFor(rowOf(of, "l1"), of, PANTRY);
-    expect(yoghurt).toMatchObject({ id: "egg-to-yoghurt", gains: ["milk"], loses: ["egg"], sugarG: 12 });
+    expect(yoghurt).toMatchObject({
+      id: "egg-to-yoghurt",
+      gains: ["milk"],
+      loses: ["egg"],
+      sugarG: 12,
+    });
     expect(swapsFor(rowOf(of, "l2"), of, PANTRY)).toEqual([]);
   });
 
   it("are undone to the very recipe they came from, each of them, from any of their lines", () => {
-    const lines = ["300 g butter", "100 g vegetable oil", "50 g salted butter", "20 g butter", "100 g buttermilk", "200 g self-raising flour", "100 g cake flour", "9 g baking powder", "2 g bicarb", "3 eggs", "4 g salt", "100 g milk"];
+    const lines = [
+      "300 g butter",
+      "100 g vegetable oil",
+      "50 g salted butter",
+      "20 g butter",
+      "100 g buttermilk",
+      "200 g self-raising flour",
+      "100 g cake flour",
+      "9 g baking powder",
+      "2 g bicarb",
+      "3 eggs",
+      "4 g salt",
+      "100 g milk",
+    ];
     for (const id of SWAP_IDS) {
       const of = formulaOf(doc(...lines), PANTRY, METRIC_MEASURES);
-      const row = of.parts.flatMap(({ rows }) => rows).find((each) => swapsFor(each, of, PANTRY).some((effect) => effect.id === id));
+      const row = of.parts
+        .flatMap(({ rows }) => rows)
+        .find((each) => swapsFor(each, of, PANTRY).some((effect) => effect.id === id));
       if (row === undefined) throw new Error(`nothing to try ${id} on`);
       const { before, after } = swap(lines, row.line.id, id);
       expect(after).not.toEqual(before);
-      for (const line of after.parts[0]?.lines.filter((each) => each.swap !== undefined) ?? []) expect(undoSwap(after, line.id)).toEqual(before);
+      for (const line of after.parts[0]?.lines.filter((each) => each.swap !== undefined) ?? [])
+        expect(undoSwap(after, line.id)).toEqual(before);
     }
   });
 });
 
 describe("altitude", () => {
   it("changes nothing up to 900 m, leavening by 12 % each 300 m above, down to half", () => {
-    expect(altitudeChanges(900)).toEqual({ leavening: 1, sugar: 1, liquid: 1, heatC: 0, minutes: 1 });
+    expect(altitudeChanges(900)).toEqual({
+      leavening: 1,
+      sugar: 1,
+      liquid: 1,
+      heatC: 0,
+      minutes: 1,
+    });
     expect(altitudeChanges(1500)).toMatchObject({ leavening: 0.76, heatC: 8 });
     // By hand, a third of the way from nothing to the least: 1 - 5/30/3.
     expect(altitudeChanges(1000).minutes).toBeCloseTo(1 - 5 / 30 / 3, 9);

@@ -8,7 +8,8 @@ const MICROWAVE = /\bmicrowave\b/iu;
 const ONLY_WARMS = /\b(?:melt|soften|warm|loosen)/iu;
 
 /**
- * What a line of a recipe says it is baked in, when that is no oven; null when it says nothing of it.
+ * What a line of a recipe says it is baked in, when that is no oven; null when it says nothing of
+ * it.
  * @example heatSourceIn("Microwave on high for 90 seconds") // "microwave"
  */
 export function heatSourceIn(words: string): Exclude<HeatSource, "oven"> | null {

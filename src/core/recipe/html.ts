@@ -1,14 +1,41 @@
 import { Parser } from "htmlparser2";
 
 /** Elements that start a new line. */
-const BLOCKS = new Set(["p", "div", "li", "br", "h1", "h2", "h3", "h4", "h5", "h6", "tr", "section", "article", "ul", "ol", "table", "dt", "dd", "header", "footer", "main", "blockquote"]);
+const BLOCKS = new Set([
+  "p",
+  "div",
+  "li",
+  "br",
+  "h1",
+  "h2",
+  "h3",
+  "h4",
+  "h5",
+  "h6",
+  "tr",
+  "section",
+  "article",
+  "ul",
+  "ol",
+  "table",
+  "dt",
+  "dd",
+  "header",
+  "footer",
+  "main",
+  "blockquote",
+]);
 /** Elements whose text nobody reads. */
 const SILENT = new Set(["script", "style", "noscript", "template", "svg", "head", "iframe", "nav"]);
 
 /**
- * The readable text of a page, one line a block, with its JSON-LD scripts apart. Markup is only read, never run or shown.
+ * The readable text of a page, one line a block, with its JSON-LD scripts apart. Markup is only
+ * read, never run or shown.
  */
-export function pageText(html: string): { readonly text: string; readonly json: readonly string[] } {
+export function pageText(html: string): {
+  readonly text: string;
+  readonly json: readonly string[];
+} {
   let text = "";
   let silent = 0;
   let script: string | null = null;
@@ -35,7 +62,14 @@ export function pageText(html: string): { readonly text: string; readonly json: 
   parser.write(html);
   parser.end();
   // Runs of blanks first: a long one would be looked through from each of its places.
-  return { text: text.replace(/[ \t]{2,}/gu, " ").replace(/ ?\n ?/gu, "\n").replace(/\n{2,}/gu, "\n\n").trim(), json };
+  return {
+    text: text
+      .replace(/[ \t]{2,}/gu, " ")
+      .replace(/ ?\n ?/gu, "\n")
+      .replace(/\n{2,}/gu, "\n\n")
+      .trim(),
+    json,
+  };
 }
 
 /** A string that may carry markup and entities, as plain text on one line. */

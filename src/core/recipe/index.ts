@@ -1,18 +1,50 @@
 export { settleEggs, type EggChoice } from "./eggs";
 export { altitudeChanges, type AltitudeChanges } from "./altitude";
 export { balanceRemarks, suggestedAmount, type BalanceRemark, type BalanceRules } from "./balance";
-export { batterPart, formulaOf, isSelfRaising, isWideRange, massOfGroups, missingMain, type Formula, type FormulaRow, type PartFormula } from "./formula";
+export {
+  batterPart,
+  formulaOf,
+  isSelfRaising,
+  isWideRange,
+  massOfGroups,
+  missingMain,
+  type Formula,
+  type FormulaRow,
+  type PartFormula,
+} from "./formula";
 export type { LineDoubt } from "./line";
 export type { NoMass } from "./line-mass";
 export { measuresOf } from "./measures-of";
 export type { ReadingRow } from "./read-page";
 export { readRecipe, type ReadingProblem, type RecipeReading } from "./read-recipe";
 export type { RowKind } from "./row-kind";
-export { eggsIn, grossOf, leavenerTimes, scaledRow, scaleTimes, shortfall, totalMass, type LeaveningSchool } from "./scale";
+export {
+  eggsIn,
+  grossOf,
+  leavenerTimes,
+  scaledRow,
+  scaleTimes,
+  shortfall,
+  totalMass,
+  type LeaveningSchool,
+} from "./scale";
 export { HEAT_SOURCES, type HeatSource } from "./heat-sources";
 export { holdsOf, HoldsSchema, spoilsInRoom, type Hazard, type Holds } from "./holds";
 export {
-  BakeSchema, emptyRecipe, freshId, PART_ROLES, parseRecipeDoc, RECIPE_LIMITS, RecipeDocSchema, ROLES_BESIDES, type Line, type Part, type PartRole, type RecipeDoc, type Step, type StepKind,
+  BakeSchema,
+  emptyRecipe,
+  freshId,
+  PART_ROLES,
+  parseRecipeDoc,
+  RECIPE_LIMITS,
+  RecipeDocSchema,
+  ROLES_BESIDES,
+  type Line,
+  type Part,
+  type PartRole,
+  type RecipeDoc,
+  type Step,
+  type StepKind,
 } from "./schema";
 export { mergedRecipe } from "./merge";
 export { withSharedPart } from "./shared-part";

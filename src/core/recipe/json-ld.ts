@@ -8,17 +8,27 @@ const DEEPEST = 40;
 const MOST_NODES = 50_000;
 const MOST_STEPS = 2000;
 
-/** The recipes of a page's JSON-LD, and its nodes by their `@id`, for those that are only referred to. */
-export type JsonRecipes = { readonly recipes: readonly Node[]; readonly byId: ReadonlyMap<string, Node> };
+/**
+ * The recipes of a page's JSON-LD, and its nodes by their `@id`, for those that are only referred
+ * to.
+ */
+export type JsonRecipes = {
+  readonly recipes: readonly Node[];
+  readonly byId: ReadonlyMap<string, Node>;
+};
 
-/** The schema.org recipes in a page's JSON-LD texts, also inside `@graph`, arrays and other things; damaged texts are passed over. */
+/**
+ * The schema.org recipes in a page's JSON-LD texts, also inside `@graph`, arrays and other things;
+ * damaged texts are passed over.
+ */
 export function recipesInJson(texts: readonly string[]): JsonRecipes {
   const recipes: Node[] = [];
   const byId = new Map<string, Node>();
   let nodes = 0;
   const visit = (value: unknown, depth: number): void => {
     nodes += 1;
-    if (depth > DEEPEST || nodes > MOST_NODES || typeof value !== "object" || value === null) return;
+    if (depth > DEEPEST || nodes > MOST_NODES || typeof value !== "object" || value === null)
+      return;
     if (!Array.isArray(value)) {
       const node = value as Node;
       const id = node["@id"];
@@ -45,38 +55,71 @@ function isRecipe(node: Node): boolean {
   return strings(node["@type"]).some((type) => /(?:^|[/:])recipe$/iu.test(type));
 }
 
-/** Strings of a value that may be one string, a number, or a list of such; what is nested deeper than any honest page is left out. */
+/**
+ * Strings of a value that may be one string, a number, or a list of such; what is nested deeper
+ * than any honest page is left out.
+ */
 function strings(value: unknown, depth = 0): readonly string[] {
   if (typeof value === "string") return [value];
   if (typeof value === "number") return [String(value)];
-  return Array.isArray(value) && depth < DEEPEST ? value.flatMap((inner) => strings(inner, depth + 1)) : [];
+  return Array.isArray(value) && depth < DEEPEST
+    ? value.flatMap((inner) => strings(inner, depth + 1))
+    : [];
 }
 
 /** The fields that are read; all others are shown as unread. */
 const READ = new Set([
-  "@type", "@id", "@context", "name", "recipeIngredient", "ingredients", "recipeInstructions", "recipeYield", "description", "tool", "cookTime", "prepTime", "totalTime",
-  "author", "url", "comment", "notes", "mainEntityOfPage",
+  "@type",
+  "@id",
+  "@context",
+  "name",
+  "recipeIngredient",
+  "ingredients",
+  "recipeInstructions",
+  "recipeYield",
+  "description",
+  "tool",
+  "cookTime",
+  "prepTime",
+  "totalTime",
+  "author",
+  "url",
+  "comment",
+  "notes",
+  "mainEntityOfPage",
 ]);
 
 /**
- * The lines of the first of some JSON-LD recipes, each told what it is; further recipes are kept as such, and fields that
- * are not read as unread.
+ * The lines of the first of some JSON-LD recipes, each told what it is; further recipes are kept as
+ * such, and fields that are not read as unread.
  */
 export function jsonPage({ recipes: [recipe, ...others], byId }: JsonRecipes): readonly PageLine[] {
   if (recipe === undefined) return [];
-  const line = (is: PageLine["is"]) => (text: string): PageLine => ({ text: plainText(text), is });
+  const line =
+    (is: PageLine["is"]) =>
+    (text: string): PageLine => ({ text: plainText(text), is });
   const cook = isoMinutes(recipe["cookTime"]);
   const lines: PageLine[] = [
     ...strings(recipe["name"]).slice(0, 1).map(line("title")),
     ...strings(recipe["description"]).map(line("note")),
-    ...strings(recipe["recipeYield"]).slice(0, 1).map((text) => line("yield")(/\p{L}/u.test(text) ? text : `Serves ${text}`)),
+    ...strings(recipe["recipeYield"])
+      .slice(0, 1)
+      .map((text) => line("yield")(/\p{L}/u.test(text) ? text : `Serves ${text}`)),
     ...toolNames(recipe["tool"]).map(line("tins")),
     ...(cook === null ? [] : [{ text: `Bake: ${cook} minutes`, is: "minutes" } as const]),
-    ...strings(recipe["recipeIngredient"] ?? recipe["ingredients"]).map((text) => line(/:\s*$/u.test(text) ? "part" : "ingredient")(text)),
+    ...strings(recipe["recipeIngredient"] ?? recipe["ingredients"]).map((text) =>
+      line(/:\s*$/u.test(text) ? "part" : "ingredient")(text),
+    ),
     ...instructions(recipe["recipeInstructions"], byId, 0, { left: MOST_STEPS }),
     ...[...strings(recipe["comment"]), ...strings(recipe["notes"])].map(line("note")),
     ...sources(recipe).map(line("source")),
-    ...Object.entries(recipe).filter(([key]) => !READ.has(key)).map(([key, value]) => line("unread")(`${key}: ${(typeof value === "string" ? value : shortJson(value)).slice(0, 300)}`)),
+    ...Object.entries(recipe)
+      .filter(([key]) => !READ.has(key))
+      .map(([key, value]) =>
+        line("unread")(
+          `${key}: ${(typeof value === "string" ? value : shortJson(value)).slice(0, 300)}`,
+        ),
+      ),
     ...others.map((other) => line("second-recipe")(strings(other["name"])[0] ?? "another recipe")),
   ];
   return lines.filter(({ text }) => text !== "");
@@ -92,7 +135,8 @@ function shortJson(value: unknown): string {
 }
 
 function toolNames(value: unknown, depth = 0): readonly string[] {
-  if (Array.isArray(value)) return depth < DEEPEST ? value.flatMap((inner) => toolNames(inner, depth + 1)) : [];
+  if (Array.isArray(value))
+    return depth < DEEPEST ? value.flatMap((inner) => toolNames(inner, depth + 1)) : [];
   if (typeof value === "object" && value !== null) return strings((value as Node)["name"]);
   return strings(value);
 }
@@ -103,25 +147,47 @@ function sources(recipe: Node): readonly string[] {
 }
 
 /**
- * Strings, HowToStep and HowToSection, nested as they come; a section's name opens its part. A node that is only a
- * reference is looked up; one that says nothing is kept as unread, and so is what is nested deeper than any honest page.
+ * Strings, HowToStep and HowToSection, nested as they come; a section's name opens its part. A node
+ * that is only a reference is looked up; one that says nothing is kept as unread, and so is what is
+ * nested deeper than any honest page.
  */
-function instructions(value: unknown, byId: JsonRecipes["byId"], depth: number, budget: { left: number }): readonly PageLine[] {
+function instructions(
+  value: unknown,
+  byId: JsonRecipes["byId"],
+  depth: number,
+  budget: { left: number },
+): readonly PageLine[] {
   // References let a short text stand for any number of steps.
   budget.left -= 1;
-  if (budget.left < 0) return budget.left === -1 ? [{ text: `more than ${MOST_STEPS} steps, or parts of steps`, is: "unread" }] : [];
+  if (budget.left < 0)
+    return budget.left === -1
+      ? [{ text: `more than ${MOST_STEPS} steps, or parts of steps`, is: "unread" }]
+      : [];
   if (depth > DEEPEST) return [{ text: "steps nested too deep, or in a circle", is: "unread" }];
-  if (typeof value === "string") return value.split(/\r?\n|<\/(?:p|li)>|<br\s*\/?>/iu).map((text): PageLine => ({ text: plainText(text), is: "step" }));
-  if (Array.isArray(value)) return value.flatMap((inner) => instructions(inner, byId, depth + 1, budget));
+  if (typeof value === "string")
+    return value
+      .split(/\r?\n|<\/(?:p|li)>|<br\s*\/?>/iu)
+      .map((text): PageLine => ({ text: plainText(text), is: "step" }));
+  if (Array.isArray(value))
+    return value.flatMap((inner) => instructions(inner, byId, depth + 1, budget));
   if (typeof value !== "object" || value === null) return [];
   const node = value as Node;
-  const referred = Object.keys(node).length === 1 ? byId.get(strings(node["@id"])[0] ?? "") : undefined;
+  const referred =
+    Object.keys(node).length === 1 ? byId.get(strings(node["@id"])[0] ?? "") : undefined;
   if (referred !== undefined) return instructions(referred, byId, depth + 1, budget);
   const inner = node["itemListElement"] ?? node["steps"];
   const text = strings(node["text"])[0] ?? strings(node["name"])[0];
-  if (inner === undefined) return [text === undefined ? { text: shortJson(node).slice(0, 300), is: "unread" } : { text: plainText(text), is: "step" }];
+  if (inner === undefined)
+    return [
+      text === undefined
+        ? { text: shortJson(node).slice(0, 300), is: "unread" }
+        : { text: plainText(text), is: "step" },
+    ];
   const name = strings(node["name"])[0];
-  return [...(name === undefined ? [] : [{ text: `${plainText(name)}:`, is: "part" } as const]), ...instructions(inner, byId, depth + 1, budget)];
+  return [
+    ...(name === undefined ? [] : [{ text: `${plainText(name)}:`, is: "part" } as const]),
+    ...instructions(inner, byId, depth + 1, budget),
+  ];
 }
 
 /**
@@ -129,9 +195,14 @@ function instructions(value: unknown, byId: JsonRecipes["byId"], depth: number, 
  * @example isoMinutes("PT1H10M") // 70
  */
 export function isoMinutes(value: unknown): number | null {
-  const found = /^P(?:(\d+)D)?(?:T(?:(\d+(?:\.\d+)?)H)?(?:(\d+(?:\.\d+)?)M)?(?:(\d+(?:\.\d+)?)S)?)?$/iu.exec(strings(value)[0]?.trim() ?? "");
+  const found =
+    /^P(?:(\d+)D)?(?:T(?:(\d+(?:\.\d+)?)H)?(?:(\d+(?:\.\d+)?)M)?(?:(\d+(?:\.\d+)?)S)?)?$/iu.exec(
+      strings(value)[0]?.trim() ?? "",
+    );
   if (found === null) return null;
-  const [days, hours, minutes, seconds] = found.slice(1).map((part) => Number((part as string | undefined) ?? 0));
+  const [days, hours, minutes, seconds] = found
+    .slice(1)
+    .map((part) => Number((part as string | undefined) ?? 0));
   const total = (days ?? 0) * 1440 + (hours ?? 0) * 60 + (minutes ?? 0) + (seconds ?? 0) / 60;
   return total > 0 ? Math.round(total) : null;
 }

@@ -1,5 +1,14 @@
 import {
-  EGG_WHITE_SHARE, EGGS_G, HEAPS, isSpoon, middle, unitSize, US_CUP_ML, type EggSize, type KitchenMeasures, type Way,
+  EGG_WHITE_SHARE,
+  EGGS_G,
+  HEAPS,
+  isSpoon,
+  middle,
+  unitSize,
+  US_CUP_ML,
+  type EggSize,
+  type KitchenMeasures,
+  type Way,
 } from "../measure";
 import { cupGrams, type Ingredient } from "../pantry";
 import type { Measure, ReadLine } from "./line";
@@ -23,25 +32,41 @@ export type NoMass = "no-amount" | "unknown-ingredient" | "not-by-volume" | "not
 const POWDERS: readonly string[] = ["flour", "starch", "cocoa", "nut-meal", "oats"];
 
 /**
- * Grams of a read line in a kitchen of given measures: what the baker weighed, else the weight written, else the weight
- * in brackets, else cups and spoons by the ingredient's own weight, else pieces and packs.
- * Exact when the line gives a weight; a cup of flour ranges from spooned to dipped.
+ * Grams of a read line in a kitchen of given measures: what the baker weighed, else the weight
+ * written, else the weight in brackets, else cups and spoons by the ingredient's own weight, else
+ * pieces and packs. Exact when the line gives a weight; a cup of flour ranges from spooned to
+ * dipped.
  * @param weighedG the baker's own weight, g; null when she has not weighed it
  */
-export function lineMass(line: ReadLine, ingredient: Ingredient | null, measures: KitchenMeasures, weighedG: number | null = null): LineMass | NoMass {
-  if (weighedG !== null) return { massG: weighedG, rangeG: [weighedG, weighedG], basis: "weighed", assumedWay: null };
-  const isInMass = line.measures.length > 0 && line.measures.every(({ unit }) => unitSize(unit, measures).of === "mass");
+export function lineMass(
+  line: ReadLine,
+  ingredient: Ingredient | null,
+  measures: KitchenMeasures,
+  weighedG: number | null = null,
+): LineMass | NoMass {
+  if (weighedG !== null)
+    return { massG: weighedG, rangeG: [weighedG, weighedG], basis: "weighed", assumedWay: null };
+  const isInMass =
+    line.measures.length > 0 &&
+    line.measures.every(({ unit }) => unitSize(unit, measures).of === "mass");
   if (isInMass) return summed(line.measures, "written", (measure) => massPer(measure, measures));
   if (line.stated !== null && unitSize(line.stated.unit, measures).of === "mass") {
     return summed([line.stated], "beside", (measure) => massPer(measure, measures));
   }
-  if (line.measures.length === 0) return line.stated === null ? "no-amount" : lineMass({ ...line, measures: [line.stated], stated: null }, ingredient, measures);
-  if (line.measures.some(({ unit }) => unit === "pack")) return packMass(line, ingredient, measures);
+  if (line.measures.length === 0)
+    return line.stated === null
+      ? "no-amount"
+      : lineMass({ ...line, measures: [line.stated], stated: null }, ingredient, measures);
+  if (line.measures.some(({ unit }) => unit === "pack"))
+    return packMass(line, ingredient, measures);
   if (ingredient === null) return "unknown-ingredient";
   if (line.measures.some(({ unit }) => unit === "piece")) {
     const eachG = pieceG(line, ingredient, measures);
-    if (eachG !== null) return summed(line.measures, "piece", ({ unit }) => (unit === "piece" ? eachG : 0));
-    return line.stated === null ? "not-by-piece" : lineMass({ ...line, measures: [line.stated], stated: null }, ingredient, measures);
+    if (eachG !== null)
+      return summed(line.measures, "piece", ({ unit }) => (unit === "piece" ? eachG : 0));
+    return line.stated === null
+      ? "not-by-piece"
+      : lineMass({ ...line, measures: [line.stated], stated: null }, ingredient, measures);
   }
   return volumeMass(line, ingredient, measures);
 }
@@ -51,7 +76,11 @@ function massPer({ unit }: Measure, measures: KitchenMeasures): number {
   return size.of === "mass" ? size.g : 0;
 }
 
-function summed(measures: readonly Measure[], basis: MassBasis, per: (measure: Measure) => number): LineMass {
+function summed(
+  measures: readonly Measure[],
+  basis: MassBasis,
+  per: (measure: Measure) => number,
+): LineMass {
   let [mid, low, high] = [0, 0, 0];
   for (const measure of measures) {
     const each = measure.sign * per(measure);
@@ -59,28 +88,49 @@ function summed(measures: readonly Measure[], basis: MassBasis, per: (measure: M
     low += each * (each > 0 ? measure.amount.low : measure.amount.high);
     high += each * (each > 0 ? measure.amount.high : measure.amount.low);
   }
-  return { massG: Math.max(0, mid), rangeG: [Math.max(0, low), Math.max(0, high)], basis, assumedWay: null };
+  return {
+    massG: Math.max(0, mid),
+    rangeG: [Math.max(0, low), Math.max(0, high)],
+    basis,
+    assumedWay: null,
+  };
 }
 
-function volumeMass(line: ReadLine, ingredient: Ingredient, measures: KitchenMeasures): LineMass | NoMass {
+function volumeMass(
+  line: ReadLine,
+  ingredient: Ingredient,
+  measures: KitchenMeasures,
+): LineMass | NoMass {
   const { cupG } = ingredient;
   if (cupG === null) return "not-by-volume";
   const usual = usualWay(ingredient, measures);
   const way = line.way ?? usual;
   const heap = line.heap ?? measures.heap;
-  const perCup = (by: Way) => (measure: Measure): number => {
-    const size = unitSize(measure.unit, measures);
-    if (size.of !== "volume") return massPer(measure, measures);
-    // A spoon's heap only stands on what does not run.
-    const heaped = isSpoon(measure.unit) && !isRunny(ingredient) ? HEAPS[heap] : 1;
-    return (size.ml / US_CUP_ML) * cupGrams(cupG, by) * heaped;
-  };
+  const perCup =
+    (by: Way) =>
+    (measure: Measure): number => {
+      const size = unitSize(measure.unit, measures);
+      if (size.of !== "volume") return massPer(measure, measures);
+      // A spoon's heap only stands on what does not run.
+      const heaped = isSpoon(measure.unit) && !isRunny(ingredient) ? HEAPS[heap] : 1;
+      return (size.ml / US_CUP_ML) * cupGrams(cupG, by) * heaped;
+    };
   const mass = summed(line.measures, "volume", perCup(way));
-  const isOpen = line.way === null && POWDERS.includes(ingredient.group) && line.measures.some(({ unit }) => unit === "cup");
+  const isOpen =
+    line.way === null &&
+    POWDERS.includes(ingredient.group) &&
+    line.measures.some(({ unit }) => unit === "cup");
   if (!isOpen) return mass;
   const dipped = summed(line.measures, "volume", perCup("dipped"));
   const spooned = summed(line.measures, "volume", perCup("spooned"));
-  return { ...mass, rangeG: [Math.min(spooned.rangeG[0], mass.rangeG[0]), Math.max(dipped.rangeG[1], mass.rangeG[1])], assumedWay: way };
+  return {
+    ...mass,
+    rangeG: [
+      Math.min(spooned.rangeG[0], mass.rangeG[0]),
+      Math.max(dipped.rangeG[1], mass.rangeG[1]),
+    ],
+    assumedWay: way,
+  };
 }
 
 /** Brown sugar is packed wherever it is measured; powders go by the kitchen's school. */
@@ -90,7 +140,19 @@ function usualWay({ group }: Ingredient, measures: KitchenMeasures): Way {
 }
 
 function isRunny({ group }: Ingredient): boolean {
-  return ["syrup", "oil", "egg", "egg-white", "egg-yolk", "milk", "cultured-milk", "cream", "water", "acid-liquid", "flavouring"].includes(group);
+  return [
+    "syrup",
+    "oil",
+    "egg",
+    "egg-white",
+    "egg-yolk",
+    "milk",
+    "cultured-milk",
+    "cream",
+    "water",
+    "acid-liquid",
+    "flavouring",
+  ].includes(group);
 }
 
 function pieceG(line: ReadLine, ingredient: Ingredient, measures: KitchenMeasures): number | null {
@@ -101,23 +163,37 @@ function pieceG(line: ReadLine, ingredient: Ingredient, measures: KitchenMeasure
   return ingredient.eachG ?? null;
 }
 
-/** One egg as the line calls it: the kitchen's own weight, else the size it names within the kitchen's table, g. */
+/**
+ * One egg as the line calls it: the kitchen's own weight, else the size it names within the
+ * kitchen's table, g.
+ */
 function eggG(name: string, measures: KitchenMeasures): number {
   return measures.ownEggG ?? EGGS_G[eggSize(name, measures.egg)];
 }
 
 function eggSize(name: string, usual: EggSize): EggSize {
   const table = usual.startsWith("us") ? "us" : "eu";
-  const said = /\b(extra[- ]large|large|medium|small)\b/iu.exec(name)?.[1]?.toLowerCase().replace(" ", "-");
+  const said = /\b(extra[- ]large|large|medium|small)\b/iu
+    .exec(name)?.[1]
+    ?.toLowerCase()
+    .replace(" ", "-");
   const size = `${table}-${said ?? ""}`;
   if (size in EGGS_G) return size as EggSize;
   return said === "extra-large" ? "eu-large" : usual;
 }
 
-function packMass(line: ReadLine, ingredient: Ingredient | null, measures: KitchenMeasures): LineMass | NoMass {
+function packMass(
+  line: ReadLine,
+  ingredient: Ingredient | null,
+  measures: KitchenMeasures,
+): LineMass | NoMass {
   const { packSize } = line;
   if (packSize !== null) {
-    const one = lineMass({ ...line, measures: [packSize], packSize: null, stated: null }, ingredient, measures);
+    const one = lineMass(
+      { ...line, measures: [packSize], packSize: null, stated: null },
+      ingredient,
+      measures,
+    );
     return typeof one === "string" ? one : summed(line.measures, "pack", () => one.massG);
   }
   if (ingredient === null) return "unknown-ingredient";

@@ -4,10 +4,16 @@ import { matchIngredient, pantryOf } from "../pantry";
 import { readLine } from "./line";
 import { lineMass } from "./line-mass";
 
-type Style = readonly [text: string, id: string | null, grams: number | "no-amount" | "unknown-ingredient" | "not-by-piece" | "not-by-volume", measures?: "us"];
+type Style = readonly [
+  text: string,
+  id: string | null,
+  grams: number | "no-amount" | "unknown-ingredient" | "not-by-piece" | "not-by-volume",
+  measures?: "us",
+];
 
-// Worked out by hand from the catalogue: metric cup 250 mL, spoons 15 and 5 mL, eggs 50 g; US cup 236.588 mL, tablespoon 14.787, teaspoon 4.929.
-// A metric cup is 1.0567 US cups, its tablespoon 0.0634, its teaspoon 0.02113; a US tablespoon is 1/16 cup, a teaspoon 1/48.
+// Worked out by hand from the catalogue: metric cup 250 mL, spoons 15 and 5 mL, eggs 50 g; US cup
+// 236.588 mL, tablespoon 14.787, teaspoon 4.929. A metric cup is 1.0567 US cups, its tablespoon
+// 0.0634, its teaspoon 0.02113; a US tablespoon is 1/16 cup, a teaspoon 1/48.
 const LINES: readonly Style[] = [
   // weights
   ["200 g plain flour", "plain-flour", 200],
@@ -230,17 +236,21 @@ describe("ingredient lines as people write them", () => {
     expect(new Set(LINES.map(([text]) => text)).size).toBe(LINES.length);
   });
 
-  it.each(LINES.map(([text, id, expected, measures]) => ({ text, id, expected, measures })))("$text is $id, $expected", ({ text, id, expected, measures }) => {
-    const line = readLine(text);
-    const ingredient = matchIngredient(line.name, pantry)?.ingredient ?? null;
-    expect(ingredient?.id ?? null).toBe(id);
-    const mass = lineMass(line, ingredient, measures === "us" ? US_MEASURES : METRIC_MEASURES);
-    const found = typeof mass === "string" ? mass : mass.massG;
-    if (typeof expected === "number") {
-      // Weights in the table are worked out by hand and rounded to the gram, or to the tenth under 10 g.
-      expect(found).toBeTypeOf("number");
-      expect(Math.abs(Number(found) - expected)).toBeLessThanOrEqual(expected < 10 ? 0.06 : 0.6);
-    } else expect(found).toBe(expected);
-    expect(line.text).toBe(text);
-  });
+  it.each(LINES.map(([text, id, expected, measures]) => ({ text, id, expected, measures })))(
+    "$text is $id, $expected",
+    ({ text, id, expected, measures }) => {
+      const line = readLine(text);
+      const ingredient = matchIngredient(line.name, pantry)?.ingredient ?? null;
+      expect(ingredient?.id ?? null).toBe(id);
+      const mass = lineMass(line, ingredient, measures === "us" ? US_MEASURES : METRIC_MEASURES);
+      const found = typeof mass === "string" ? mass : mass.massG;
+      if (typeof expected === "number") {
+        // Weights in the table are worked out by hand and rounded to the gram, or to the tenth
+        // under 10 g.
+        expect(found).toBeTypeOf("number");
+        expect(Math.abs(Number(found) - expected)).toBeLessThanOrEqual(expected < 10 ? 0.06 : 0.6);
+      } else expect(found).toBe(expected);
+      expect(line.text).toBe(text);
+    },
+  );
 });

@@ -1,12 +1,27 @@
-import { isSpoon, readSpan, readUnit, type Amount, type Heap, type KitchenUnit, type Way } from "../measure";
+import {
+  isSpoon,
+  readSpan,
+  readUnit,
+  type Amount,
+  type Heap,
+  type KitchenUnit,
+  type Way,
+} from "../measure";
 
 /** One amount of one unit; a recipe line can add several up, or take one off. */
-export type Measure = { readonly amount: Amount; readonly unit: KitchenUnit; readonly sign: 1 | -1 };
+export type Measure = {
+  readonly amount: Amount;
+  readonly unit: KitchenUnit;
+  readonly sign: 1 | -1;
+};
 
 /** What a reader should look at again. */
-export type LineDoubt = "no-amount" | "no-number" | "two-things" | "alternative" | "negative" | "huge" | "no-name";
+export type LineDoubt =
+  "no-amount" | "no-number" | "two-things" | "alternative" | "negative" | "huge" | "no-name";
 
-/** An ingredient line, taken apart. Nothing of it is thrown away: `text` is every word as written. */
+/**
+ * An ingredient line, taken apart. Nothing of it is thrown away: `text` is every word as written.
+ */
 export type ReadLine = {
   readonly text: string;
   /** Added up, or empty when the line gives no amount. */
@@ -29,7 +44,8 @@ export type ReadLine = {
 /** No home recipe has more of one thing than this many of any unit. */
 const MOST_OF_A_UNIT = 20_000;
 
-const BULLET = /^\s*(?:[-*•·◦▢☐□▪●–—]+\s*(?!\d*\s*°)|\[[ xX]?\]\s*|\d{1,2}[.)]\s+(?=\S*\d|[a-z]))+/u;
+const BULLET =
+  /^\s*(?:[-*•·◦▢☐□▪●–—]+\s*(?!\d*\s*°)|\[[ xX]?\]\s*|\d{1,2}[.)]\s+(?=\S*\d|[a-z]))+/u;
 const WAYS_BEFORE: readonly (readonly [RegExp, Way])[] = [
   [/\b(?:firmly |lightly |well[- ])?packed\b/iu, "packed"],
   [/\b(?:scooped|dipped|dip(?:ped)? and swept?)\b/iu, "dipped"],
@@ -40,11 +56,12 @@ const HEAP_WORDS: readonly (readonly [RegExp, Heap])[] = [
   [/\brounded\s*/iu, "rounded"],
   [/\b(?:level|scant)\s*/iu, "level"],
 ];
-const FOR_SOMETHING = /\b(?:to taste|as needed|as required|for (?:greasing|dusting|the tins?|the pans?|rolling|serving|decoration|decorating|sprinkling|brushing|frying|garnish)|to (?:serve|decorate|finish|garnish)|plus (?:extra|more)[^,;]*)\b/iu;
+const FOR_SOMETHING =
+  /\b(?:to taste|as needed|as required|for (?:greasing|dusting|the tins?|the pans?|rolling|serving|decoration|decorating|sprinkling|brushing|frying|garnish)|to (?:serve|decorate|finish|garnish)|plus (?:extra|more)[^,;]*)\b/iu;
 
 /**
- * One ingredient line: `2 1/4 cups (280 g) plain flour, sifted`, `Butter - 200 g`, `3 egg whites`, `juice of 2 lemons`,
- * `1 x 400g tin peaches`, `¾ cup plus 2 tbsp milk`, `salt to taste`.
+ * One ingredient line: `2 1/4 cups (280 g) plain flour, sifted`, `Butter - 200 g`, `3 egg whites`,
+ * `juice of 2 lemons`, `1 x 400g tin peaches`, `¾ cup plus 2 tbsp milk`, `salt to taste`.
  * @example readLine("2 heaped tbsp cocoa").heap // "heaped"
  */
 export function readLine(text: string): ReadLine {
@@ -52,7 +69,12 @@ export function readLine(text: string): ReadLine {
   const isNegative = /^[-−]\s*\d/u.test(text.trim()) && !/^[-−]\s+\d/u.test(text.trim());
   const isOptional = /\boptional(?:ly)?\b/iu.test(bare);
   const brackets = takeBrackets(bare);
-  const found = amountFirst(brackets.rest) ?? fromPart(brackets.rest) ?? amountLast(brackets.rest) ?? countInBrackets(brackets) ?? nothingFound(brackets.rest);
+  const found =
+    amountFirst(brackets.rest) ??
+    fromPart(brackets.rest) ??
+    amountLast(brackets.rest) ??
+    countInBrackets(brackets) ??
+    nothingFound(brackets.rest);
   const isPack = found.measures.some(({ unit }) => unit === "pack");
   const packSize = found.packSize ?? (isPack ? brackets.measure : null);
   const stated = found.stated ?? (isPack ? null : brackets.measure);
@@ -84,15 +106,24 @@ function nothingFound(rest: string): Found {
   return { measures: [], packSize: null, stated: null, isAbout: false, heap: null, rest };
 }
 
-type Found = Pick<ReadLine, "measures" | "packSize" | "stated" | "isAbout" | "heap"> & { readonly rest: string };
+type Found = Pick<ReadLine, "measures" | "packSize" | "stated" | "isAbout" | "heap"> & {
+  readonly rest: string;
+};
 
 /** Brackets hold a second measure or a remark; either way they are not part of the name. */
-function takeBrackets(text: string): { readonly rest: string; readonly measure: Measure | null; readonly notes: readonly string[] } {
+function takeBrackets(text: string): {
+  readonly rest: string;
+  readonly measure: Measure | null;
+  readonly notes: readonly string[];
+} {
   let measure: Measure | null = null;
   const notes: string[] = [];
   const rest = text.replace(/[([]([^()[\]]*)[)\]]/gu, (_all, inside: string) => {
     const parts = inside.split(/\s*[/;,]\s*|\s+or\s+/u).map((part) => measureIn(part));
-    const best = parts.find((part) => part !== null && isMass(part.unit)) ?? parts.find((part) => part !== null) ?? null;
+    const best =
+      parts.find((part) => part !== null && isMass(part.unit)) ??
+      parts.find((part) => part !== null) ??
+      null;
     if (measure === null && best !== null) measure = best;
     else if (inside.trim() !== "") notes.push(inside.trim());
     return " ";
@@ -100,22 +131,39 @@ function takeBrackets(text: string): { readonly rest: string; readonly measure: 
   return { rest: rest.replace(/\s+/gu, " ").trim(), measure, notes };
 }
 
-const isMass = (unit: KitchenUnit): boolean => unit === "g" || unit === "kg" || unit === "oz" || unit === "lb";
+const isMass = (unit: KitchenUnit): boolean =>
+  unit === "g" || unit === "kg" || unit === "oz" || unit === "lb";
 
 /** A text that is nothing but an amount and a unit. */
 function measureIn(text: string): Measure | null {
-  const span = readSpan(text.replace(/^(?:about|approx\.?|or)\s+/iu, "").replace(/^(\d+)-(?=ounce|oz|gram|g\b|ml\b|pound)/iu, "$1 "));
+  const span = readSpan(
+    text
+      .replace(/^(?:about|approx\.?|or)\s+/iu, "")
+      .replace(/^(\d+)-(?=ounce|oz|gram|g\b|ml\b|pound)/iu, "$1 "),
+  );
   const unit = span === null ? null : readUnit(span.rest.replace(/^-/u, ""));
-  if (span === null || unit === null || !/^(?:each|total|in all|weight|net|or so)?$/iu.test(unit.rest)) return null;
+  if (
+    span === null ||
+    unit === null ||
+    !/^(?:each|total|in all|weight|net|or so)?$/iu.test(unit.rest)
+  )
+    return null;
   return { amount: span.amount, unit: unit.unit, sign: 1 };
 }
 
 /** `2 cups flour`, `1 x 400g tin peaches`, `250g/9oz flour`, `1 cup plus 2 tbsp milk`, `3 eggs`. */
 function amountFirst(text: string): Found | null {
-  const isHeapedFirst = HEAP_WORDS.find(([pattern]) => new RegExp(`^${pattern.source}`, "iu").test(text));
+  const isHeapedFirst = HEAP_WORDS.find(([pattern]) =>
+    new RegExp(`^${pattern.source}`, "iu").test(text),
+  );
   const start = isHeapedFirst === undefined ? text : text.replace(isHeapedFirst[0], "");
   // "A heaped spoon" and "pinch of salt" are one of them.
-  const span = readSpan(start.replace(/^a\s+(?=(?:heaped|rounded|level)\b)|^(?=(?:pinch|dash|splash|knob|handful)\b)/iu, "1 "));
+  const span = readSpan(
+    start.replace(
+      /^a\s+(?=(?:heaped|rounded|level)\b)|^(?=(?:pinch|dash|splash|knob|handful)\b)/iu,
+      "1 ",
+    ),
+  );
   if (span === null) return null;
   const { amount, isAbout } = span;
   const crossed = span.rest.replace(/^[x×]\s*(?=\d)/iu, "");
@@ -124,7 +172,9 @@ function amountFirst(text: string): Found | null {
 
   let rest = crossed;
   let heap: Heap | null = isHeapedFirst?.[1] ?? null;
-  const filled = WAYS_BEFORE.find(([pattern]) => new RegExp(`^${pattern.source}\\s+cups?\\b`, "iu").test(rest));
+  const filled = WAYS_BEFORE.find(([pattern]) =>
+    new RegExp(`^${pattern.source}\\s+cups?\\b`, "iu").test(rest),
+  );
   if (filled !== undefined) rest = rest.replace(filled[0], "").trimStart();
   for (const [pattern, found] of HEAP_WORDS) {
     const leading = new RegExp(`^${pattern.source}`, "iu").exec(rest);
@@ -134,16 +184,38 @@ function amountFirst(text: string): Found | null {
     }
   }
   const unit = readUnit(rest.replace(/^-\s*/u, ""));
-  if (unit === null) return { measures: [{ amount, unit: "piece", sign: 1 }], packSize: null, stated: null, isAbout, heap: null, rest };
+  if (unit === null)
+    return {
+      measures: [{ amount, unit: "piece", sign: 1 }],
+      packSize: null,
+      stated: null,
+      isAbout,
+      heap: null,
+      rest,
+    };
   const first: Measure = { amount, unit: unit.unit, sign: 1 };
   const more = furtherMeasures(unit.rest);
   const named = filled === undefined ? more.rest : `${more.rest}, ${filled[1]}`;
-  return { measures: [first, ...more.added], packSize: null, stated: more.stated, isAbout, heap: isSpoon(unit.unit) || unit.unit === "cup" ? heap : null, rest: named };
+  return {
+    measures: [first, ...more.added],
+    packSize: null,
+    stated: more.stated,
+    isAbout,
+    heap: isSpoon(unit.unit) || unit.unit === "cup" ? heap : null,
+    rest: named,
+  };
 }
 
 /** `400g tin peaches` after a count: packs of a said size. */
-function packOf(count: Amount, rest: string, isCrossed: boolean): Pick<Found, "measures" | "packSize" | "rest"> | null {
-  const size = /^(\d[\d.,/ ]*)\s*-?\s*(?=[a-z])/iu.exec(rest) === null ? null : readSpan(rest.replace(/^(\d+(?:[.,]\d+)?)-(?=[a-z])/iu, "$1 "));
+function packOf(
+  count: Amount,
+  rest: string,
+  isCrossed: boolean,
+): Pick<Found, "measures" | "packSize" | "rest"> | null {
+  const size =
+    /^(\d[\d.,/ ]*)\s*-?\s*(?=[a-z])/iu.exec(rest) === null
+      ? null
+      : readSpan(rest.replace(/^(\d+(?:[.,]\d+)?)-(?=[a-z])/iu, "$1 "));
   const unit = size === null ? null : readUnit(size.rest);
   if (size === null || unit === null || unit.unit === "piece" || unit.unit === "pack") return null;
   const pack = readUnit(unit.rest);
@@ -156,7 +228,11 @@ function packOf(count: Amount, rest: string, isCrossed: boolean): Pick<Found, "m
 }
 
 /** `plus 2 tbsp`, `+ 1 tsp`, `minus 1 tbsp`, `/9oz` after a first measure. */
-function furtherMeasures(text: string): { readonly added: readonly Measure[]; readonly stated: Measure | null; readonly rest: string } {
+function furtherMeasures(text: string): {
+  readonly added: readonly Measure[];
+  readonly stated: Measure | null;
+  readonly rest: string;
+} {
   const added: Measure[] = [];
   let stated: Measure | null = null;
   let rest = text;
@@ -164,29 +240,49 @@ function furtherMeasures(text: string): { readonly added: readonly Measure[]; re
     const joint = /^(plus|\+|and|minus|less|\/|\||or)\s*/iu.exec(rest);
     const span = joint === null ? null : readSpan(rest.slice(joint[0].length));
     const unit = span === null ? null : readUnit(span.rest);
-    if (joint === null || span === null || unit === null || unit.unit === "pack") return { added, stated, rest };
+    if (joint === null || span === null || unit === null || unit.unit === "pack")
+      return { added, stated, rest };
     const word = (joint[1] ?? "").toLowerCase();
-    if (word === "/" || word === "|" || word === "or") stated ??= { amount: span.amount, unit: unit.unit, sign: 1 };
-    else added.push({ amount: span.amount, unit: unit.unit, sign: word === "minus" || word === "less" ? -1 : 1 });
+    if (word === "/" || word === "|" || word === "or")
+      stated ??= { amount: span.amount, unit: unit.unit, sign: 1 };
+    else
+      added.push({
+        amount: span.amount,
+        unit: unit.unit,
+        sign: word === "minus" || word === "less" ? -1 : 1,
+      });
     rest = unit.rest;
   }
 }
 
 /** `juice of 2 lemons`, `grated zest of 1 orange`, `yolks of 3 eggs`. */
 function fromPart(text: string): Found | null {
-  const found = /^(?:(?:finely\s+)?grated\s+)?(juice|zest|rind|peel|whites?|yolks?)(?:\s+and\s+(juice|zest|rind))?\s+(?:of|from)\s+(.*)$/iu.exec(text);
+  const found =
+    /^(?:(?:finely\s+)?grated\s+)?(juice|zest|rind|peel|whites?|yolks?)(?:\s+and\s+(juice|zest|rind))?\s+(?:of|from)\s+(.*)$/iu.exec(
+      text,
+    );
   const span = found === null ? null : readSpan(found[3] ?? "");
   if (found === null || span === null) return null;
   const part = (found[1] ?? "").toLowerCase().replace(/rind|peel/u, "zest");
   const second = found[2] === undefined ? "" : ` and ${found[2].toLowerCase()}`;
   const [whole = "", ...after] = span.rest.split(/,\s*/u);
   const name = `${whole.replace(/\b(?:large|small|medium|unwaxed|fresh)\s+/giu, "").replace(/s$/u, "")} ${part}${second}`;
-  return { measures: [{ amount: span.amount, unit: "piece", sign: 1 }], packSize: null, stated: null, isAbout: span.isAbout, heap: null, rest: [name, ...after].join(", ") };
+  return {
+    measures: [{ amount: span.amount, unit: "piece", sign: 1 }],
+    packSize: null,
+    stated: null,
+    isAbout: span.isAbout,
+    heap: null,
+    rest: [name, ...after].join(", "),
+  };
 }
 
 /** `Butter: 200 g`, `Plain flour 250g`, `eggs - 3`, `sugar, 1 cup`. */
 function amountLast(text: string): Found | null {
-  const found = /^(\p{L}[^\d¼½¾⅓⅔⅛⅜⅝⅞]*?)\s*[:,–—-]?\s*((?:about|approx\.?|~)?\s*[\d¼½¾⅓⅔⅛⅜⅝⅞].*)$/iu.exec(text);
+  const found =
+    /^(\p{L}[^\d¼½¾⅓⅔⅛⅜⅝⅞]*?)\s*[:,–—-]?\s*((?:about|approx\.?|~)?\s*[\d¼½¾⅓⅔⅛⅜⅝⅞].*)$/iu.exec(
+      text,
+    );
   if (found === null) return null;
   const name = (found[1] ?? "").replace(/[\s:,–—-]+$/u, "");
   const span = readSpan(found[2] ?? "");
@@ -196,44 +292,88 @@ function amountLast(text: string): Found | null {
   // Only what is an amount and nothing more: "step 2 needs flour" is no ingredient of two.
   const further = unit === null ? { added: [], stated: null, rest } : furtherMeasures(rest);
   if (!/^(?:$|[,;(].*)/u.test(further.rest)) return null;
-  const isNamedEnough = unit !== null || /[:–—-]\s*$|\s$/u.test(text.slice(0, text.length - (found[2] ?? "").length));
+  const isNamedEnough =
+    unit !== null || /[:–—-]\s*$|\s$/u.test(text.slice(0, text.length - (found[2] ?? "").length));
   if (!isNamedEnough) return null;
   const measure: Measure = { amount: span.amount, unit: unit?.unit ?? "piece", sign: 1 };
-  return { measures: [measure, ...further.added], packSize: null, stated: further.stated, isAbout: span.isAbout, heap: null, rest: `${name}${further.rest}` };
+  return {
+    measures: [measure, ...further.added],
+    packSize: null,
+    stated: further.stated,
+    isAbout: span.isAbout,
+    heap: null,
+    rest: `${name}${further.rest}`,
+  };
 }
 
-const PREPARATION = /\b(?:at room temperature|room temperature|softened|melted(?: and cooled)?|cooled|chilled|cold|warm|hot|boiling|toasted|chopped|sliced|diced|grated|peeled|cored|mashed|crushed|beaten|separated|sifted|divided|drained|thawed|frozen|finely|roughly|coarsely|freshly|very ripe|zested|juiced|stoned|pitted|halved|quartered|cubed|skinned|for [a-z ]+)\b/iu;
+const PREPARATION =
+  /\b(?:at room temperature|room temperature|softened|melted(?: and cooled)?|cooled|chilled|cold|warm|hot|boiling|toasted|chopped|sliced|diced|grated|peeled|cored|mashed|crushed|beaten|separated|sifted|divided|drained|thawed|frozen|finely|roughly|coarsely|freshly|very ripe|zested|juiced|stoned|pitted|halved|quartered|cubed|skinned|for [a-z ]+)\b/iu;
 
-function nameAndNote(rest: string): { readonly name: string; readonly note: string; readonly way: Way | null } {
-  const clean = rest.replace(/^[\s,.:;–—-]+/u, "").replace(/^(?:of|x)\s+/iu, "").trim();
+function nameAndNote(rest: string): {
+  readonly name: string;
+  readonly note: string;
+  readonly way: Way | null;
+} {
+  const clean = rest
+    .replace(/^[\s,.:;–—-]+/u, "")
+    .replace(/^(?:of|x)\s+/iu, "")
+    .trim();
   const forWhat = FOR_SOMETHING.exec(clean);
   const comma = clean.search(/[,;]|\s[–—-]\s/u);
-  const cut = Math.min(...[forWhat?.index, comma < 0 ? undefined : comma, clean.length].filter((at) => at !== undefined));
+  const cut = Math.min(
+    ...[forWhat?.index, comma < 0 ? undefined : comma, clean.length].filter(
+      (at) => at !== undefined,
+    ),
+  );
   const head = clean.slice(0, cut).trim();
-  const note = clean.slice(cut).replace(/^[\s,;–—-]+/u, "").trim();
+  const note = clean
+    .slice(cut)
+    .replace(/^[\s,;–—-]+/u, "")
+    .trim();
   // Before the name "sifted" is how it is measured; after it, what is done to it.
   const isSiftedFirst = /^(?:sifted|pre-sifted)\s/iu.test(head);
   const way = isSiftedFirst ? "sifted" : (wayIn(head) ?? wayIn(note));
   let name = WAYS_BEFORE.reduce((text, [pattern]) => text.replace(pattern, " "), head);
-  name = name.replace(/^(?:sifted|pre-sifted)\s/iu, " ").replace(/\boptional(?:ly)?\b/iu, "").replace(/\s+/gu, " ").replace(/[\s,]+$/u, "").trim();
-  const leading = new RegExp(`^(?:(?:${PREPARATION.source}|and)\\s+)+(?=\\p{L}{3})`, "iu").exec(name)?.[0] ?? "";
-  const isPartOfName = /^(?:hot|boiling|cold|warm|frozen|grated|mashed|crushed|toasted|chopped|sliced)\s+$/iu.test(leading);
+  name = name
+    .replace(/^(?:sifted|pre-sifted)\s/iu, " ")
+    .replace(/\boptional(?:ly)?\b/iu, "")
+    .replace(/\s+/gu, " ")
+    .replace(/[\s,]+$/u, "")
+    .trim();
+  const leading =
+    new RegExp(`^(?:(?:${PREPARATION.source}|and)\\s+)+(?=\\p{L}{3})`, "iu").exec(name)?.[0] ?? "";
+  const isPartOfName =
+    /^(?:hot|boiling|cold|warm|frozen|grated|mashed|crushed|toasted|chopped|sliced)\s+$/iu.test(
+      leading,
+    );
   const prepared = isPartOfName ? "" : leading.trim();
-  return { name: isPartOfName ? name : name.slice(leading.length), note: [prepared, note].filter((part) => part !== "").join(", "), way };
+  return {
+    name: isPartOfName ? name : name.slice(leading.length),
+    note: [prepared, note].filter((part) => part !== "").join(", "),
+    way,
+  };
 }
 
 function wayIn(text: string): Way | null {
   return WAYS_BEFORE.find(([pattern]) => pattern.test(text))?.[1] ?? null;
 }
 
-function doubtsOf(measures: readonly Measure[], stated: Measure | null, name: string, rest: string, isNegative: boolean): readonly LineDoubt[] {
+function doubtsOf(
+  measures: readonly Measure[],
+  stated: Measure | null,
+  name: string,
+  rest: string,
+  isNegative: boolean,
+): readonly LineDoubt[] {
   const doubts: LineDoubt[] = [];
   const [first] = measures;
   if (isNegative) doubts.push("negative");
-  if (first === undefined && stated === null) doubts.push(readUnit(rest) !== null && /^[a-z]+\.?\s/iu.test(rest) ? "no-number" : "no-amount");
+  if (first === undefined && stated === null)
+    doubts.push(readUnit(rest) !== null && /^[a-z]+\.?\s/iu.test(rest) ? "no-number" : "no-amount");
   if (measures.some(({ amount }) => amount.high > MOST_OF_A_UNIT)) doubts.push("huge");
   if (name === "") doubts.push("no-name");
-  if (/\beach\b.*\band\b|\band\s+(?:juice|zest)\b|\bsalt and (?:black )?pepper\b/iu.test(rest)) doubts.push("two-things");
+  if (/\beach\b.*\band\b|\band\s+(?:juice|zest)\b|\bsalt and (?:black )?pepper\b/iu.test(rest))
+    doubts.push("two-things");
   if (/\s(?:or|and\/or)\s/iu.test(name)) doubts.push("alternative");
   return doubts;
 }

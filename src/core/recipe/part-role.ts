@@ -4,10 +4,16 @@ import type { PartRole } from "./schema";
 const ROLES: readonly (readonly [RegExp, PartRole])[] = [
   [/\b(?:frosting|icing|buttercream|glaze|ganache|coating)\b/iu, "frosting"],
   [/\b(?:filling|curd|jam layer|compote|custard)\b/iu, "filling"],
-  [/\b(?:topping|crumble|streusel|crumb|praline|decoration|to finish|to decorate|to serve)\b/iu, "topping"],
+  [
+    /\b(?:topping|crumble|streusel|crumb|praline|decoration|to finish|to decorate|to serve)\b/iu,
+    "topping",
+  ],
   [/\b(?:soak)\b/iu, "soak"],
   [/\b(?:syrup|drizzle)\b/iu, "syrup"],
-  [/\b(?:cake|sponge|batter|layers?|loaf|muffins?|cupcakes?|cups|base|gingerbread|dough|chiffon|brownies?|cheesecake)\b/iu, "batter"],
+  [
+    /\b(?:cake|sponge|batter|layers?|loaf|muffins?|cupcakes?|cups|base|gingerbread|dough|chiffon|brownies?|cheesecake)\b/iu,
+    "batter",
+  ],
 ];
 
 /** The role of a part by its name; null when the name tells nothing. */

@@ -4,13 +4,26 @@ import type { Pantry } from "../pantry";
 import { readTin, type Tin } from "../tin";
 import { readLine, type LineDoubt } from "./line";
 import { partRole } from "./part-role";
-import { INGREDIENTS, rowKind, STEPS, unmarked, unnumbered, type Place, type RowKind } from "./row-kind";
+import {
+  INGREDIENTS,
+  rowKind,
+  STEPS,
+  unmarked,
+  unnumbered,
+  type Place,
+  type RowKind,
+} from "./row-kind";
 import { emptyRecipe, RECIPE_LIMITS, type Part, type RecipeDoc } from "./schema";
 import { durationsIn, heatIn, readStep, type Heat } from "./step";
 import { tinsIn } from "./tins-in-text";
 
 /** One line of the original with its reading; together they are the whole original, in order. */
-export type ReadingRow = { readonly text: string; readonly as: RowKind; readonly id: string | null; readonly doubts: readonly LineDoubt[] };
+export type ReadingRow = {
+  readonly text: string;
+  readonly as: RowKind;
+  readonly id: string | null;
+  readonly doubts: readonly LineDoubt[];
+};
 
 /** A line to read; `is` when its place already says what it is. */
 export type PageLine = { readonly text: string; readonly is: RowKind | null };
@@ -36,13 +49,38 @@ type Draft = {
 };
 
 type Taken = Omit<ReadingRow, "text">;
-const taken = (as: RowKind, id: string | null = null, doubts: readonly LineDoubt[] = []): Taken => ({ as, id, doubts });
+const taken = (
+  as: RowKind,
+  id: string | null = null,
+  doubts: readonly LineDoubt[] = [],
+): Taken => ({ as, id, doubts });
 
 /** The recipe on a page of lines, and what each line was taken for. */
-export function readPage(lines: readonly PageLine[], pantry: Pantry): { readonly doc: RecipeDoc; readonly rows: readonly ReadingRow[]; readonly minutes: Amount | null } {
+export function readPage(
+  lines: readonly PageLine[],
+  pantry: Pantry,
+): {
+  readonly doc: RecipeDoc;
+  readonly rows: readonly ReadingRow[];
+  readonly minutes: Amount | null;
+} {
   const draft: Draft = {
-    title: null, mode: "top", isOver: false, hasIngredientHeading: false, parts: [], at: -1, lines: 0, steps: 0, tins: [], heat: null, heatSource: null, minutes: null, portions: null, makes: "",
-    notes: [], source: [],
+    title: null,
+    mode: "top",
+    isOver: false,
+    hasIngredientHeading: false,
+    parts: [],
+    at: -1,
+    lines: 0,
+    steps: 0,
+    tins: [],
+    heat: null,
+    heatSource: null,
+    minutes: null,
+    portions: null,
+    makes: "",
+    notes: [],
+    source: [],
   };
   const rows: ReadingRow[] = [];
   for (const line of lines) {
@@ -62,7 +100,8 @@ function take({ text, is }: PageLine, draft: Draft, pantry: Pantry): Taken {
   noteFacts(words, as, draft);
   switch (as) {
     case "second-recipe":
-      // One that is only named, as in JSON-LD, ends nothing; one that starts on the page takes the rest of it.
+      // One that is only named, as in JSON-LD, ends nothing; one that starts on the page takes the
+      // rest of it.
       draft.isOver = is === null;
       return taken(as);
     case "title":
@@ -119,14 +158,22 @@ function takeStep(words: string, draft: Draft): Taken {
 }
 
 /**
- * Steps that follow the last ingredients without a heading begin with the first part; one that starts "For the icing:" is
- * that part's. A part whose name was the line before keeps them.
+ * Steps that follow the last ingredients without a heading begin with the first part; one that
+ * starts "For the icing:" is that part's. A part whose name was the line before keeps them.
  */
 function choosePartOfStep(words: string, draft: Draft): void {
   const named = /^for the ([\p{L} ]{3,40}):/iu.exec(unnumbered(words))?.[1]?.toLowerCase();
-  const at = named === undefined ? -1 : draft.parts.findIndex(({ name }) => name.toLowerCase().includes(named));
+  const at =
+    named === undefined
+      ? -1
+      : draft.parts.findIndex(({ name }) => name.toLowerCase().includes(named));
   if (at >= 0) draft.at = at;
-  else if (draft.mode === "ingredients" && draft.parts.length > 1 && (draft.parts[draft.at]?.lines.length ?? 0) > 0) draft.at = 0;
+  else if (
+    draft.mode === "ingredients" &&
+    draft.parts.length > 1 &&
+    (draft.parts[draft.at]?.lines.length ?? 0) > 0
+  )
+    draft.at = 0;
 }
 
 function enter(words: string, draft: Draft): void {
@@ -140,13 +187,22 @@ function enter(words: string, draft: Draft): void {
 }
 
 function openPart(words: string, draft: Draft): void {
-  const name = words.replace(/:\s*$/u, "").replace(/^(?:for|to make)\s+(?:the\s+|a\s+)?/iu, "").trim();
+  const name = words
+    .replace(/:\s*$/u, "")
+    .replace(/^(?:for|to make)\s+(?:the\s+|a\s+)?/iu, "")
+    .trim();
   const named = name === "" ? "Part" : name.charAt(0).toUpperCase() + name.slice(1);
   const role = partRole(name) ?? "batter";
   const existing = draft.parts.findIndex((part) => part.name.toLowerCase() === named.toLowerCase());
   if (existing >= 0) draft.at = existing;
   else {
-    draft.parts.push({ id: `p${draft.parts.length + 1}`, role, name: named.slice(0, 120), lines: [], steps: [] });
+    draft.parts.push({
+      id: `p${draft.parts.length + 1}`,
+      role,
+      name: named.slice(0, 120),
+      lines: [],
+      steps: [],
+    });
     draft.at = draft.parts.length - 1;
   }
   if (draft.mode === "notes" || draft.mode === "top") draft.mode = "ingredients";
@@ -154,7 +210,13 @@ function openPart(words: string, draft: Draft): void {
 
 function currentPart(draft: Draft): Part {
   if (draft.at < 0) {
-    draft.parts.push({ id: `p${draft.parts.length + 1}`, role: "batter", name: "Batter", lines: [], steps: [] });
+    draft.parts.push({
+      id: `p${draft.parts.length + 1}`,
+      role: "batter",
+      name: "Batter",
+      lines: [],
+      steps: [],
+    });
     draft.at = draft.parts.length - 1;
   }
   const part = draft.parts[draft.at];
@@ -162,29 +224,50 @@ function currentPart(draft: Draft): Part {
   return part;
 }
 
-/** Tins, heat and minutes stand anywhere; the first of each that is clear is taken, a bake's minutes before any other. */
+/**
+ * Tins, heat and minutes stand anywhere; the first of each that is clear is taken, a bake's minutes
+ * before any other.
+ */
 function noteFacts(words: string, as: RowKind, draft: Draft): void {
   if (as === "ingredient" || as === "part" || as === "source" || as === "unread") return;
   if (draft.tins.length === 0) draft.tins = [...(as === "tins" ? saidTins(words) : tinsIn(words))];
   if (as === "title") return;
   draft.heat ??= heatIn(words);
   draft.heatSource ??= heatSourceIn(words);
-  const isBake = as === "step" ? readStep({ text: words }).kind === "bake" : as === "minutes" && /\b(?:bak(?:e|ing)|cook(?:ing)?|minutes)\b/iu.test(words);
+  const isBake =
+    as === "step"
+      ? readStep({ text: words }).kind === "bake"
+      : as === "minutes" && /\b(?:bak(?:e|ing)|cook(?:ing)?|minutes)\b/iu.test(words);
   if (!isBake || (draft.minutes !== null && as === "minutes")) return;
-  const sentence = words.split(/(?<=[.;])\s/u).find((part) => /\bbak(?:e|ed|ing)\b|\boven\b/iu.test(part) && durationsIn(part).length > 0) ?? words;
+  const sentence =
+    words
+      .split(/(?<=[.;])\s/u)
+      .find(
+        (part) => /\bbak(?:e|ed|ing)\b|\boven\b/iu.test(part) && durationsIn(part).length > 0,
+      ) ?? words;
   const found = durationsIn(sentence)[0] ?? bareMinutes(words, as);
   if (found !== null && found.low >= 5 && found.high <= 300) draft.minutes = found;
 }
 
-/** "Tins: 2 x 20 cm round + 12 cups" names tins outright; in any other telling they have to be found. */
+/**
+ * "Tins: 2 x 20 cm round + 12 cups" names tins outright; in any other telling they have to be
+ * found.
+ */
 function saidTins(words: string): readonly Tin[] {
-  const read = words.replace(/^(?:tins?|pans?)\s*:\s*/iu, "").split(/\s\+\s|\s+and\s+/u).map((part) => readTin(part, "metric"));
-  return read.every(({ ok }) => ok) ? read.flatMap((tin) => (tin.ok ? [tin.value.tin] : [])) : tinsIn(`${words} tin`);
+  const read = words
+    .replace(/^(?:tins?|pans?)\s*:\s*/iu, "")
+    .split(/\s\+\s|\s+and\s+/u)
+    .map((part) => readTin(part, "metric"));
+  return read.every(({ ok }) => ok)
+    ? read.flatMap((tin) => (tin.ok ? [tin.value.tin] : []))
+    : tinsIn(`${words} tin`);
 }
 
 /** "Minutes: 34" needs no unit. */
 function bareMinutes(words: string, as: RowKind): Amount | null {
-  return as === "minutes" && /^minutes\s*:/iu.test(words) ? (readSpan(words.replace(/^\w+\s*:/u, ""))?.amount ?? null) : null;
+  return as === "minutes" && /^minutes\s*:/iu.test(words)
+    ? (readSpan(words.replace(/^\w+\s*:/u, ""))?.amount ?? null)
+    : null;
 }
 
 function portionsIn(words: string): number | null {
@@ -193,7 +276,10 @@ function portionsIn(words: string): number | null {
   return portions !== null && portions >= 1 && portions <= 500 ? portions : null;
 }
 
-/** The title of a second recipe stands before its "Ingredients": the short line before it goes with it. */
+/**
+ * The title of a second recipe stands before its "Ingredients": the short line before it goes with
+ * it.
+ */
 function retitle(rows: ReadingRow[]): void {
   for (let at = rows.length - 2; at >= Math.max(0, rows.length - 5); at -= 1) {
     const row = rows[at];
@@ -207,7 +293,9 @@ function retitle(rows: ReadingRow[]): void {
 
 function docOf(draft: Draft): RecipeDoc {
   const name = draft.title ?? "Recipe without a name";
-  const parts = draft.parts.filter(({ lines, steps }) => lines.length + steps.length > 0).slice(0, RECIPE_LIMITS.parts);
+  const parts = draft.parts
+    .filter(({ lines, steps }) => lines.length + steps.length > 0)
+    .slice(0, RECIPE_LIMITS.parts);
   const minutes = draft.minutes === null ? null : Math.round(middle(draft.minutes));
   return {
     ...emptyRecipe(name),
@@ -216,7 +304,9 @@ function docOf(draft: Draft): RecipeDoc {
       tins: draft.tins.slice(0, 20),
       // A recipe that names an oven's heat is baked in one, whatever else it melts elsewhere.
       ...(draft.heat !== null || draft.heatSource === null ? {} : { source: draft.heatSource }),
-      ...(draft.heat === null || draft.heat.tempC < 100 || draft.heat.tempC > 260 ? {} : { ovenC: Math.round(draft.heat.tempC), ...(draft.heat.isFan ? { fan: true } : {}) }),
+      ...(draft.heat === null || draft.heat.tempC < 100 || draft.heat.tempC > 260
+        ? {}
+        : { ovenC: Math.round(draft.heat.tempC), ...(draft.heat.isFan ? { fan: true } : {}) }),
       ...(minutes === null || minutes > 240 ? {} : { minutes }),
     },
     ...(draft.portions === null ? {} : { portions: draft.portions }),

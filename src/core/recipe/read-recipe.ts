@@ -16,27 +16,43 @@ export type ReadingProblem =
   | { readonly code: "minutes-range"; readonly minutes: Amount }
   | { readonly code: "unread"; readonly rows: number };
 
-export type RecipeReading = { readonly doc: RecipeDoc; readonly rows: readonly ReadingRow[]; readonly problems: readonly ReadingProblem[] };
+export type RecipeReading = {
+  readonly doc: RecipeDoc;
+  readonly rows: readonly ReadingRow[];
+  readonly problems: readonly ReadingProblem[];
+};
 
 /**
- * A whole recipe from what was pasted or loaded: plain text, Markdown, schema.org JSON-LD, or a saved page with either.
- * Every line of the original is in the rows; what was not understood is there as unread.
- * Fails for a text that is empty, longer than {@link RECIPE_LIMITS}, of more lines than any recipe, or a program's file.
+ * A whole recipe from what was pasted or loaded: plain text, Markdown, schema.org JSON-LD, or a
+ * saved page with either. Every line of the original is in the rows; what was not understood is
+ * there as unread. Fails for a text that is empty, longer than {@link RECIPE_LIMITS}, of more lines
+ * than any recipe, or a program's file.
  * @example readRecipe("Pear loaf\n200 g flour\nBake at 180 °C for 50 minutes.", pantryOf())
  */
 export function readRecipe(original: string, pantry: Pantry): Result<RecipeReading> {
-  if (original.trim() === "") return bad({ code: "missing", path: "recipeText", expected: "a recipe" });
-  if (original.length > RECIPE_LIMITS.original) return bad({ code: "too-many", path: "recipeText", value: original.length, max: RECIPE_LIMITS.original });
-  if (isProgramFile(original)) return bad({ code: "unreadable", path: "recipeText", value: "", expected: "text" });
+  if (original.trim() === "")
+    return bad({ code: "missing", path: "recipeText", expected: "a recipe" });
+  if (original.length > RECIPE_LIMITS.original)
+    return bad({
+      code: "too-many",
+      path: "recipeText",
+      value: original.length,
+      max: RECIPE_LIMITS.original,
+    });
+  if (isProgramFile(original))
+    return bad({ code: "unreadable", path: "recipeText", value: "", expected: "text" });
   const lines = linesOf(original);
   const written = lines.filter(({ text }) => text.trim() !== "").length;
-  if (written > RECIPE_LIMITS.rows) return bad({ code: "too-many", path: "recipeLines", value: written, max: RECIPE_LIMITS.rows });
+  if (written > RECIPE_LIMITS.rows)
+    return bad({ code: "too-many", path: "recipeLines", value: written, max: RECIPE_LIMITS.rows });
   const page = readPage(lines, pantry);
   const { doc, rows, minutes } = page;
   return good({ doc: { ...doc, original }, rows, problems: problemsOf(doc, rows, minutes) });
 }
 
-/** Control characters and marks of undecodable bytes are what tells a program's file from a text. */
+/**
+ * Control characters and marks of undecodable bytes are what tells a program's file from a text.
+ */
 function isProgramFile(text: string): boolean {
   let strange = 0;
   for (let at = 0; at < text.length; at += 1) {
@@ -54,14 +70,20 @@ function linesOf(original: string): readonly PageLine[] {
   return page.text.split(/\r\n|[\n\r\u2028\u2029]/u).map((text) => ({ text, is: null }));
 }
 
-function problemsOf(doc: RecipeDoc, rows: readonly ReadingRow[], minutes: Amount | null): readonly ReadingProblem[] {
+function problemsOf(
+  doc: RecipeDoc,
+  rows: readonly ReadingRow[],
+  minutes: Amount | null,
+): readonly ReadingProblem[] {
   const problems: ReadingProblem[] = [];
   const count = (kind: ReadingRow["as"]): number => rows.filter(({ as }) => as === kind).length;
   if (count("ingredient") === 0) problems.push({ code: "no-ingredients" });
-  if (count("second-recipe") > 0) problems.push({ code: "second-recipe", rows: count("second-recipe") });
+  if (count("second-recipe") > 0)
+    problems.push({ code: "second-recipe", rows: count("second-recipe") });
   if (count("step") === 0) problems.push({ code: "no-steps" });
   if (doc.bake.tins.length === 0) problems.push({ code: "no-tins" });
-  if (doc.bake.ovenC === undefined && (doc.bake.source ?? "oven") === "oven") problems.push({ code: "no-heat" });
+  if (doc.bake.ovenC === undefined && (doc.bake.source ?? "oven") === "oven")
+    problems.push({ code: "no-heat" });
   if (minutes === null) problems.push({ code: "no-minutes" });
   else if (minutes.high > minutes.low) problems.push({ code: "minutes-range", minutes });
   if (count("unread") > 0) problems.push({ code: "unread", rows: count("unread") });

@@ -4,7 +4,12 @@ import { rowKind, unmarked, unnumbered, type Place, type RowKind } from "./row-k
 
 const PANTRY = pantryOf();
 const kind = (text: string, mode: Place["mode"], changes: Partial<Place> = {}): RowKind =>
-  rowKind(unmarked(text), text, { title: "Cake", mode, hasIngredientHeading: mode !== "top", ...changes }, PANTRY);
+  rowKind(
+    unmarked(text),
+    text,
+    { title: "Cake", mode, hasIngredientHeading: mode !== "top", ...changes },
+    PANTRY,
+  );
 
 describe("a line among the ingredients", () => {
   it.each<[string, RowKind]>([
@@ -51,7 +56,8 @@ describe("a line at the top, before anything is known", () => {
   });
 
   it("is the name of the recipe while there is none, whatever it looks like", () => {
-    for (const text of ["Pear loaf", "CHOCOLATE STOUT CAKE", "Cake of the harbour, in two layers"]) expect(kind(text, "top", { title: null })).toBe("title");
+    for (const text of ["Pear loaf", "CHOCOLATE STOUT CAKE", "Cake of the harbour, in two layers"])
+      expect(kind(text, "top", { title: null })).toBe("title");
     expect(kind("Ingredients", "top", { title: null })).toBe("heading");
   });
 });
@@ -78,6 +84,10 @@ it("everything after the notes is a note, but a heading", () => {
 });
 
 it("marks of lists and Markdown are taken off, numbers only from steps", () => {
-  expect(["## Method", "- [x] 2 eggs", "* **200 g** flour", "> 3 pears", "☐ milk"].map(unmarked)).toEqual(["Method", "2 eggs", "200 g flour", "3 pears", "milk"]);
-  expect(["1. Mix", "2) Bake", "Step 3: Cool", "4 - Eat", "1.5 hours in the oven"].map(unnumbered)).toEqual(["Mix", "Bake", "Cool", "Eat", "1.5 hours in the oven"]);
+  expect(
+    ["## Method", "- [x] 2 eggs", "* **200 g** flour", "> 3 pears", "☐ milk"].map(unmarked),
+  ).toEqual(["Method", "2 eggs", "200 g flour", "3 pears", "milk"]);
+  expect(
+    ["1. Mix", "2) Bake", "Step 3: Cool", "4 - Eat", "1.5 hours in the oven"].map(unnumbered),
+  ).toEqual(["Mix", "Bake", "Cool", "Eat", "1.5 hours in the oven"]);
 });

@@ -1,10 +1,21 @@
-import { kitchenMeasure, weighedGrams, type KitchenMeasure, type KitchenMeasures, EGG_WHITE_SHARE, eggWeight, US_CUP_ML } from "../measure";
+import {
+  kitchenMeasure,
+  weighedGrams,
+  type KitchenMeasure,
+  type KitchenMeasures,
+  EGG_WHITE_SHARE,
+  eggWeight,
+  US_CUP_ML,
+} from "../measure";
 import { cupGrams, type Group } from "../pantry";
 import type { AltitudeChanges } from "./altitude";
 import type { EggChoice } from "./eggs";
 import { batterPart, type Formula, type FormulaRow } from "./formula";
 
-/** How the new amount is chosen: so many times, for portions, from the eggs there are, or from grams of one line. */
+/**
+ * How the new amount is chosen: so many times, for portions, from the eggs there are, or from grams
+ * of one line.
+ */
 export type ScaleBy =
   | { readonly by: "times"; readonly times: number }
   | { readonly by: "portions"; readonly portions: number }
@@ -14,15 +25,23 @@ export type ScaleBy =
 /** Leaveners as written, or gently less in big batches for wide tins. */
 export type LeaveningSchool = "as-written" | "less-when-wide";
 
-/** Beyond this many times the recipe a wide tin takes a little less leavener: over it, only this share is added. Judgement. */
+/**
+ * Beyond this many times the recipe a wide tin takes a little less leavener: over it, only this
+ * share is added. Judgement.
+ */
 const LINEAR_TO = 2;
 const SHARE_BEYOND = 0.8;
 
 /**
- * The factor a way of scaling comes to; null when the recipe gives nothing to scale by (no portions, no eggs, no weight).
+ * The factor a way of scaling comes to; null when the recipe gives nothing to scale by (no
+ * portions, no eggs, no weight).
  * @example scaleTimes({ by: "portions", portions: 18 }, formula, 12) // 1.5
  */
-export function scaleTimes(scale: ScaleBy, formula: Formula, portions: number | null): number | null {
+export function scaleTimes(
+  scale: ScaleBy,
+  formula: Formula,
+  portions: number | null,
+): number | null {
   switch (scale.by) {
     case "times":
       return scale.times;
@@ -33,8 +52,12 @@ export function scaleTimes(scale: ScaleBy, formula: Formula, portions: number | 
       return eggs === 0 ? null : scale.eggs / eggs;
     }
     case "line": {
-      const row = formula.parts.flatMap(({ rows }) => rows).find(({ line }) => line.id === scale.line);
-      return row === undefined || row.massG === null || row.massG === 0 ? null : scale.massG / row.massG;
+      const row = formula.parts
+        .flatMap(({ rows }) => rows)
+        .find(({ line }) => line.id === scale.line);
+      return row === undefined || row.massG === null || row.massG === 0
+        ? null
+        : scale.massG / row.massG;
     }
   }
 }
@@ -43,13 +66,22 @@ export function scaleTimes(scale: ScaleBy, formula: Formula, portions: number | 
 export function eggsIn(formula: Formula): number {
   return batterPart(formula).rows.reduce((sum, { ingredient, read }) => {
     if (ingredient?.group !== "egg") return sum;
-    return sum + read.measures.reduce((count, { amount, unit }) => count + (unit === "piece" ? (amount.low + amount.high) / 2 : 0), 0);
+    return (
+      sum +
+      read.measures.reduce(
+        (count, { amount, unit }) =>
+          count + (unit === "piece" ? (amount.low + amount.high) / 2 : 0),
+        0,
+      )
+    );
   }, 0);
 }
 
 /** Leaveners: linear to twice the recipe, then by the school. */
 export function leavenerTimes(times: number, school: LeaveningSchool): number {
-  return school === "as-written" || times <= LINEAR_TO ? times : LINEAR_TO + SHARE_BEYOND * (times - LINEAR_TO);
+  return school === "as-written" || times <= LINEAR_TO
+    ? times
+    : LINEAR_TO + SHARE_BEYOND * (times - LINEAR_TO);
 }
 
 /** A line as it is to be weighed. */
@@ -78,15 +110,33 @@ const LIQUIDS: readonly Group[] = ["milk", "cultured-milk", "water", "acid-liqui
 const FINE: readonly Group[] = ["leavener", "soda", "salt", "spice", "setting"];
 
 /** A line scaled: leaveners by their school, eggs as they were settled, all else by the factor. */
-export function scaledRow(row: FormulaRow, { times, leavening, egg, altitude = null }: ScaleChoices, measures: KitchenMeasures): ScaledRow {
+export function scaledRow(
+  row: FormulaRow,
+  { times, leavening, egg, altitude = null }: ScaleChoices,
+  measures: KitchenMeasures,
+): ScaledRow {
   const { ingredient, massG } = row;
-  if (massG === null || ingredient === null) return { row, massG: massG === null ? null : massG * times, shownG: massG === null ? null : weighedGrams(massG * times, false), kitchen: null, eggs: null };
+  if (massG === null || ingredient === null)
+    return {
+      row,
+      massG: massG === null ? null : massG * times,
+      shownG: massG === null ? null : weighedGrams(massG * times, false),
+      kitchen: null,
+      eggs: null,
+    };
   const isLeavener = ingredient.group === "leavener" || ingredient.group === "soda";
   const isRoundedEgg = ingredient.group === "egg" && egg?.how === "eggs-only";
-  const own = isLeavener ? leavenerTimes(times, leavening) : isRoundedEgg ? egg.eggs / (egg.wanted / egg.times) : times;
+  const own = isLeavener
+    ? leavenerTimes(times, leavening)
+    : isRoundedEgg
+      ? egg.eggs / (egg.wanted / egg.times)
+      : times;
   const scaled = massG * own * airFactor(ingredient.group, altitude);
   const { cupG } = ingredient;
-  const volumeMl = cupG === null ? 0 : (scaled / cupGrams(cupG, row.read.way ?? usualCup(ingredient.group, measures))) * US_CUP_ML;
+  const volumeMl =
+    cupG === null
+      ? 0
+      : (scaled / cupGrams(cupG, row.read.way ?? usualCup(ingredient.group, measures))) * US_CUP_ML;
   return {
     row,
     massG: scaled,
@@ -107,11 +157,28 @@ function usualCup(group: Group, measures: KitchenMeasures): "spooned" | "dipped"
   return group === "brown-sugar" ? "packed" : measures.flour;
 }
 
-function eggCount({ ingredient, read, massG }: FormulaRow, scaledG: number, measures: KitchenMeasures): number | null {
+function eggCount(
+  { ingredient, read, massG }: FormulaRow,
+  scaledG: number,
+  measures: KitchenMeasures,
+): number | null {
   const isCounted = read.measures.length > 0 && read.measures.every(({ unit }) => unit === "piece");
-  if (ingredient === null || !isCounted || !["egg", "egg-white", "egg-yolk"].includes(ingredient.group)) return null;
-  const counted = read.measures.reduce((sum, { amount }) => sum + (amount.low + amount.high) / 2, 0);
-  const share = ingredient.group === "egg" ? 1 : ingredient.group === "egg-white" ? EGG_WHITE_SHARE : 1 - EGG_WHITE_SHARE;
+  if (
+    ingredient === null ||
+    !isCounted ||
+    !["egg", "egg-white", "egg-yolk"].includes(ingredient.group)
+  )
+    return null;
+  const counted = read.measures.reduce(
+    (sum, { amount }) => sum + (amount.low + amount.high) / 2,
+    0,
+  );
+  const share =
+    ingredient.group === "egg"
+      ? 1
+      : ingredient.group === "egg-white"
+        ? EGG_WHITE_SHARE
+        : 1 - EGG_WHITE_SHARE;
   const eachG = massG === null || counted === 0 ? eggWeight(measures) * share : massG / counted;
   return Math.round((scaledG / eachG) * 100) / 100;
 }
@@ -126,8 +193,19 @@ export function grossOf(netG: number, yieldShare: number): number {
   return netG / yieldShare;
 }
 
-/** After weighing again what was prepared: how much is short, and about how many more pieces that takes. */
-export function shortfall(wantedG: number, weighedG: number, eachG: number | null, yieldShare: number): { readonly shortG: number; readonly pieces: number | null } {
+/**
+ * After weighing again what was prepared: how much is short, and about how many more pieces that
+ * takes.
+ */
+export function shortfall(
+  wantedG: number,
+  weighedG: number,
+  eachG: number | null,
+  yieldShare: number,
+): { readonly shortG: number; readonly pieces: number | null } {
   const shortG = Math.max(0, wantedG - weighedG);
-  return { shortG, pieces: eachG === null || shortG === 0 ? null : Math.ceil(shortG / (eachG * yieldShare)) };
+  return {
+    shortG,
+    pieces: eachG === null || shortG === 0 ? null : Math.ceil(shortG / (eachG * yieldShare)),
+  };
 }

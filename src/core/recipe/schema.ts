@@ -18,18 +18,45 @@ export const RECIPE_LIMITS = {
 const id = z.string().check(z.minLength(1), z.maxLength(40));
 const text = z.string().check(z.maxLength(RECIPE_LIMITS.text));
 
-/** What a baker says of a line: its words, the ingredient she chose for it, and what she weighed, g. */
-const written = { id, text, ingredient: z.optional(z.string().check(z.maxLength(60))), weighedG: z.optional(numberIn(0, 100_000, "g")) };
+/**
+ * What a baker says of a line: its words, the ingredient she chose for it, and what she weighed, g.
+ */
+const written = {
+  id,
+  text,
+  ingredient: z.optional(z.string().check(z.maxLength(60))),
+  weighedG: z.optional(numberIn(0, 100_000, "g")),
+};
 
 /** A swapped line remembers the lines it stands for, so that the swap can be undone. */
-const SwapSchema = z.strictObject({ id, /** The line that went out, which all that came in for it name. */ of: z.optional(id), was: z.array(z.strictObject(written)).check(z.maxLength(10)) });
+const SwapSchema = z.strictObject({
+  id,
+  /** The line that went out, which all that came in for it name. */ of: z.optional(id),
+  was: z.array(z.strictObject(written)).check(z.maxLength(10)),
+});
 
-/** One ingredient line. Its words are the baker's; what they weigh follows from them unless she says otherwise. */
+/**
+ * One ingredient line. Its words are the baker's; what they weigh follows from them unless she says
+ * otherwise.
+ */
 const LineSchema = z.strictObject({ ...written, swap: z.optional(SwapSchema) });
 export type Line = z.infer<typeof LineSchema>;
 
 const STEP_KINDS = [
-  "prepare", "melt", "cream", "whisk", "fold", "mix", "heat", "rest", "fill", "bake", "cool", "build", "finish", "other",
+  "prepare",
+  "melt",
+  "cream",
+  "whisk",
+  "fold",
+  "mix",
+  "heat",
+  "rest",
+  "fill",
+  "bake",
+  "cool",
+  "build",
+  "finish",
+  "other",
 ] as const;
 export type StepKind = (typeof STEP_KINDS)[number];
 
@@ -53,7 +80,10 @@ const PartSchema = z.strictObject({
   name: z.string().check(z.maxLength(120)),
   lines: z.array(LineSchema).check(z.maxLength(RECIPE_LIMITS.lines)),
   steps: z.array(StepSchema).check(z.maxLength(RECIPE_LIMITS.steps)),
-  /** Set when the part is another recipe's, used here: its lines and steps are a copy, made anew whenever this recipe is opened. */
+  /**
+   * Set when the part is another recipe's, used here: its lines and steps are a copy, made anew
+   * whenever this recipe is opened.
+   */
   from: z.optional(z.strictObject({ recipe: id, part: id })),
 });
 export type Part = z.infer<typeof PartSchema>;
@@ -96,12 +126,19 @@ export function parseRecipeDoc(input: unknown): Result<RecipeDoc> {
 /** A recipe with nothing in it yet. */
 export function emptyRecipe(name: string): RecipeDoc {
   return {
-    name, parts: [{ id: "p1", role: "batter", name: "Batter", lines: [], steps: [] }], bake: { tins: [] }, makes: "", notes: "", source: "", original: "",
+    name,
+    parts: [{ id: "p1", role: "batter", name: "Batter", lines: [], steps: [] }],
+    bake: { tins: [] },
+    makes: "",
+    notes: "",
+    source: "",
+    original: "",
   };
 }
 
 /** An id for a new line, step or part: the first number that is free. */
 export function freshId(prefix: string, taken: Iterable<string>): string {
   const used = new Set(taken);
-  for (let number = 1; ; number += 1) if (!used.has(`${prefix}${number}`)) return `${prefix}${number}`;
+  for (let number = 1; ; number += 1)
+    if (!used.has(`${prefix}${number}`)) return `${prefix}${number}`;
 }

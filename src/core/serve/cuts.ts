@@ -1,4 +1,7 @@
-/** Ways to cut a top: from the middle, in strips and across, a ring round a core, rows and columns, slices. */
+/**
+ * Ways to cut a top: from the middle, in strips and across, a ring round a core, rows and columns,
+ * slices.
+ */
 export const CUTS = ["wedges", "strips", "core", "grid", "slices"] as const;
 export type CutStyle = (typeof CUTS)[number];
 

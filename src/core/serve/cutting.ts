@@ -5,7 +5,9 @@ import type { CakeTop } from "./outline";
 export type Point = readonly [xMm: number, yMm: number];
 
 /** One stroke of the knife: a line from point to point, or a circle about the middle. */
-export type Stroke = { readonly kind: "line"; readonly from: Point; readonly to: Point } | { readonly kind: "circle"; readonly radiusMm: number };
+export type Stroke =
+  | { readonly kind: "line"; readonly from: Point; readonly to: Point }
+  | { readonly kind: "circle"; readonly radiusMm: number };
 
 /** A cake cut: how many pieces, all of one area, and the strokes in the order of the knife. */
 export type Cutting = {
@@ -18,10 +20,15 @@ export type Cutting = {
 };
 
 /** Why a cake can't be cut so, with the nearest number of pieces that can. */
-export type CuttingIssue = { readonly code: "too-many-pieces" | "ribbons" | "not-so"; readonly pieces: number; readonly nearest: number | null };
+export type CuttingIssue = {
+  readonly code: "too-many-pieces" | "ribbons" | "not-so";
+  readonly pieces: number;
+  readonly nearest: number | null;
+};
 
 /** Sizes of a piece, mm: what a guest is given. */
-const PIECES: Readonly<Record<PieceSize, { readonly widthMm: number; readonly lengthMm: number }>> = { party: { widthMm: 25, lengthMm: 50 }, dessert: { widthMm: 38, lengthMm: 50 } };
+const PIECES: Readonly<Record<PieceSize, { readonly widthMm: number; readonly lengthMm: number }>> =
+  { party: { widthMm: 25, lengthMm: 50 }, dessert: { widthMm: 38, lengthMm: 50 } };
 
 /** A wedge's arc is at least this, a ring's outer arc and a loaf's slice usually this, mm. */
 const LEAST_ARC_MM = 38;
@@ -32,7 +39,10 @@ const LEAST_SLICE_MM = 10;
 /** A piece longer than this many times its width is a ribbon; narrower than this, a crumb, mm. */
 const RIBBON = 3;
 const LEAST_PIECE_MM = 20;
-/** Strips are measured by the box round the cake, in which its outer pieces are shorter than they seem. */
+/**
+ * Strips are measured by the box round the cake, in which its outer pieces are shorter than they
+ * seem.
+ */
 const STRIP_RIBBON = 4;
 
 /** The ways a top can be cut, the usual one first. */
@@ -59,11 +69,16 @@ export function usualPieces(top: CakeTop, style: CutStyle, size: PieceSize): num
   const around = 2 * Math.PI * top.halfLengthMm;
   switch (style) {
     case "wedges":
-      return top.kind === "ring" ? Math.max(1, Math.floor(around / RING_ARC_MM)) : Math.max(2, Math.min(size === "party" ? 16 : 12, Math.floor(around / LEAST_ARC_MM)));
+      return top.kind === "ring"
+        ? Math.max(1, Math.floor(around / RING_ARC_MM))
+        : Math.max(2, Math.min(size === "party" ? 16 : 12, Math.floor(around / LEAST_ARC_MM)));
     case "slices":
       return Math.max(1, Math.floor((2 * top.halfLengthMm) / LOAF_SLICE_MM));
     case "grid":
-      return Math.max(1, Math.round((2 * top.halfLengthMm) / lengthMm)) * Math.max(1, Math.round((2 * top.halfWidthMm) / widthMm));
+      return (
+        Math.max(1, Math.round((2 * top.halfLengthMm) / lengthMm)) *
+        Math.max(1, Math.round((2 * top.halfWidthMm) / widthMm))
+      );
     case "strips":
     case "core":
       return Math.max(1, Math.round(areaOf(top) / (widthMm * lengthMm)));
@@ -76,8 +91,16 @@ export function usualPieces(top: CakeTop, style: CutStyle, size: PieceSize): num
  * @returns the cutting, or why it can't be cut so and the nearest number that can
  * @throws RangeError for less than one piece
  */
-export function cutTop(top: CakeTop, style: CutStyle, pieces: number, size: PieceSize): { readonly ok: true; readonly cutting: Cutting } | { readonly ok: false; readonly issue: CuttingIssue } {
-  if (!Number.isInteger(pieces) || pieces < 1) throw new RangeError(`pieces must be a whole number from 1, got ${pieces}`);
+export function cutTop(
+  top: CakeTop,
+  style: CutStyle,
+  pieces: number,
+  size: PieceSize,
+):
+  | { readonly ok: true; readonly cutting: Cutting }
+  | { readonly ok: false; readonly issue: CuttingIssue } {
+  if (!Number.isInteger(pieces) || pieces < 1)
+    throw new RangeError(`pieces must be a whole number from 1, got ${pieces}`);
   if (!cutsFor(top).includes(style)) return no("not-so", pieces, null);
   switch (style) {
     case "wedges":
@@ -94,26 +117,50 @@ export function cutTop(top: CakeTop, style: CutStyle, pieces: number, size: Piec
 }
 
 type CutResult = ReturnType<typeof cutTop>;
-const no = (code: CuttingIssue["code"], pieces: number, nearest: number | null): CutResult => ({ ok: false, issue: { code, pieces, nearest } });
+const no = (code: CuttingIssue["code"], pieces: number, nearest: number | null): CutResult => ({
+  ok: false,
+  issue: { code, pieces, nearest },
+});
 
 /** Area of a top, mm². */
 export function areaOf(top: CakeTop): number {
-  if (top.kind === "round" || top.kind === "ring" || top.kind === "cup") return Math.PI * (top.halfLengthMm ** 2 - top.holeMm ** 2);
+  if (top.kind === "round" || top.kind === "ring" || top.kind === "cup")
+    return Math.PI * (top.halfLengthMm ** 2 - top.holeMm ** 2);
   return areaUpTo(top, top.halfLengthMm);
 }
 
 /** From the middle; whole lines through it first, so that opposite pieces match. */
 function wedges(top: CakeTop, pieces: number): CutResult {
   const radius = top.halfLengthMm;
-  const most = Math.max(1, Math.floor((2 * Math.PI * radius) / (top.kind === "ring" ? LEAST_RING_ARC_MM : LEAST_ARC_MM)));
+  const most = Math.max(
+    1,
+    Math.floor((2 * Math.PI * radius) / (top.kind === "ring" ? LEAST_RING_ARC_MM : LEAST_ARC_MM)),
+  );
   if (pieces > most) return no("too-many-pieces", pieces, most);
   const at = (turn: number, r: number): Point => [r * Math.sin(turn), r * Math.cos(turn)];
   const turns = Array.from({ length: pieces }, (_, index) => (2 * Math.PI * index) / pieces);
   const isThrough = pieces % 2 === 0 && top.holeMm === 0;
-  const strokes: readonly Stroke[] = pieces === 1 ? [] : isThrough
-    ? halving(pieces / 2).map((index) => ({ kind: "line", from: at(turns[index] ?? 0, radius), to: at((turns[index] ?? 0) + Math.PI, radius) }))
-    : halving(pieces).map((index) => ({ kind: "line", from: at(turns[index] ?? 0, radius), to: at(turns[index] ?? 0, top.holeMm) }));
-  return good(top, "wedges", pieces, [radius - top.holeMm, (2 * Math.PI * radius) / pieces], strokes);
+  const strokes: readonly Stroke[] =
+    pieces === 1
+      ? []
+      : isThrough
+        ? halving(pieces / 2).map((index) => ({
+            kind: "line",
+            from: at(turns[index] ?? 0, radius),
+            to: at((turns[index] ?? 0) + Math.PI, radius),
+          }))
+        : halving(pieces).map((index) => ({
+            kind: "line",
+            from: at(turns[index] ?? 0, radius),
+            to: at(turns[index] ?? 0, top.holeMm),
+          }));
+  return good(
+    top,
+    "wedges",
+    pieces,
+    [radius - top.holeMm, (2 * Math.PI * radius) / pieces],
+    strokes,
+  );
 }
 
 /** The order that keeps halving what is left: 0, then the middle, then the quarters. */
@@ -150,47 +197,112 @@ function slices(top: CakeTop, pieces: number): CutResult {
   return good(top, "slices", pieces, [2 * top.halfWidthMm, length / pieces], strokes);
 }
 
-/** The rows and columns whose pieces are nearest to square; a number that only makes ribbons is refused. */
+/**
+ * The rows and columns whose pieces are nearest to square; a number that only makes ribbons is
+ * refused.
+ */
 function grid(top: CakeTop, pieces: number): CutResult {
-  const ratio = (number: number): { readonly columns: number; readonly rows: number; readonly ribbon: number; readonly narrow: number } => {
-    const pairs = Array.from({ length: number }, (_, index) => index + 1).filter((columns) => number % columns === 0).map((columns) => {
-      const [w, h] = [(2 * top.halfLengthMm) / columns, (2 * top.halfWidthMm) / (number / columns)];
-      return { columns, rows: number / columns, ribbon: Math.max(w / h, h / w), narrow: Math.min(w, h) };
-    });
+  const ratio = (
+    number: number,
+  ): {
+    readonly columns: number;
+    readonly rows: number;
+    readonly ribbon: number;
+    readonly narrow: number;
+  } => {
+    const pairs = Array.from({ length: number }, (_, index) => index + 1)
+      .filter((columns) => number % columns === 0)
+      .map((columns) => {
+        const [w, h] = [
+          (2 * top.halfLengthMm) / columns,
+          (2 * top.halfWidthMm) / (number / columns),
+        ];
+        return {
+          columns,
+          rows: number / columns,
+          ribbon: Math.max(w / h, h / w),
+          narrow: Math.min(w, h),
+        };
+      });
     return pairs.reduce((best, each) => (each.ribbon < best.ribbon ? each : best));
   };
-  const isFine = (number: number): boolean => { const found = ratio(number); return found.ribbon <= RIBBON && found.narrow >= LEAST_PIECE_MM; };
+  const isFine = (number: number): boolean => {
+    const found = ratio(number);
+    return found.ribbon <= RIBBON && found.narrow >= LEAST_PIECE_MM;
+  };
   const best = ratio(pieces);
   if (pieces > 1 && !isFine(pieces)) {
-    return no(best.ribbon > RIBBON ? "ribbons" : "too-many-pieces", pieces, nearestTo(pieces, isFine));
+    return no(
+      best.ribbon > RIBBON ? "ribbons" : "too-many-pieces",
+      pieces,
+      nearestTo(pieces, isFine),
+    );
   }
   const line = (from: Point, to: Point): Stroke => ({ kind: "line", from, to });
   const [l, w] = [top.halfLengthMm, top.halfWidthMm];
   const strokes = [
-    ...middleFirst(best.rows - 1).map((index): Stroke => { const y = -w + (2 * w * (index + 1)) / best.rows; return line([-l, y], [l, y]); }),
-    ...middleFirst(best.columns - 1).map((index): Stroke => { const x = -l + (2 * l * (index + 1)) / best.columns; return line([x, -w], [x, w]); }),
+    ...middleFirst(best.rows - 1).map((index): Stroke => {
+      const y = -w + (2 * w * (index + 1)) / best.rows;
+      return line([-l, y], [l, y]);
+    }),
+    ...middleFirst(best.columns - 1).map((index): Stroke => {
+      const x = -l + (2 * l * (index + 1)) / best.columns;
+      return line([x, -w], [x, w]);
+    }),
   ];
   return good(top, "grid", pieces, [(2 * l) / best.columns, (2 * w) / best.rows], strokes);
 }
 
-/** How many strips, and pieces to each, a number of pieces comes to; null when those would be ribbons or crumbs. */
-function stripsOf(top: CakeTop, pieces: number, size: PieceSize): { readonly count: number; readonly wide: number; readonly tall: number } | CuttingIssue["code"] {
+/**
+ * How many strips, and pieces to each, a number of pieces comes to; null when those would be
+ * ribbons or crumbs.
+ */
+function stripsOf(
+  top: CakeTop,
+  pieces: number,
+  size: PieceSize,
+): { readonly count: number; readonly wide: number; readonly tall: number } | CuttingIssue["code"] {
   if (pieces > areaOf(top) / LEAST_PIECE_MM ** 2) return "too-many-pieces";
   const wanted = Math.max(1, Math.round((2 * top.halfLengthMm) / PIECES[size].lengthMm));
   // As many strips as divide the pieces, nearest to what the size of a piece asks for.
-  const fits = Array.from({ length: pieces }, (_, index) => index + 1).filter((m) => pieces % m === 0 && (2 * top.halfLengthMm) / m >= LEAST_PIECE_MM);
-  const count = fits.reduce((best, m) => (Math.abs(m - wanted) < Math.abs(best - wanted) ? m : best), 1);
+  const fits = Array.from({ length: pieces }, (_, index) => index + 1).filter(
+    (m) => pieces % m === 0 && (2 * top.halfLengthMm) / m >= LEAST_PIECE_MM,
+  );
+  const count = fits.reduce(
+    (best, m) => (Math.abs(m - wanted) < Math.abs(best - wanted) ? m : best),
+    1,
+  );
   const [wide, tall] = [(2 * top.halfLengthMm) / count, (2 * top.halfWidthMm * count) / pieces];
-  return pieces > 1 && Math.max(tall / wide, wide / tall) > STRIP_RIBBON ? "ribbons" : { count, wide, tall };
+  return pieces > 1 && Math.max(tall / wide, wide / tall) > STRIP_RIBBON
+    ? "ribbons"
+    : { count, wide, tall };
 }
 
-/** Strips of one area, each cut across into pieces of one area: any plan, no piece of another size. */
+/**
+ * Strips of one area, each cut across into pieces of one area: any plan, no piece of another size.
+ */
 function strips(top: CakeTop, pieces: number, size: PieceSize): CutResult {
   const laid = stripsOf(top, pieces, size);
-  if (typeof laid === "string") return no(laid, pieces, nearestTo(pieces, (number) => typeof stripsOf(top, number, size) !== "string"));
+  if (typeof laid === "string")
+    return no(
+      laid,
+      pieces,
+      nearestTo(pieces, (number) => typeof stripsOf(top, number, size) !== "string"),
+    );
   const { count, wide, tall } = laid;
   const total = areaOf(top);
-  const edges = Array.from({ length: count + 1 }, (_, index) => (index === 0 ? -top.halfLengthMm : index === count ? top.halfLengthMm : risingRoot((x) => areaUpTo(top, x) - (total * index) / count, -top.halfLengthMm, top.halfLengthMm, 1e-4)));
+  const edges = Array.from({ length: count + 1 }, (_, index) =>
+    index === 0
+      ? -top.halfLengthMm
+      : index === count
+        ? top.halfLengthMm
+        : risingRoot(
+            (x) => areaUpTo(top, x) - (total * index) / count,
+            -top.halfLengthMm,
+            top.halfLengthMm,
+            1e-4,
+          ),
+  );
   const strokes: Stroke[] = middleFirst(count - 1).map((index) => {
     const x = edges[index + 1] ?? 0;
     const [low, high] = top.across(x);
@@ -199,7 +311,12 @@ function strips(top: CakeTop, pieces: number, size: PieceSize): CutResult {
   for (let strip = 0; strip < count; strip += 1) {
     const [left, right] = [edges[strip] ?? 0, edges[strip + 1] ?? 0];
     for (let piece = 1; piece < pieces / count; piece += 1) {
-      const y = risingRoot((height) => areaWithin(top, left, right, height) - (total * piece) / pieces, -top.halfWidthMm, top.halfWidthMm, 1e-4);
+      const y = risingRoot(
+        (height) => areaWithin(top, left, right, height) - (total * piece) / pieces,
+        -top.halfWidthMm,
+        top.halfWidthMm,
+        1e-4,
+      );
       strokes.push(acrossAt(top, left, right, y));
     }
   }
@@ -208,11 +325,20 @@ function strips(top: CakeTop, pieces: number, size: PieceSize): CutResult {
 
 /** A stroke across a strip at a height, no longer than the cake is there. */
 function acrossAt(top: CakeTop, left: number, right: number, y: number): Stroke {
-  const xs = Array.from({ length: STEPS }, (_, step) => left + ((step + 0.5) * (right - left)) / STEPS).filter((x) => { const [low, high] = top.across(x); return y >= low && y <= high; });
+  const xs = Array.from(
+    { length: STEPS },
+    (_, step) => left + ((step + 0.5) * (right - left)) / STEPS,
+  ).filter((x) => {
+    const [low, high] = top.across(x);
+    return y >= low && y <= high;
+  });
   return { kind: "line", from: [xs[0] ?? left, y], to: [xs.at(-1) ?? right, y] };
 }
 
-/** The nearest number of pieces to one that can't be that can, the larger of two as near; null within no fifty of it. */
+/**
+ * The nearest number of pieces to one that can't be that can, the larger of two as near; null
+ * within no fifty of it.
+ */
 function nearestTo(pieces: number, isFine: (number: number) => boolean): number | null {
   for (let step = 1; step <= Math.max(pieces, 50); step += 1) {
     if (isFine(pieces + step)) return pieces + step;
@@ -222,29 +348,61 @@ function nearestTo(pieces: number, isFine: (number: number) => boolean): number 
 }
 
 /** How many pieces the core has, and its radius; null when ring or core would be ribbons. */
-function coreOf(top: CakeTop, pieces: number, size: PieceSize): { readonly core: number; readonly coreMm: number; readonly arcMm: number } | null {
+function coreOf(
+  top: CakeTop,
+  pieces: number,
+  size: PieceSize,
+): { readonly core: number; readonly coreMm: number; readonly arcMm: number } | null {
   const radius = top.halfLengthMm;
   const core = Math.round(pieces * Math.max(0, 1 - PIECES[size].lengthMm / radius) ** 2);
   if (core < 2 || core >= pieces) return null;
   const coreMm = radius * Math.sqrt(core / pieces);
   const arcMm = (2 * Math.PI * radius) / (pieces - core);
-  return arcMm < LEAST_PIECE_MM || (2 * Math.PI * coreMm) / core < LEAST_PIECE_MM ? null : { core, coreMm, arcMm };
+  return arcMm < LEAST_PIECE_MM || (2 * Math.PI * coreMm) / core < LEAST_PIECE_MM
+    ? null
+    : { core, coreMm, arcMm };
 }
 
 /** A circle round the core first, then the ring outwards and the core across: all of one area. */
 function ringAndCore(top: CakeTop, pieces: number, size: PieceSize): CutResult {
   const radius = top.halfLengthMm;
   const laid = coreOf(top, pieces, size);
-  if (laid === null) return no("not-so", pieces, nearestTo(pieces, (number) => coreOf(top, number, size) !== null));
+  if (laid === null)
+    return no(
+      "not-so",
+      pieces,
+      nearestTo(pieces, (number) => coreOf(top, number, size) !== null),
+    );
   const { core, coreMm, arcMm } = laid;
-  const spokes = (count: number, from: number, to: number): readonly Stroke[] => halving(count).map((index) => {
-    const turn = (2 * Math.PI * index) / count;
-    return { kind: "line", from: [from * Math.sin(turn), from * Math.cos(turn)], to: [to * Math.sin(turn), to * Math.cos(turn)] };
-  });
-  return good(top, "core", pieces, [radius - coreMm, arcMm], [{ kind: "circle", radiusMm: coreMm }, ...spokes(pieces - core, radius, coreMm), ...spokes(core, coreMm, 0)]);
+  const spokes = (count: number, from: number, to: number): readonly Stroke[] =>
+    halving(count).map((index) => {
+      const turn = (2 * Math.PI * index) / count;
+      return {
+        kind: "line",
+        from: [from * Math.sin(turn), from * Math.cos(turn)],
+        to: [to * Math.sin(turn), to * Math.cos(turn)],
+      };
+    });
+  return good(
+    top,
+    "core",
+    pieces,
+    [radius - coreMm, arcMm],
+    [
+      { kind: "circle", radiusMm: coreMm },
+      ...spokes(pieces - core, radius, coreMm),
+      ...spokes(core, coreMm, 0),
+    ],
+  );
 }
 
-function good(top: CakeTop, style: CutStyle, pieces: number, pieceMm: readonly [number, number], strokes: readonly Stroke[]): CutResult {
+function good(
+  top: CakeTop,
+  style: CutStyle,
+  pieces: number,
+  pieceMm: readonly [number, number],
+  strokes: readonly Stroke[],
+): CutResult {
   return { ok: true, cutting: { style, pieces, pieceMm2: areaOf(top) / pieces, pieceMm, strokes } };
 }
 

@@ -1,5 +1,13 @@
 export { CUTS, PIECE_SIZES, type CutStyle, type PieceSize } from "./cuts";
-export { areaOf, cutsFor, cutTop, usualPieces, type Cutting, type CuttingIssue, type Stroke } from "./cutting";
+export {
+  areaOf,
+  cutsFor,
+  cutTop,
+  usualPieces,
+  type Cutting,
+  type CuttingIssue,
+  type Stroke,
+} from "./cutting";
 export { sizesForGuests, type SizeForGuests } from "./guests";
 export { COLD_ROOM_HOURS, keepingOf, type ColdBecause, type Keeping, type Kept } from "./keeping";
 export { cakeTop, discTop, type CakeTop } from "./outline";

@@ -6,9 +6,24 @@ import { COLD_ROOM_HOURS, keepingOf, type Kept } from ".";
 const PLAIN: Kept = { kind: "creamed", on: [], hasFreshFruit: false, hasColdPart: false };
 
 it("keeps as long as the cake and its frosting both do", () => {
-  expect(keepingOf(PLAIN)).toEqual({ roomHours: 72, fridgeDays: 6, freezerMonths: 3, because: null });
-  expect(keepingOf({ ...PLAIN, on: ["whipped-cream"] })).toEqual({ roomHours: 2, fridgeDays: 2, freezerMonths: 1, because: "whipped-cream" });
-  expect(keepingOf({ ...PLAIN, kind: "whisked", on: ["butter-and-sugar"] })).toEqual({ roomHours: 48, fridgeDays: 4, freezerMonths: 2, because: null });
+  expect(keepingOf(PLAIN)).toEqual({
+    roomHours: 72,
+    fridgeDays: 6,
+    freezerMonths: 3,
+    because: null,
+  });
+  expect(keepingOf({ ...PLAIN, on: ["whipped-cream"] })).toEqual({
+    roomHours: 2,
+    fridgeDays: 2,
+    freezerMonths: 1,
+    because: "whipped-cream",
+  });
+  expect(keepingOf({ ...PLAIN, kind: "whisked", on: ["butter-and-sugar"] })).toEqual({
+    roomHours: 48,
+    fridgeDays: 4,
+    freezerMonths: 2,
+    because: null,
+  });
 });
 
 describe("what must be kept cold", () => {
@@ -19,7 +34,10 @@ describe("what must be kept cold", () => {
     ["a recipe's own cream", { hasColdPart: true }, "part"],
     ["curd", { on: ["curd"] }, "curd"],
   ])("%s stands two hours in the room", (_, changes, because) => {
-    expect(keepingOf({ ...PLAIN, ...changes })).toMatchObject({ roomHours: COLD_ROOM_HOURS, because });
+    expect(keepingOf({ ...PLAIN, ...changes })).toMatchObject({
+      roomHours: COLD_ROOM_HOURS,
+      because,
+    });
   });
 
   it("no frosting makes a cake keep longer", () => {
@@ -29,7 +47,8 @@ describe("what must be kept cold", () => {
         const frosted = keepingOf({ ...PLAIN, kind, on: [frosting] });
         expect(frosted.roomHours).toBeLessThanOrEqual(plain.roomHours);
         expect(frosted.fridgeDays).toBeLessThanOrEqual(plain.fridgeDays);
-        if (frosted.because !== null) expect(frosted.roomHours).toBeLessThanOrEqual(COLD_ROOM_HOURS);
+        if (frosted.because !== null)
+          expect(frosted.roomHours).toBeLessThanOrEqual(COLD_ROOM_HOURS);
       }
     }
   });

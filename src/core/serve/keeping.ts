@@ -1,25 +1,62 @@
 import { COLD_SPREADS, type Spread, type Stuff } from "../build";
 import type { BatterKind } from "../mix";
 
-/** How long a cake keeps, from when it is finished: hours in the room, days in the fridge, months in the freezer; 0 for not there. */
-export type Keeping = { readonly roomHours: number; readonly fridgeDays: number; readonly freezerMonths: number };
+/**
+ * How long a cake keeps, from when it is finished: hours in the room, days in the fridge, months in
+ * the freezer; 0 for not there.
+ */
+export type Keeping = {
+  readonly roomHours: number;
+  readonly fridgeDays: number;
+  readonly freezerMonths: number;
+};
 
-const keeping = (roomHours: number, fridgeDays: number, freezerMonths: number): Keeping => ({ roomHours, fridgeDays, freezerMonths });
+const keeping = (roomHours: number, fridgeDays: number, freezerMonths: number): Keeping => ({
+  roomHours,
+  fridgeDays,
+  freezerMonths,
+});
 
-/** Plain cakes by kind, wrapped. Judgement from general kitchen practice; local food rules come first. */
+/**
+ * Plain cakes by kind, wrapped. Judgement from general kitchen practice; local food rules come
+ * first.
+ */
 const PLAIN: Readonly<Record<BatterKind, Keeping>> = {
-  creamed: keeping(72, 6, 3), oil: keeping(96, 7, 3), "hot-liquid": keeping(96, 7, 3), whisked: keeping(48, 4, 2), chiffon: keeping(72, 5, 2), "white-foam": keeping(72, 5, 2),
-  "folded-whites": keeping(48, 4, 2), pound: keeping(120, 8, 4), "quick-loaf": keeping(72, 6, 3), muffin: keeping(48, 4, 3), "rich-fruit": keeping(1440, 90, 12), brownie: keeping(96, 7, 3),
-  "baked-cheese": keeping(2, 4, 1), "set-pudding": keeping(2, 4, 2),
+  creamed: keeping(72, 6, 3),
+  oil: keeping(96, 7, 3),
+  "hot-liquid": keeping(96, 7, 3),
+  whisked: keeping(48, 4, 2),
+  chiffon: keeping(72, 5, 2),
+  "white-foam": keeping(72, 5, 2),
+  "folded-whites": keeping(48, 4, 2),
+  pound: keeping(120, 8, 4),
+  "quick-loaf": keeping(72, 6, 3),
+  muffin: keeping(48, 4, 3),
+  "rich-fruit": keeping(1440, 90, 12),
+  brownie: keeping(96, 7, 3),
+  "baked-cheese": keeping(2, 4, 1),
+  "set-pudding": keeping(2, 4, 2),
 };
 
 /** What a frosting allows at most. */
 const FROSTED: Readonly<Record<Spread, Keeping>> = {
-  "butter-and-sugar": keeping(72, 7, 3), "cream-cheese": keeping(2, 4, 2), "whipped-cream": keeping(2, 2, 1), "meringue-butter": keeping(24, 5, 2), "whipped-ganache": keeping(48, 5, 2),
-  "boiled-fudge": keeping(96, 7, 3), "water-icing": keeping(72, 5, 3), jam: keeping(72, 7, 3), curd: keeping(2, 5, 2), custard: keeping(2, 3, 0), "pouring-ganache": keeping(48, 5, 2),
+  "butter-and-sugar": keeping(72, 7, 3),
+  "cream-cheese": keeping(2, 4, 2),
+  "whipped-cream": keeping(2, 2, 1),
+  "meringue-butter": keeping(24, 5, 2),
+  "whipped-ganache": keeping(48, 5, 2),
+  "boiled-fudge": keeping(96, 7, 3),
+  "water-icing": keeping(72, 5, 3),
+  jam: keeping(72, 7, 3),
+  curd: keeping(2, 5, 2),
+  custard: keeping(2, 3, 0),
+  "pouring-ganache": keeping(48, 5, 2),
 };
 
-/** What must be kept cold stands in the room for so long in all, hours; half of it above 32 °C. Usual food-safety advice. */
+/**
+ * What must be kept cold stands in the room for so long in all, hours; half of it above 32 °C.
+ * Usual food-safety advice.
+ */
 export const COLD_ROOM_HOURS = 2;
 /** Fresh fruit and a part with cream or egg, once they are on. */
 const WITH_FRUIT = keeping(COLD_ROOM_HOURS, 3, 1);
@@ -27,11 +64,19 @@ const WITH_FRUIT = keeping(COLD_ROOM_HOURS, 3, 1);
 /** Kinds of cake that spoil in the room by themselves. */
 const COLD_KINDS: readonly BatterKind[] = ["baked-cheese", "set-pudding"];
 
-/** Why a cake must be kept cold: the cake itself, a spread on it, fresh fruit, or a part of its recipe. */
+/**
+ * Why a cake must be kept cold: the cake itself, a spread on it, fresh fruit, or a part of its
+ * recipe.
+ */
 export type ColdBecause = "kind" | "fruit" | "part" | Spread;
 
 /** What keeping depends on. */
-export type Kept = { readonly kind: BatterKind; readonly on: readonly Stuff[]; readonly hasFreshFruit: boolean; readonly hasColdPart: boolean };
+export type Kept = {
+  readonly kind: BatterKind;
+  readonly on: readonly Stuff[];
+  readonly hasFreshFruit: boolean;
+  readonly hasColdPart: boolean;
+};
 
 /** The one reason that is told why a cake is kept cold; null for one that stands in the room. */
 function coldBecause({ kind, on, hasFreshFruit, hasColdPart }: Kept): ColdBecause | null {
@@ -42,12 +87,24 @@ function coldBecause({ kind, on, hasFreshFruit, hasColdPart }: Kept): ColdBecaus
   return hasColdPart ? "part" : null;
 }
 
-/** How long a finished cake keeps: as long as its cake and everything on it do; two hours in the room for what spoils. */
+/**
+ * How long a finished cake keeps: as long as its cake and everything on it do; two hours in the
+ * room for what spoils.
+ */
 export function keepingOf(kept: Kept): Keeping & { readonly because: ColdBecause | null } {
   const spreads = (Object.keys(FROSTED) as Spread[]).filter((spread) => kept.on.includes(spread));
   const because = coldBecause(kept);
-  const all = [PLAIN[kept.kind], ...spreads.map((spread) => FROSTED[spread]), ...(because === "fruit" || because === "part" ? [WITH_FRUIT] : [])];
+  const all = [
+    PLAIN[kept.kind],
+    ...spreads.map((spread) => FROSTED[spread]),
+    ...(because === "fruit" || because === "part" ? [WITH_FRUIT] : []),
+  ];
   const least = (of: (each: Keeping) => number): number => Math.min(...all.map(of));
   const roomHours = least((each) => each.roomHours);
-  return { roomHours: because === null ? roomHours : Math.min(roomHours, COLD_ROOM_HOURS), fridgeDays: least((each) => each.fridgeDays), freezerMonths: least((each) => each.freezerMonths), because };
+  return {
+    roomHours: because === null ? roomHours : Math.min(roomHours, COLD_ROOM_HOURS),
+    fridgeDays: least((each) => each.fridgeDays),
+    freezerMonths: least((each) => each.freezerMonths),
+    because,
+  };
 }

@@ -1,6 +1,9 @@
 import { outlineAt, planMask, spansAt, type TinGeometry } from "../tin";
 
-/** A cake from above, its middle at 0, 0: what it is to the knife, and between which y it lies at each x, mm. */
+/**
+ * A cake from above, its middle at 0, 0: what it is to the knife, and between which y it lies at
+ * each x, mm.
+ */
 export type CakeTop = {
   readonly kind: "round" | "ring" | "block" | "loaf" | "cup" | "other";
   readonly halfLengthMm: number;
@@ -26,7 +29,13 @@ export function cakeTop(geometry: TinGeometry, heightMm: number): CakeTop {
       }
       return inside;
     };
-    return { kind: "other", halfLengthMm: mask.halfLengthMm, halfWidthMm: mask.halfWidthMm, holeMm: 0, across: tabled(mask.halfLengthMm, (x) => [edge(x, -1), edge(x, 1)]) };
+    return {
+      kind: "other",
+      halfLengthMm: mask.halfLengthMm,
+      halfWidthMm: mask.halfWidthMm,
+      holeMm: 0,
+      across: tabled(mask.halfLengthMm, (x) => [edge(x, -1), edge(x, 1)]),
+    };
   }
   switch (spans.kind) {
     case "round":
@@ -38,20 +47,41 @@ export function cakeTop(geometry: TinGeometry, heightMm: number): CakeTop {
     }
     case "rectangle": {
       const [halfLengthMm, halfWidthMm] = [spans.lengthMm / 2, spans.widthMm / 2];
-      return { kind: geometry.tin.shape === "loaf" ? "loaf" : "block", halfLengthMm, halfWidthMm, holeMm: 0, across: () => [-halfWidthMm, halfWidthMm] };
+      return {
+        kind: geometry.tin.shape === "loaf" ? "loaf" : "block",
+        halfLengthMm,
+        halfWidthMm,
+        holeMm: 0,
+        across: () => [-halfWidthMm, halfWidthMm],
+      };
     }
   }
 }
 
-/** Columns of a table of edges, closer towards both ends, where the edge turns; the middle is one of them. */
+/**
+ * Columns of a table of edges, closer towards both ends, where the edge turns; the middle is one of
+ * them.
+ */
 const COLUMNS = 512;
 
-/** A function of x looked up and straight between its columns: a cutting asks for the same edges many thousand times. */
+/**
+ * A function of x looked up and straight between its columns: a cutting asks for the same edges
+ * many thousand times.
+ */
 function tabled(halfLengthMm: number, across: CakeTop["across"]): CakeTop["across"] {
-  const xOf = (column: number): number => halfLengthMm * Math.sin(Math.PI * (column / COLUMNS - 0.5));
+  const xOf = (column: number): number =>
+    halfLengthMm * Math.sin(Math.PI * (column / COLUMNS - 0.5));
   const edges = Array.from({ length: COLUMNS + 1 }, (_, column) => across(xOf(column)));
   return (x) => {
-    const column = Math.min(COLUMNS - 1, Math.max(0, Math.floor((Math.asin(Math.min(1, Math.max(-1, x / halfLengthMm))) / Math.PI + 0.5) * COLUMNS)));
+    const column = Math.min(
+      COLUMNS - 1,
+      Math.max(
+        0,
+        Math.floor(
+          (Math.asin(Math.min(1, Math.max(-1, x / halfLengthMm))) / Math.PI + 0.5) * COLUMNS,
+        ),
+      ),
+    );
     const [left, right] = [edges[column] ?? [0, 0], edges[column + 1] ?? [0, 0]];
     const share = Math.min(1, Math.max(0, (x - xOf(column)) / (xOf(column + 1) - xOf(column))));
     return [left[0] + share * (right[0] - left[0]), left[1] + share * (right[1] - left[1])];
@@ -60,13 +90,23 @@ function tabled(halfLengthMm: number, across: CakeTop["across"]): CakeTop["acros
 
 /** A round top, or one with a hole. */
 export function discTop(kind: "round" | "ring" | "cup", radiusMm: number, holeMm: number): CakeTop {
-  return { kind, halfLengthMm: radiusMm, halfWidthMm: radiusMm, holeMm, across: (x) => { const half = Math.sqrt(Math.max(0, radiusMm * radiusMm - x * x)); return [-half, half]; } };
+  return {
+    kind,
+    halfLengthMm: radiusMm,
+    halfWidthMm: radiusMm,
+    holeMm,
+    across: (x) => {
+      const half = Math.sqrt(Math.max(0, radiusMm * radiusMm - x * x));
+      return [-half, half];
+    },
+  };
 }
 
 /** A y that lies inside at an x: the middle, or as far down as a heart's sides want it. */
 function innerY(mask: NonNullable<ReturnType<typeof planMask>>, x: number): number {
   for (let step = 0; step <= 20; step += 1) {
-    for (const y of [(step / 20) * mask.halfWidthMm, (-step / 20) * mask.halfWidthMm]) if (mask.isInside(x, y)) return y;
+    for (const y of [(step / 20) * mask.halfWidthMm, (-step / 20) * mask.halfWidthMm])
+      if (mask.isInside(x, y)) return y;
   }
   return 0;
 }

@@ -15,9 +15,9 @@ export type WettedAreas = {
 const SLICES = 6;
 
 /**
- * Areas of tin that batter standing `heightMm` deep touches, mm².
- * Wall area is the integral of sqrt(P² + A'²) over the height, summed slice by slice as sqrt((P̄·Δh)² + ΔA²), which is
- * exact for any straight wall of even slope. Above the rim the wall goes on upright.
+ * Areas of tin that batter standing `heightMm` deep touches, mm². Wall area is the integral of
+ * sqrt(P² + A'²) over the height, summed slice by slice as sqrt((P̄·Δh)² + ΔA²), which is exact for
+ * any straight wall of even slope. Above the rim the wall goes on upright.
  * @param heightMm 0 or more
  */
 export function wettedAreas(geometry: TinGeometry, heightMm: number): WettedAreas {
@@ -31,8 +31,16 @@ export function wettedAreas(geometry: TinGeometry, heightMm: number): WettedArea
     for (let slice = 1; slice <= SLICES; slice += 1) {
       const cut = stretchedCut(geometry, from + ((to - from) * slice) / SLICES);
       const rise = (to - from) / SLICES;
-      sideMm2 += slope((below.outerPerimeterMm + cut.outerPerimeterMm) / 2, rise, cut.outerAreaMm2 - below.outerAreaMm2);
-      tubeMm2 += slope((below.innerPerimeterMm + cut.innerPerimeterMm) / 2, rise, cut.innerAreaMm2 - below.innerAreaMm2);
+      sideMm2 += slope(
+        (below.outerPerimeterMm + cut.outerPerimeterMm) / 2,
+        rise,
+        cut.outerAreaMm2 - below.outerAreaMm2,
+      );
+      tubeMm2 += slope(
+        (below.innerPerimeterMm + cut.innerPerimeterMm) / 2,
+        rise,
+        cut.innerAreaMm2 - below.innerAreaMm2,
+      );
       below = cut;
     }
   });
@@ -44,7 +52,10 @@ export function wettedAreas(geometry: TinGeometry, heightMm: number): WettedArea
   };
 }
 
-/** The wall's cut with its areas multiplied by the water fill's factor, and its perimeters by the root of it. */
+/**
+ * The wall's cut with its areas multiplied by the water fill's factor, and its perimeters by the
+ * root of it.
+ */
 function stretchedCut(geometry: TinGeometry, heightMm: number): Cut {
   const cut = cutAt(geometry.wall, heightMm);
   const factor = areaFactorAt(geometry, heightMm);
@@ -69,7 +80,10 @@ export type Spans =
   | { readonly kind: "rectangle"; readonly lengthMm: number; readonly widthMm: number }
   | { readonly kind: "ring"; readonly troughMm: number };
 
-/** The {@link Spans} of a tin at `heightMm`. Hexagons and hearts count as the round of equal area, ovals as their box. */
+/**
+ * The {@link Spans} of a tin at `heightMm`. Hexagons and hearts count as the round of equal area,
+ * ovals as their box.
+ */
 export function spansAt(geometry: TinGeometry, heightMm: number): Spans {
   const cut = stretchedCut(geometry, Math.min(heightMm, geometry.depthMm));
   if (cut.tubeRadiusMm > 0) return { kind: "ring", troughMm: cut.halfLengthMm - cut.tubeRadiusMm };
@@ -90,7 +104,10 @@ export function rimWidth(geometry: TinGeometry): number {
   return cut.tubeRadiusMm > 0 ? cut.halfLengthMm - cut.tubeRadiusMm : 2 * cut.halfWidthMm;
 }
 
-/** Area and perimeter of the outer curve and of the tube's at one height, mm² and mm; zeros for no tube. */
+/**
+ * Area and perimeter of the outer curve and of the tube's at one height, mm² and mm; zeros for no
+ * tube.
+ */
 export type Outline = {
   readonly areaMm2: number;
   readonly perimeterMm: number;

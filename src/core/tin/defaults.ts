@@ -1,14 +1,19 @@
 import type { PlanKind } from "./plan";
 import type { Tin } from "./schema";
 
-/** A wall that leans straight from floor to rim. Corner radii at rim and floor, fillet where wall meets floor. */
+/**
+ * A wall that leans straight from floor to rim. Corner radii at rim and floor, fillet where wall
+ * meets floor.
+ */
 export type StraightDefaults = {
   readonly wall: "straight";
   readonly plan: PlanKind;
   readonly taperDeg: number;
   readonly cornerMm: readonly [rim: number, floor: number];
   readonly filletMm: number;
-  /** Tube at the rim as a fraction of the tin's diameter; it widens downwards by the wall's taper. */
+  /**
+   * Tube at the rim as a fraction of the tin's diameter; it widens downwards by the wall's taper.
+   */
   readonly tubeFraction?: number;
 };
 
@@ -25,9 +30,15 @@ export type TroughDefaults = {
   readonly flutes: number;
 };
 
-export type WallDefaults = StraightDefaults | TroughDefaults | { readonly wall: "dome" } | { readonly wall: "profile" };
+export type WallDefaults =
+  StraightDefaults | TroughDefaults | { readonly wall: "dome" } | { readonly wall: "profile" };
 
-const straight = (plan: PlanKind, taperDeg: number, filletMm: number, cornerMm: readonly [number, number] = [0, 0]): StraightDefaults => ({
+const straight = (
+  plan: PlanKind,
+  taperDeg: number,
+  filletMm: number,
+  cornerMm: readonly [number, number] = [0, 0],
+): StraightDefaults => ({
   wall: "straight",
   plan,
   taperDeg,
@@ -39,8 +50,8 @@ const straight = (plan: PlanKind, taperDeg: number, filletMm: number, cornerMm: 
 export const SHEET_DEPTH_MM = 30;
 
 /**
- * Usual build of each shape of tin, used where the baker has measured nothing. Judgement from pressed and folded tins
- * as commonly sold; a measured taper, corner or water fill replaces it.
+ * Usual build of each shape of tin, used where the baker has measured nothing. Judgement from
+ * pressed and folded tins as commonly sold; a measured taper, corner or water fill replaces it.
  */
 export function wallDefaults(tin: Tin): WallDefaults {
   const isGlass = tin.material === "glass" || tin.material === "ceramic";
@@ -60,10 +71,14 @@ export function wallDefaults(tin: Tin): WallDefaults {
     case "well":
       return straight("round", 13, 3);
     case "square":
-      return isGlass ? straight("rectangle", 6, 10, [32, 26]) : straight("rectangle", 3, 5, [15, 12]);
+      return isGlass
+        ? straight("rectangle", 6, 10, [32, 26])
+        : straight("rectangle", 3, 5, [15, 12]);
     case "rectangle":
       if (isGlass) return straight("rectangle", 6, 12, [38, 30]);
-      return tin.depthMm <= SHEET_DEPTH_MM ? straight("rectangle", 8, 5, [20, 16]) : straight("rectangle", 4, 6, [22, 18]);
+      return tin.depthMm <= SHEET_DEPTH_MM
+        ? straight("rectangle", 8, 5, [20, 16])
+        : straight("rectangle", 4, 6, [22, 18]);
     case "loaf":
       return straight("rectangle", 7, 6, [14, 10]);
     case "oval":
@@ -79,8 +94,22 @@ export function wallDefaults(tin: Tin): WallDefaults {
     case "tube":
       return { ...straight("round", 5, 3), tubeFraction: 0.24 };
     case "ring":
-      return { wall: "trough", bulge: 2.2, outerShare: 0.5, tubeFraction: 0.36, fluteDepth: 0, flutes: 0 };
+      return {
+        wall: "trough",
+        bulge: 2.2,
+        outerShare: 0.5,
+        tubeFraction: 0.36,
+        fluteDepth: 0,
+        flutes: 0,
+      };
     case "fluted":
-      return { wall: "trough", bulge: 2, outerShare: 0.62, tubeFraction: 0.3, fluteDepth: 0.04, flutes: 12 };
+      return {
+        wall: "trough",
+        bulge: 2,
+        outerShare: 0.62,
+        tubeFraction: 0.3,
+        fluteDepth: 0.04,
+        flutes: 12,
+      };
   }
 }

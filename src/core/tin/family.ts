@@ -5,7 +5,10 @@ import type { Tin } from "./schema";
 const CUP_ML = 250;
 const CUP_MM = 110;
 
-/** What a tin is to its baker: layers and sheets bake flat, rings have a tube, loaves are deep, cups are eaten whole. */
+/**
+ * What a tin is to its baker: layers and sheets bake flat, rings have a tube, loaves are deep, cups
+ * are eaten whole.
+ */
 export type TinFamily = "layer" | "sheet" | "ring" | "loaf" | "cup";
 
 /** The {@link TinFamily} of a tin. A rectangle or square up to 30 mm deep is a sheet. */

@@ -1,10 +1,26 @@
-import { bad, good, INCH_MM, readAmount, readLengthMm, readMassG, readVolumeMl, roundTo, type Issue, type Result } from "../measure";
+import {
+  bad,
+  good,
+  INCH_MM,
+  readAmount,
+  readLengthMm,
+  readMassG,
+  readVolumeMl,
+  roundTo,
+  type Issue,
+  type Result,
+} from "../measure";
 import { parseTin, tinCount, type Material, type Shape, type Tin } from "./schema";
 import type { SizeHabit } from "./read-text";
 import { tinGeometry, waterMl, type WaterHeat } from "./water";
 
-/** Lengths each shape is described by, besides its depth; those in the second list may be left to what is usual. */
-export const SHAPE_FIELDS: Readonly<Record<Shape, { readonly needed: readonly LengthField[]; readonly usual: readonly LengthField[] }>> = {
+/**
+ * Lengths each shape is described by, besides its depth; those in the second list may be left to
+ * what is usual.
+ */
+export const SHAPE_FIELDS: Readonly<
+  Record<Shape, { readonly needed: readonly LengthField[]; readonly usual: readonly LengthField[] }>
+> = {
   round: { needed: ["diameterMm"], usual: [] },
   springform: { needed: ["diameterMm"], usual: [] },
   square: { needed: ["sideMm"], usual: ["cornerMm"] },
@@ -25,7 +41,16 @@ export const SHAPE_FIELDS: Readonly<Record<Shape, { readonly needed: readonly Le
   odd: { needed: [], usual: [] },
 };
 export const SHAPES = Object.keys(SHAPE_FIELDS) as readonly Shape[];
-export type LengthField = "diameterMm" | "sideMm" | "lengthMm" | "widthMm" | "rimMm" | "floorMm" | "tubeMm" | "cornerMm" | "rimLengthMm";
+export type LengthField =
+  | "diameterMm"
+  | "sideMm"
+  | "lengthMm"
+  | "widthMm"
+  | "rimMm"
+  | "floorMm"
+  | "tubeMm"
+  | "cornerMm"
+  | "rimLengthMm";
 
 /** A tin as a form holds it: every box as it was written, so that half-typed ones are kept. */
 export type TinForm = {
@@ -48,9 +73,30 @@ export type TinForm = {
 };
 
 const EMPTY: TinForm = {
-  shape: "round", material: "bright",
-  lengths: { diameterMm: "", sideMm: "", lengthMm: "", widthMm: "", rimMm: "", floorMm: "", tubeMm: "", cornerMm: "", rimLengthMm: "" },
-  depth: "", taper: "", profile: "", count: "12", brim: "", half: "", waterHeat: "cold", sizes: "inside", sizesAt: "rim", looseBase: false, lid: false,
+  shape: "round",
+  material: "bright",
+  lengths: {
+    diameterMm: "",
+    sideMm: "",
+    lengthMm: "",
+    widthMm: "",
+    rimMm: "",
+    floorMm: "",
+    tubeMm: "",
+    cornerMm: "",
+    rimLengthMm: "",
+  },
+  depth: "",
+  taper: "",
+  profile: "",
+  count: "12",
+  brim: "",
+  half: "",
+  waterHeat: "cold",
+  sizes: "inside",
+  sizesAt: "rim",
+  looseBase: false,
+  lid: false,
 };
 
 /** Whether the wall's lean and where it was measured mean anything for a shape. */
@@ -60,8 +106,14 @@ export function canLean(shape: Shape): boolean {
 
 /** The form of a tin, its lengths in the kitchen's unit. */
 export function tinForm(tin: Tin, habit: SizeHabit): TinForm {
-  const text = (value: number | undefined): string => (value === undefined ? "" : lengthText(value, habit));
-  const lengths = Object.fromEntries(Object.keys(EMPTY.lengths).map((field) => [field, text((tin as Readonly<Record<string, unknown>>)[field] as number | undefined)]));
+  const text = (value: number | undefined): string =>
+    value === undefined ? "" : lengthText(value, habit);
+  const lengths = Object.fromEntries(
+    Object.keys(EMPTY.lengths).map((field) => [
+      field,
+      text((tin as Readonly<Record<string, unknown>>)[field] as number | undefined),
+    ]),
+  );
   return {
     ...EMPTY,
     shape: tin.shape,
@@ -69,7 +121,15 @@ export function tinForm(tin: Tin, habit: SizeHabit): TinForm {
     lengths: { ...EMPTY.lengths, ...lengths },
     depth: text(tin.depthMm),
     taper: "taperDeg" in tin && tin.taperDeg !== undefined ? `${tin.taperDeg}°` : "",
-    profile: tin.shape === "drawn" ? tin.profile.map(({ heightMm, widthMm }) => `${lengthText(heightMm, habit)}: ${lengthText(widthMm, habit)}`).join("\n") : "",
+    profile:
+      tin.shape === "drawn"
+        ? tin.profile
+            .map(
+              ({ heightMm, widthMm }) =>
+                `${lengthText(heightMm, habit)}: ${lengthText(widthMm, habit)}`,
+            )
+            .join("\n")
+        : "",
     count: tin.shape === "well" ? String(tinCount(tin)) : EMPTY.count,
     brim: tin.brimMl === undefined ? "" : `${roundTo(tin.brimMl, 1)} mL`,
     half: "halfMl" in tin && tin.halfMl !== undefined ? `${roundTo(tin.halfMl, 1)} mL` : "",
@@ -82,26 +142,37 @@ export function tinForm(tin: Tin, habit: SizeHabit): TinForm {
 
 /** A length as it is written into a box: to a millimetre in cm, to what reads back in inches. */
 function lengthText(lengthMm: number, habit: SizeHabit): string {
-  return habit === "us" ? `${roundTo(lengthMm / INCH_MM, 0.001)} in` : `${roundTo(lengthMm / 10, 0.01)} cm`;
+  return habit === "us"
+    ? `${roundTo(lengthMm / INCH_MM, 0.001)} in`
+    : `${roundTo(lengthMm / 10, 0.01)} cm`;
 }
 
 /**
- * The tin a form describes, with everything in it checked together. Fails with the first thing wrong, its path the tin's field.
+ * The tin a form describes, with everything in it checked together. Fails with the first thing
+ * wrong, its path the tin's field.
  * @param habit the unit of bare numbers
  */
 export function readTinForm(form: TinForm, habit: SizeHabit): Result<Tin> {
   const { needed, usual } = SHAPE_FIELDS[form.shape];
   const bare = habit === "us" ? "in" : "cm";
   const fields: Record<string, unknown> = { shape: form.shape };
-  const put = (path: string, text: string, read: (text: string) => number | null, expected: string, isNeeded: boolean): Issue | null => {
-    if (text.trim() === "") return isNeeded ? { code: "unreadable", path, value: "", expected } : null;
+  const put = (
+    path: string,
+    text: string,
+    read: (text: string) => number | null,
+    expected: string,
+    isNeeded: boolean,
+  ): Issue | null => {
+    if (text.trim() === "")
+      return isNeeded ? { code: "unreadable", path, value: "", expected } : null;
     const value = read(text);
     if (value === null) return { code: "unreadable", path, value: text.trim(), expected };
     fields[path] = value;
     return null;
   };
   const length = (text: string): number | null => readLengthMm(text, bare);
-  const water = (text: string): number | null => readVolumeMl(text) ?? waterOf(text, form.waterHeat);
+  const water = (text: string): number | null =>
+    readVolumeMl(text) ?? waterOf(text, form.waterHeat);
   const isOdd = form.shape === "odd";
   const profile = form.shape === "drawn" ? readProfile(form.profile, length) : good(null);
   const issues = [
@@ -109,14 +180,17 @@ export function readTinForm(form: TinForm, habit: SizeHabit): Result<Tin> {
     ...usual.map((field) => put(field, form.lengths[field], length, "a length", false)),
     form.shape === "drawn" ? null : put("depthMm", form.depth, length, "a length", !isOdd),
     profile.ok ? null : profile.issue,
-    canLean(form.shape) ? put("taperDeg", form.taper.replace(/°\s*$/u, ""), plainNumber, "a lean", false) : null,
+    canLean(form.shape)
+      ? put("taperDeg", form.taper.replace(/°\s*$/u, ""), plainNumber, "a lean", false)
+      : null,
     form.shape === "well" ? put("count", form.count, plainNumber, "a number", true) : null,
     put("brimMl", form.brim, water, "water", isOdd),
     isOdd ? null : put("halfMl", form.half, water, "water", false),
   ];
   const issue = issues.find((found) => found !== null);
   if (issue !== undefined) return bad(issue);
-  if (profile.ok && profile.value !== null) Object.assign(fields, { profile: profile.value, depthMm: profile.value.at(-1)?.heightMm });
+  if (profile.ok && profile.value !== null)
+    Object.assign(fields, { profile: profile.value, depthMm: profile.value.at(-1)?.heightMm });
   if (form.material !== "bright") fields["material"] = form.material;
   if (form.looseBase) fields["looseBase"] = true;
   if (form.lid) fields["lid"] = true;
@@ -140,29 +214,60 @@ function waterOf(text: string, heat: WaterHeat): number | null {
 
 type Point = { readonly heightMm: number; readonly widthMm: number };
 
-function readProfile(text: string, length: (text: string) => number | null): Result<readonly Point[]> {
+function readProfile(
+  text: string,
+  length: (text: string) => number | null,
+): Result<readonly Point[]> {
   const points: Point[] = [];
   for (const line of text.split(/[\n;]/u).filter((each) => each.trim() !== "")) {
     const [height, width, ...rest] = line.split(/[:\t]/u).map((part) => length(part));
     if (typeof height !== "number" || typeof width !== "number" || rest.length > 0) {
-      return bad({ code: "unreadable", path: "profile", value: line.trim(), expected: "a height and a width" });
+      return bad({
+        code: "unreadable",
+        path: "profile",
+        value: line.trim(),
+        expected: "a height and a width",
+      });
     }
     points.push({ heightMm: height, widthMm: width });
   }
-  if (points.length < 2) return bad({ code: "unreadable", path: "profile", value: "", expected: "a height and a width" });
+  if (points.length < 2)
+    return bad({
+      code: "unreadable",
+      path: "profile",
+      value: "",
+      expected: "a height and a width",
+    });
   return good(points);
 }
 
-/** Sizes closer than this belong to the same tin, mm; what it holds, as a share. Judgement: a ruler's width. */
+/**
+ * Sizes closer than this belong to the same tin, mm; what it holds, as a share. Judgement: a
+ * ruler's width.
+ */
 const SAME_MM = 3;
 const SAME_SHARE = 0.02;
 
-/** Whether two descriptions are most likely one tin: the same shape and material, every given size within 3 mm. */
+/**
+ * Whether two descriptions are most likely one tin: the same shape and material, every given size
+ * within 3 mm.
+ */
 export function isSameTin(one: Tin, other: Tin): boolean {
-  if (one.shape !== other.shape || (one.material ?? "bright") !== (other.material ?? "bright") || tinCount(one) !== tinCount(other)) return false;
-  if (one.shape === "odd" && other.shape === "odd") return Math.abs(one.brimMl / other.brimMl - 1) <= SAME_SHARE;
-  if (one.shape === "drawn" && other.shape === "drawn") return one.rimLengthMm === other.rimLengthMm && JSON.stringify(one.profile) === JSON.stringify(other.profile);
+  if (
+    one.shape !== other.shape ||
+    (one.material ?? "bright") !== (other.material ?? "bright") ||
+    tinCount(one) !== tinCount(other)
+  )
+    return false;
+  if (one.shape === "odd" && other.shape === "odd")
+    return Math.abs(one.brimMl / other.brimMl - 1) <= SAME_SHARE;
+  if (one.shape === "drawn" && other.shape === "drawn")
+    return (
+      one.rimLengthMm === other.rimLengthMm &&
+      JSON.stringify(one.profile) === JSON.stringify(other.profile)
+    );
   const sizes = [...SHAPE_FIELDS[one.shape].needed, "depthMm"] as const;
-  const of = (tin: Tin, field: string): number => (tin as Readonly<Record<string, unknown>>)[field] as number;
+  const of = (tin: Tin, field: string): number =>
+    (tin as Readonly<Record<string, unknown>>)[field] as number;
   return sizes.every((field) => Math.abs(of(one, field) - of(other, field)) <= SAME_MM);
 }

@@ -3,12 +3,23 @@ import { wallDefaults, type StraightDefaults, type TroughDefaults } from "./defa
 import type { PlanSize } from "./plan";
 import { rimSize } from "./rim-size";
 import { tinCount, tinDepth, TIN_LIMITS, type Material, type Tin } from "./schema";
-import { cutAt, fluteStretch, wallKnots, type StraightWall, type TroughWall, type Tube, type Wall } from "./wall";
+import {
+  cutAt,
+  fluteStretch,
+  wallKnots,
+  type StraightWall,
+  type TroughWall,
+  type Tube,
+  type Wall,
+} from "./wall";
 
 /** A knot of the wall and the volume below it. */
 export type Stratum = { readonly heightMm: number; readonly belowMm3: number };
 
-/** A tin with everything settled: each wall measure given or taken from the usual build of its shape. */
+/**
+ * A tin with everything settled: each wall measure given or taken from the usual build of its
+ * shape.
+ */
 export type TinGeometry = {
   readonly tin: Tin;
   readonly count: number;
@@ -17,7 +28,10 @@ export type TinGeometry = {
   readonly wall: Wall;
   /** What it holds up to each of its wall's knots, lowest first, mm³. */
   readonly strata: readonly Stratum[];
-  /** Factor on the drawn wall's areas where a water fill could be met in no better way; 1 and 1 else. */
+  /**
+   * Factor on the drawn wall's areas where a water fill could be met in no better way; 1 and 1
+   * else.
+   */
   readonly areaFactor: AreaFactor;
 };
 
@@ -25,7 +39,10 @@ export type TinGeometry = {
 export type AreaFactor = { readonly floor: number; readonly rim: number };
 
 /** The {@link AreaFactor} at a height inside the tin. */
-export function areaFactorAt({ areaFactor, depthMm }: Pick<TinGeometry, "areaFactor" | "depthMm">, heightMm: number): number {
+export function areaFactorAt(
+  { areaFactor, depthMm }: Pick<TinGeometry, "areaFactor" | "depthMm">,
+  heightMm: number,
+): number {
   return areaFactor.floor + ((areaFactor.rim - areaFactor.floor) * heightMm) / depthMm;
 }
 
@@ -33,7 +50,10 @@ export function areaFactorAt({ areaFactor, depthMm }: Pick<TinGeometry, "areaFac
  * The settled geometry of one tin, before any water fill: see `tinGeometry`.
  * @param taperDeg lean of the wall from upright; usual build of the shape when left out
  */
-export function drawnGeometry(tin: Tin, overrides: { readonly taperDeg?: number; readonly bulge?: number } = {}): Result<TinGeometry> {
+export function drawnGeometry(
+  tin: Tin,
+  overrides: { readonly taperDeg?: number; readonly bulge?: number } = {},
+): Result<TinGeometry> {
   const wall = wallFor(tin, overrides);
   if (!wall.ok) return wall;
   return good({
@@ -52,13 +72,17 @@ export function withFactor(wall: Wall, areaFactor: AreaFactor): FactoredWall {
   const knots = wallKnots(wall);
   let belowMm3 = 0;
   const strata = knots.map((heightMm, index) => {
-    if (index > 0) belowMm3 += volumeBetween({ wall, areaFactor, depthMm }, knots[index - 1] ?? 0, heightMm);
+    if (index > 0)
+      belowMm3 += volumeBetween({ wall, areaFactor, depthMm }, knots[index - 1] ?? 0, heightMm);
     return { heightMm, belowMm3 };
   });
   return { wall, depthMm, strata, areaFactor };
 }
 
-/** Five-point Gauss-Legendre nodes and weights on -1 to 1; exact for polynomials up to the ninth degree. */
+/**
+ * Five-point Gauss-Legendre nodes and weights on -1 to 1; exact for polynomials up to the ninth
+ * degree.
+ */
 const GAUSS: readonly (readonly [number, number])[] = [
   [-0.906179845938664, 0.23692688505618908],
   [-0.538469310105683, 0.47862867049936647],
@@ -68,7 +92,11 @@ const GAUSS: readonly (readonly [number, number])[] = [
 ];
 
 /** Integral of the cut's area over the heights within one smooth interval of a wall, mm³. */
-export function volumeBetween(tin: Pick<TinGeometry, "wall" | "areaFactor" | "depthMm">, fromMm: number, toMm: number): number {
+export function volumeBetween(
+  tin: Pick<TinGeometry, "wall" | "areaFactor" | "depthMm">,
+  fromMm: number,
+  toMm: number,
+): number {
   const middle = (fromMm + toMm) / 2;
   const half = (toMm - fromMm) / 2;
   let sum = 0;
@@ -80,9 +108,16 @@ export function volumeBetween(tin: Pick<TinGeometry, "wall" | "areaFactor" | "de
   return half * sum;
 }
 
-function wallFor(tin: Tin, overrides: { readonly taperDeg?: number; readonly bulge?: number }): Result<Wall> {
+function wallFor(
+  tin: Tin,
+  overrides: { readonly taperDeg?: number; readonly bulge?: number },
+): Result<Wall> {
   const defaults = wallDefaults(tin);
-  if ("sizesAt" in tin && tin.sizesAt === "floor" && (defaults.wall !== "straight" || tin.shape === "well")) {
+  if (
+    "sizesAt" in tin &&
+    tin.sizesAt === "floor" &&
+    (defaults.wall !== "straight" || tin.shape === "well")
+  ) {
     return bad({ code: "not-a-choice", path: "sizesAt", value: "floor", allowed: ["rim"] });
   }
   switch (defaults.wall) {
@@ -90,23 +125,59 @@ function wallFor(tin: Tin, overrides: { readonly taperDeg?: number; readonly bul
     case "trough": {
       const rim = rimSize(tin, 0);
       if (!rim.ok) return rim;
-      if (defaults.wall === "trough") return troughWall(tin, rim.value.widthMm, { ...defaults, bulge: overrides.bulge ?? defaults.bulge });
+      if (defaults.wall === "trough")
+        return troughWall(tin, rim.value.widthMm, {
+          ...defaults,
+          bulge: overrides.bulge ?? defaults.bulge,
+        });
       return good({ kind: "dome", depthMm: tinDepth(tin), rimRadiusMm: rim.value.widthMm / 2 });
     }
     case "profile":
       return profileWall(tin);
     case "straight":
-      return straightWall(tin, defaults, overrides.taperDeg ?? ("taperDeg" in tin ? tin.taperDeg : undefined));
+      return straightWall(
+        tin,
+        defaults,
+        overrides.taperDeg ?? ("taperDeg" in tin ? tin.taperDeg : undefined),
+      );
   }
 }
 
-function outOfRange(path: string, value: number, min: number, max: number, because?: RangeReason): { ok: false; issue: Issue } {
-  return bad({ code: "out-of-range", path, value, min, max, unit: "mm", ...(because === undefined ? {} : { because }) });
+function outOfRange(
+  path: string,
+  value: number,
+  min: number,
+  max: number,
+  because?: RangeReason,
+): { ok: false; issue: Issue } {
+  return bad({
+    code: "out-of-range",
+    path,
+    value,
+    min,
+    max,
+    unit: "mm",
+    ...(because === undefined ? {} : { because }),
+  });
 }
 
-function tooMuch(path: string, value: number, max: number, because: RangeReason, min = 0): { ok: false; issue: Issue } {
+function tooMuch(
+  path: string,
+  value: number,
+  max: number,
+  because: RangeReason,
+  min = 0,
+): { ok: false; issue: Issue } {
   const unit = path === "taperDeg" ? "°" : "mm";
-  return bad({ code: "out-of-range", path, value, min, max: Math.floor(max * 10) / 10, unit, because });
+  return bad({
+    code: "out-of-range",
+    path,
+    value,
+    min,
+    max: Math.floor(max * 10) / 10,
+    unit,
+    because,
+  });
 }
 
 function profileWall(tin: Tin): Result<Wall> {
@@ -114,22 +185,46 @@ function profileWall(tin: Tin): Result<Wall> {
   const { profile: points, depthMm } = tin;
   const [floor, rim] = [points[0], points.at(-1)];
   if (floor === undefined || rim === undefined) throw new RangeError("a profile needs two points");
-  if (floor.heightMm !== 0) return outOfRange("profile[0].heightMm", floor.heightMm, 0, 0, "profile-goes-from-floor-to-rim");
+  if (floor.heightMm !== 0)
+    return outOfRange(
+      "profile[0].heightMm",
+      floor.heightMm,
+      0,
+      0,
+      "profile-goes-from-floor-to-rim",
+    );
   if (rim.heightMm !== depthMm) {
-    return outOfRange(`profile[${points.length - 1}].heightMm`, rim.heightMm, depthMm, depthMm, "profile-goes-from-floor-to-rim");
+    return outOfRange(
+      `profile[${points.length - 1}].heightMm`,
+      rim.heightMm,
+      depthMm,
+      depthMm,
+      "profile-goes-from-floor-to-rim",
+    );
   }
   for (const [index, point] of points.entries()) {
     const below = points[index - 1];
     if (below !== undefined && point.heightMm <= below.heightMm) {
-      return outOfRange(`profile[${index}].heightMm`, point.heightMm, below.heightMm + 1, TIN_LIMITS.depthMm.max, "profile-rises");
+      return outOfRange(
+        `profile[${index}].heightMm`,
+        point.heightMm,
+        below.heightMm + 1,
+        TIN_LIMITS.depthMm.max,
+        "profile-rises",
+      );
     }
   }
   const longerMm = tin.rimLengthMm === undefined ? 0 : tin.rimLengthMm - rim.widthMm;
-  if (longerMm < 0) return outOfRange("rimLengthMm", tin.rimLengthMm ?? 0, rim.widthMm, TIN_LIMITS.widthMm.max);
+  if (longerMm < 0)
+    return outOfRange("rimLengthMm", tin.rimLengthMm ?? 0, rim.widthMm, TIN_LIMITS.widthMm.max);
   return good({ kind: "profile", depthMm, points, longerMm });
 }
 
-function straightWall(tin: Tin, defaults: StraightDefaults, givenTaperDeg: number | undefined): Result<Wall> {
+function straightWall(
+  tin: Tin,
+  defaults: StraightDefaults,
+  givenTaperDeg: number | undefined,
+): Result<Wall> {
   const depthMm = tinDepth(tin);
   const taperDeg = givenTaperDeg ?? defaults.taperDeg;
   const slopeMm = depthMm * Math.tan((taperDeg * Math.PI) / 180);
@@ -137,13 +232,21 @@ function straightWall(tin: Tin, defaults: StraightDefaults, givenTaperDeg: numbe
   if (!inside.ok) return inside;
   const rim = inside.value;
   if (tin.shape === "well" && tin.floorMm !== undefined && tin.floorMm > rim.widthMm) {
-    return tooMuch("floorMm", tin.floorMm, rim.widthMm, "floor-wider-than-rim", TIN_LIMITS.widthMm.min);
+    return tooMuch(
+      "floorMm",
+      tin.floorMm,
+      rim.widthMm,
+      "floor-wider-than-rim",
+      TIN_LIMITS.widthMm.min,
+    );
   }
-  const measuredFloor = tin.shape === "well" && givenTaperDeg === undefined ? tin.floorMm : undefined;
+  const measuredFloor =
+    tin.shape === "well" && givenTaperDeg === undefined ? tin.floorMm : undefined;
   const lean = measuredFloor === undefined ? slopeMm : (rim.widthMm - measuredFloor) / 2;
 
   const filletMm = defaults.filletMm;
-  if (filletMm > depthMm) return tooMuch("depthMm", depthMm, TIN_LIMITS.depthMm.max, "fillet-deeper-than-tin", filletMm);
+  if (filletMm > depthMm)
+    return tooMuch("depthMm", depthMm, TIN_LIMITS.depthMm.max, "fillet-deeper-than-tin", filletMm);
   // A floor narrower than this is a point, and a fillet on each side has to fit on it.
   const leastFloor = Math.max(5, 2 * filletMm + 1);
   const mostLean = (rim.widthMm - leastFloor) / 2;
@@ -156,7 +259,11 @@ function straightWall(tin: Tin, defaults: StraightDefaults, givenTaperDeg: numbe
   if (!corners.ok) return corners;
   const tube = tubeOf(tin, defaults, lean, filletMm);
   if (!tube.ok) return tube;
-  const size = (by: number, cornerMm: number): PlanSize => ({ lengthMm: rim.lengthMm - 2 * by, widthMm: rim.widthMm - 2 * by, cornerMm });
+  const size = (by: number, cornerMm: number): PlanSize => ({
+    lengthMm: rim.lengthMm - 2 * by,
+    widthMm: rim.widthMm - 2 * by,
+    cornerMm,
+  });
   const wall: StraightWall = {
     kind: "straight",
     plan: defaults.plan,
@@ -169,16 +276,28 @@ function straightWall(tin: Tin, defaults: StraightDefaults, givenTaperDeg: numbe
   return good(wall);
 }
 
-function cornersOf(tin: Tin, defaults: StraightDefaults, rimMm: number, floorMm: number): Result<readonly [number, number]> {
+function cornersOf(
+  tin: Tin,
+  defaults: StraightDefaults,
+  rimMm: number,
+  floorMm: number,
+): Result<readonly [number, number]> {
   const [usualRim, usualFloor] = defaults.cornerMm;
   const cornerMm = "cornerMm" in tin ? tin.cornerMm : undefined;
-  if (cornerMm === undefined) return good([Math.min(usualRim, rimMm / 4), Math.min(usualFloor, floorMm / 4)]);
-  if (cornerMm > rimMm / 2) return tooMuch("cornerMm", cornerMm, rimMm / 2, "corner-rounder-than-side");
+  if (cornerMm === undefined)
+    return good([Math.min(usualRim, rimMm / 4), Math.min(usualFloor, floorMm / 4)]);
+  if (cornerMm > rimMm / 2)
+    return tooMuch("cornerMm", cornerMm, rimMm / 2, "corner-rounder-than-side");
   const ratio = usualRim > 0 ? usualFloor / usualRim : 1;
   return good([cornerMm, Math.min(cornerMm * ratio, floorMm / 2)]);
 }
 
-function tubeOf(tin: Tin, defaults: StraightDefaults, leanMm: number, filletMm: number): Result<Tube | null> {
+function tubeOf(
+  tin: Tin,
+  defaults: StraightDefaults,
+  leanMm: number,
+  filletMm: number,
+): Result<Tube | null> {
   if (tin.shape !== "tube" || defaults.tubeFraction === undefined) return good(null);
   const rimMm = tin.tubeMm ?? defaults.tubeFraction * tin.diameterMm;
   const floorMm = rimMm + 2 * leanMm;
@@ -188,9 +307,11 @@ function tubeOf(tin: Tin, defaults: StraightDefaults, leanMm: number, filletMm: 
 }
 
 function troughWall(tin: Tin, diameterMm: number, defaults: TroughDefaults): Result<Wall> {
-  const tubeMm = "tubeMm" in tin && tin.tubeMm !== undefined ? tin.tubeMm : defaults.tubeFraction * diameterMm;
+  const tubeMm =
+    "tubeMm" in tin && tin.tubeMm !== undefined ? tin.tubeMm : defaults.tubeFraction * diameterMm;
   const outerRadiusMm = diameterMm / 2 / (1 + defaults.fluteDepth);
-  if (tubeMm / 2 > outerRadiusMm - 5) return tooMuch("tubeMm", tubeMm, 2 * outerRadiusMm - 10, "tube-wider-than-tin", 10);
+  if (tubeMm / 2 > outerRadiusMm - 5)
+    return tooMuch("tubeMm", tubeMm, 2 * outerRadiusMm - 10, "tube-wider-than-tin", 10);
   const wall: TroughWall = {
     kind: "trough",
     depthMm: tinDepth(tin),

@@ -2,8 +2,10 @@ import type { LinerPiece } from "./liner";
 import type { Box } from "./liner-outline";
 import type { LinerPage } from "./liner-pages";
 
-const escaped = (text: string): string => text.replaceAll("&", "&amp;").replaceAll("<", "&lt;").replaceAll(">", "&gt;");
-const boxText = ({ x, y, width, height }: Box): string => `x="${x}" y="${y}" width="${width}" height="${height}"`;
+const escaped = (text: string): string =>
+  text.replaceAll("&", "&amp;").replaceAll("<", "&lt;").replaceAll(">", "&gt;");
+const boxText = ({ x, y, width, height }: Box): string =>
+  `x="${x}" y="${y}" width="${width}" height="${height}"`;
 
 /** Whether a page shows all of its outline; else the rest has to be hidden. */
 export function isWhole({ foldLeft, foldTop, tile }: LinerPage): boolean {
@@ -14,15 +16,20 @@ export function isWhole({ foldLeft, foldTop, tile }: LinerPage): boolean {
 export const TEXT_MM = 4;
 
 /** Where the page's words stand, mm: under the piece where there is room, else inside it. */
-export function textPlace({ heightMm, yMm, xMm, window }: LinerPage, lines: number): { readonly xMm: number; readonly yMm: number } {
+export function textPlace(
+  { heightMm, yMm, xMm, window }: LinerPage,
+  lines: number,
+): { readonly xMm: number; readonly yMm: number } {
   const below = yMm + window.height + 2 * TEXT_MM;
   const isFree = below + lines * 1.5 * TEXT_MM < heightMm - yMm;
-  return isFree ? { xMm: xMm + 2, yMm: below } : { xMm: xMm + 10, yMm: yMm + window.height / 2 - 2 * lines * TEXT_MM };
+  return isFree
+    ? { xMm: xMm + 2, yMm: below }
+    : { xMm: xMm + 10, yMm: yMm + window.height / 2 - 2 * lines * TEXT_MM };
 }
 
 /**
- * One page of a liner as an SVG file at true size: cut along the solid line and the slits, fold along the dashed ones; the
- * dotted edge lies on the fold of the baking paper.
+ * One page of a liner as an SVG file at true size: cut along the solid line and the slits, fold
+ * along the dashed ones; the dotted edge lies on the fold of the baking paper.
  * @param lines words for the page
  */
 export function linerSvg(piece: LinerPiece, page: LinerPage, lines: readonly string[]): string {
@@ -42,7 +49,12 @@ export function linerSvg(piece: LinerPiece, page: LinerPage, lines: readonly str
     fold === "" ? "" : `<path d="${fold}" stroke-width="0.6" stroke-dasharray="0.8 2"/>`,
     `<rect ${boxText(checkSquare)}/>`,
     `<text x="${checkSquare.x + checkSquare.width / 2}" y="${checkSquare.y + checkSquare.height / 2}" font-family="sans-serif" font-size="${TEXT_MM}" text-anchor="middle" fill="#000" stroke="none">50 mm</text>`,
-    ...lines.map((line, index) => `<text x="${text.xMm}" y="${text.yMm + index * 1.5 * TEXT_MM}" font-family="sans-serif" font-size="${TEXT_MM}" fill="#000" stroke="none">${escaped(line)}</text>`),
+    ...lines.map(
+      (line, index) =>
+        `<text x="${text.xMm}" y="${text.yMm + index * 1.5 * TEXT_MM}" font-family="sans-serif" font-size="${TEXT_MM}" fill="#000" stroke="none">${escaped(line)}</text>`,
+    ),
     `</svg>`,
-  ].filter((part) => part !== "").join("\n");
+  ]
+    .filter((part) => part !== "")
+    .join("\n");
 }

@@ -1,6 +1,15 @@
 import { describe, expect, it } from "vitest";
 import fc from "fast-check";
-import { linerPages, linerPieces, linerSvg, paperNeeded, PAPERS, tinGeometry, type LinerPiece, type Tin } from ".";
+import {
+  linerPages,
+  linerPieces,
+  linerSvg,
+  paperNeeded,
+  PAPERS,
+  tinGeometry,
+  type LinerPiece,
+  type Tin,
+} from ".";
 import { anyTin } from "./any-tin.test-data";
 
 function pieces(tin: Tin): readonly LinerPiece[] {
@@ -19,7 +28,10 @@ const named = (tin: Tin, kind: LinerPiece["kind"]): LinerPiece => {
   return found;
 };
 
-/** Every point of a path of lines and arcs, arcs walked in small steps. Only what liners use: M, L, A, Z. */
+/**
+ * Every point of a path of lines and arcs, arcs walked in small steps. Only what liners use: M, L,
+ * A, Z.
+ */
 function points(path: string): readonly (readonly [number, number])[] {
   const found: (readonly [number, number])[] = [];
   let here: readonly [number, number] = [0, 0];
@@ -32,14 +44,19 @@ function points(path: string): readonly (readonly [number, number])[] {
       const stretch = ry / radius;
       const [fromY, toY] = [here[1] / stretch, to[1] / stretch];
       const chord = Math.hypot(to[0] - here[0], toY - fromY);
-      const apart = Math.sqrt(Math.max(0, radius ** 2 - (chord / 2) ** 2)) * (isLarge === sweep ? -1 : 1);
+      const apart =
+        Math.sqrt(Math.max(0, radius ** 2 - (chord / 2) ** 2)) * (isLarge === sweep ? -1 : 1);
       const [ux, uy] = [(to[0] - here[0]) / chord, (toY - fromY) / chord];
       const centre = [(here[0] + to[0]) / 2 - uy * apart, (fromY + toY) / 2 + ux * apart] as const;
       const begin = Math.atan2(fromY - centre[1], here[0] - centre[0]);
       let turn = Math.atan2(toY - centre[1], to[0] - centre[0]) - begin;
       if (sweep === 1 && turn < 0) turn += 2 * Math.PI;
       if (sweep === 0 && turn > 0) turn -= 2 * Math.PI;
-      for (let step = 1; step <= 400; step += 1) found.push([centre[0] + radius * Math.cos(begin + (turn * step) / 400), stretch * (centre[1] + radius * Math.sin(begin + (turn * step) / 400))]);
+      for (let step = 1; step <= 400; step += 1)
+        found.push([
+          centre[0] + radius * Math.cos(begin + (turn * step) / 400),
+          stretch * (centre[1] + radius * Math.sin(begin + (turn * step) / 400)),
+        ]);
       here = to;
     } else if (command !== "Z") {
       found.push(to);
@@ -51,10 +68,12 @@ function points(path: string): readonly (readonly [number, number])[] {
 
 function areaOf(path: string): number {
   const all = points(path);
-  return Math.abs(all.reduce((sum, [x, y], index) => {
-    const [nextX, nextY] = all[(index + 1) % all.length] ?? [0, 0];
-    return sum + (x * nextY - nextX * y) / 2;
-  }, 0));
+  return Math.abs(
+    all.reduce((sum, [x, y], index) => {
+      const [nextX, nextY] = all[(index + 1) % all.length] ?? [0, 0];
+      return sum + (x * nextY - nextX * y) / 2;
+    }, 0),
+  );
 }
 
 describe("liners against their formulas", () => {
@@ -69,19 +88,33 @@ describe("liners against their formulas", () => {
     expect([strip.box.width, strip.box.height]).toEqual([Math.PI * 200 + 25, 85]);
   });
 
-  it.each([[2.99, "side-strip"], [3, "side-strip"], [3.01, "sector"]] as const)("a wall that leans %d° takes a %s", (taperDeg, kind) => {
-    expect(pieces({ shape: "springform", diameterMm: 200, depthMm: 60, taperDeg }).map((each) => each.kind)).toEqual(["disc", kind]);
+  it.each([
+    [2.99, "side-strip"],
+    [3, "side-strip"],
+    [3.01, "sector"],
+  ] as const)("a wall that leans %d° takes a %s", (taperDeg, kind) => {
+    expect(
+      pieces({ shape: "springform", diameterMm: 200, depthMm: 60, taperDeg }).map(
+        (each) => each.kind,
+      ),
+    ).toEqual(["disc", kind]);
   });
 
   it("a leaning tin's sector is the unrolled cone, with its lip and its overlap", () => {
-    const sector = named({ shape: "springform", diameterMm: 240, depthMm: 50, taperDeg: 20 }, "sector");
+    const sector = named(
+      { shape: "springform", diameterMm: 240, depthMm: 50, taperDeg: 20 },
+      "sector",
+    );
     const lean = 50 * Math.tan(Math.PI / 9);
     const [r1, r0, s] = [120, 120 - lean, Math.hypot(50, lean)];
     const [inner, outer] = [(r0 * s) / lean, (r1 * s) / lean + 25];
     const angle = (2 * Math.PI * lean) / s + 25 / outer;
     expect(areaOf(sector.outline) / ((angle / 2) * (outer ** 2 - inner ** 2))).toBeCloseTo(1, 3);
     const all = points(sector.outline);
-    expect(Math.max(...all.map(([x]) => x)) - Math.min(...all.map(([x]) => x))).toBeCloseTo(sector.box.width, 1);
+    expect(Math.max(...all.map(([x]) => x)) - Math.min(...all.map(([x]) => x))).toBeCloseTo(
+      sector.box.width,
+      1,
+    );
     expect(Math.max(...all.map(([, y]) => y))).toBeCloseTo(sector.box.y + sector.box.height, 1);
     expect(Math.min(...all.map(([, y]) => y))).toBeCloseTo(sector.box.y, 1);
     // The inner arc goes once round the floor, but for the overlap.
@@ -89,7 +122,13 @@ describe("liners against their formulas", () => {
   });
 
   it("a rectangle's sheet goes up its walls and 15 mm over, cut in from each corner to the floor's", () => {
-    const sheet = first({ shape: "rectangle", lengthMm: 330, widthMm: 230, depthMm: 50, taperDeg: 0 });
+    const sheet = first({
+      shape: "rectangle",
+      lengthMm: 330,
+      widthMm: 230,
+      depthMm: 50,
+      taperDeg: 0,
+    });
     expect([sheet.box.width, sheet.box.height]).toEqual([330 + 130, 230 + 130]);
     expect(sheet.slits).toContain("M230 180L165 115");
     expect(sheet.slits.match(/M/gu)).toHaveLength(4);
@@ -102,7 +141,10 @@ describe("liners against their formulas", () => {
   });
 
   it("a tube tin's ring slips over the tube, with a slit every 15 mm", () => {
-    const tube = named({ shape: "tube", diameterMm: 250, depthMm: 100, tubeMm: 60, taperDeg: 0 }, "ring-disc");
+    const tube = named(
+      { shape: "tube", diameterMm: 250, depthMm: 100, tubeMm: 60, taperDeg: 0 },
+      "ring-disc",
+    );
     expect(tube.box.width).toBe(248);
     expect(tube.outline).toContain("A31 31");
     expect(tube.slits.match(/M/gu)).toHaveLength(Math.ceil((Math.PI * 62) / 15));
@@ -112,30 +154,54 @@ describe("liners against their formulas", () => {
     const disc = first({ shape: "heart", widthMm: 202, depthMm: 50, taperDeg: 0 });
     const all = points(disc.outline);
     expect(Math.max(...all.map(([x]) => x))).toBeCloseTo(100, 0);
-    expect(Math.max(...all.map(([, y]) => y)) - Math.min(...all.map(([, y]) => y))).toBeCloseTo(200, 0);
+    expect(Math.max(...all.map(([, y]) => y)) - Math.min(...all.map(([, y]) => y))).toBeCloseTo(
+      200,
+      0,
+    );
     // A square and two half-circles are 0.67 of their box.
-    expect(areaOf(disc.outline) / 200 ** 2).toBeCloseTo((4 + Math.PI) / (2 * (1 + Math.SQRT1_2) * (3 * Math.SQRT1_2 + 1)), 2);
+    expect(areaOf(disc.outline) / 200 ** 2).toBeCloseTo(
+      (4 + Math.PI) / (2 * (1 + Math.SQRT1_2) * (3 * Math.SQRT1_2 + 1)),
+      2,
+    );
   });
 
-  it.each<Tin>([{ shape: "fluted", diameterMm: 250, depthMm: 90 }, { shape: "well", rimMm: 70, depthMm: 32, count: 12 }, { shape: "dome", diameterMm: 200, depthMm: 80 }, { shape: "odd", brimMl: 2000 }])("$shape has none", (tin) => {
+  it.each<Tin>([
+    { shape: "fluted", diameterMm: 250, depthMm: 90 },
+    { shape: "well", rimMm: 70, depthMm: 32, count: 12 },
+    { shape: "dome", diameterMm: 200, depthMm: 80 },
+    { shape: "odd", brimMl: 2000 },
+  ])("$shape has none", (tin) => {
     expect(pieces(tin)).toEqual([]);
   });
 });
 
 describe("pages", () => {
-  const disc = (diameterMm: number): LinerPiece => first({ shape: "springform", diameterMm, depthMm: 60 });
+  const disc = (diameterMm: number): LinerPiece =>
+    first({ shape: "springform", diameterMm, depthMm: 60 });
   it.each([
-    ["a4", 200, 0], ["a4", 200.1, 1], ["a4", 287, 1], ["a4", 287.1, 2], ["letter", 205.9, 0], ["letter", 206, 1], ["letter", 269.4, 1], ["letter", 269.5, 2],
+    ["a4", 200, 0],
+    ["a4", 200.1, 1],
+    ["a4", 287, 1],
+    ["a4", 287.1, 2],
+    ["letter", 205.9, 0],
+    ["letter", 206, 1],
+    ["letter", 269.4, 1],
+    ["letter", 269.5, 2],
   ] as const)("on %s the disc of a %d mm tin is folded %d times", (paper, diameterMm, folded) => {
     expect(linerPages(disc(diameterMm), paper)).toMatchObject([{ folded, tile: null }]);
   });
 
   it("fold a strip again and again rather than tile it", () => {
-    expect(linerPages(named({ shape: "springform", diameterMm: 260, depthMm: 60 }, "side-strip"), "a4")).toMatchObject([{ folded: 2, window: { width: (Math.PI * 260 + 25) / 4 } }]);
+    expect(
+      linerPages(named({ shape: "springform", diameterMm: 260, depthMm: 60 }, "side-strip"), "a4"),
+    ).toMatchObject([{ folded: 2, window: { width: (Math.PI * 260 + 25) / 4 } }]);
   });
 
   it("fold a curved strip upon itself into a narrower one of the same radii", () => {
-    const sector = named({ shape: "springform", diameterMm: 240, depthMm: 100, taperDeg: 5 }, "sector");
+    const sector = named(
+      { shape: "springform", diameterMm: 240, depthMm: 100, taperDeg: 5 },
+      "sector",
+    );
     const [page, ...others] = linerPages(sector, "a4");
     if (page === undefined) throw new Error("no page");
     expect(others).toEqual([]);
@@ -148,25 +214,36 @@ describe("pages", () => {
     const pages = linerPages(huge, "a4");
     expect(pages.length).toBeGreaterThan(1);
     expect(Math.min(...pages.map(({ window }) => window.x))).toBe(huge.box.x);
-    expect(Math.max(...pages.map(({ window }) => window.x + window.width))).toBeCloseTo(huge.box.x + huge.box.width, 9);
-    expect(Math.max(...pages.map(({ window }) => window.y + window.height))).toBeCloseTo(huge.box.y + huge.box.height, 9);
+    expect(Math.max(...pages.map(({ window }) => window.x + window.width))).toBeCloseTo(
+      huge.box.x + huge.box.width,
+      9,
+    );
+    expect(Math.max(...pages.map(({ window }) => window.y + window.height))).toBeCloseTo(
+      huge.box.y + huge.box.height,
+      9,
+    );
     const [left, right] = pages;
-    expect((left?.window.x ?? 0) + (left?.window.width ?? 0) - (right?.window.x ?? 0)).toBeCloseTo(10, 9);
+    expect((left?.window.x ?? 0) + (left?.window.width ?? 0) - (right?.window.x ?? 0)).toBeCloseTo(
+      10,
+      9,
+    );
   });
 
   it("of any tin lie within their margins, with the check square inside the page", () => {
-    fc.assert(fc.property(anyTin, fc.constantFrom(...PAPERS), (tin, paper) => {
-      for (const piece of pieces(tin)) {
-        for (const page of linerPages(piece, paper)) {
-          expect(page.xMm).toBeGreaterThanOrEqual(6);
-          expect(page.xMm + page.window.width).toBeLessThanOrEqual(page.widthMm - 6 + 1e-6);
-          expect(page.yMm + page.window.height).toBeLessThanOrEqual(page.heightMm - 6 + 1e-6);
-          expect(page.checkSquare).toMatchObject({ width: 50, height: 50 });
-          expect(page.checkSquare.x + 50).toBeLessThanOrEqual(page.widthMm - 6 + 1e-6);
-          expect(page.checkSquare.y).toBeGreaterThanOrEqual(0);
+    fc.assert(
+      fc.property(anyTin, fc.constantFrom(...PAPERS), (tin, paper) => {
+        for (const piece of pieces(tin)) {
+          for (const page of linerPages(piece, paper)) {
+            expect(page.xMm).toBeGreaterThanOrEqual(6);
+            expect(page.xMm + page.window.width).toBeLessThanOrEqual(page.widthMm - 6 + 1e-6);
+            expect(page.yMm + page.window.height).toBeLessThanOrEqual(page.heightMm - 6 + 1e-6);
+            expect(page.checkSquare).toMatchObject({ width: 50, height: 50 });
+            expect(page.checkSquare.x + 50).toBeLessThanOrEqual(page.widthMm - 6 + 1e-6);
+            expect(page.checkSquare.y).toBeGreaterThanOrEqual(0);
+          }
         }
-      }
-    }));
+      }),
+    );
   });
 
   it("say their true size in mm, and escape what is written on them", () => {
@@ -182,7 +259,10 @@ describe("pages", () => {
 describe("paper needed", () => {
   it("lays a 20 cm disc and its strip side by side where they fit, along the roll where they don't", () => {
     // The strip, 653 x 75 mm, lies along; the disc, 198 mm, has room beside it.
-    expect(paperNeeded(pieces({ shape: "springform", diameterMm: 200, depthMm: 50 }))).toBeCloseTo(Math.PI * 200 + 25, 6);
+    expect(paperNeeded(pieces({ shape: "springform", diameterMm: 200, depthMm: 50 }))).toBeCloseTo(
+      Math.PI * 200 + 25,
+      6,
+    );
   });
 
   it("is none for a tin that is not lined", () => {

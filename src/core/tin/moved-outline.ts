@@ -1,13 +1,18 @@
 import type { Outline } from "./areas";
 
 /**
- * Area enclosed by an outline moved outwards by `byMm`, or inwards for a negative one, mm²; the tube's hole is filled in for as much.
- * Outwards A + P·t + πt² (Steiner, convex outlines). Inwards A - P·w + κ·w² with κ = P²/4A, at most 4: exact for rounds,
- * rectangles and hexagons, within 1 % for ovals. 0 once nothing is left.
+ * Area enclosed by an outline moved outwards by `byMm`, or inwards for a negative one, mm²; the
+ * tube's hole is filled in for as much. Outwards A + P·t + πt² (Steiner, convex outlines). Inwards
+ * A - P·w + κ·w² with κ = P²/4A, at most 4: exact for rounds, rectangles and hexagons, within 1 %
+ * for ovals. 0 once nothing is left.
  * @example movedArea(roundOf200, 8) // π·108²
  */
 export function movedArea(outline: Outline, byMm: number): number {
-  return Math.max(0, movedCurve(outline.areaMm2, outline.perimeterMm, byMm) - movedCurve(outline.tubeAreaMm2, outline.tubePerimeterMm, -byMm));
+  return Math.max(
+    0,
+    movedCurve(outline.areaMm2, outline.perimeterMm, byMm) -
+      movedCurve(outline.tubeAreaMm2, outline.tubePerimeterMm, -byMm),
+  );
 }
 
 /** Area without the tube's, mm². */
@@ -24,7 +29,9 @@ export function inRadius({ areaMm2, perimeterMm, tubePerimeterMm }: Outline): nu
 /** Where A - P·w + κ·w² first is 0, mm. */
 function closedAt(areaMm2: number, perimeterMm: number): number {
   const corners = squareness(areaMm2, perimeterMm);
-  return (perimeterMm - Math.sqrt(Math.max(0, perimeterMm ** 2 - 4 * corners * areaMm2))) / (2 * corners);
+  return (
+    (perimeterMm - Math.sqrt(Math.max(0, perimeterMm ** 2 - 4 * corners * areaMm2))) / (2 * corners)
+  );
 }
 
 function movedCurve(areaMm2: number, perimeterMm: number, byMm: number): number {
@@ -34,4 +41,5 @@ function movedCurve(areaMm2: number, perimeterMm: number, byMm: number): number 
   return areaMm2 + perimeterMm * byMm + squareness(areaMm2, perimeterMm) * byMm * byMm;
 }
 
-const squareness = (areaMm2: number, perimeterMm: number): number => Math.min(4, perimeterMm ** 2 / (4 * areaMm2));
+const squareness = (areaMm2: number, perimeterMm: number): number =>
+  Math.min(4, perimeterMm ** 2 / (4 * areaMm2));

@@ -1,22 +1,35 @@
 import { assertNever } from "../measure";
 
-/** The outline of a level cut through a tin. A round has equal length and width; a polygon's are across its flats. */
+/**
+ * The outline of a level cut through a tin. A round has equal length and width; a polygon's are
+ * across its flats.
+ */
 export type PlanKind = "round" | "rectangle" | "hexagon" | "oval" | "heart";
 
-export type PlanSize = { readonly lengthMm: number; readonly widthMm: number; readonly cornerMm: number };
+export type PlanSize = {
+  readonly lengthMm: number;
+  readonly widthMm: number;
+  readonly cornerMm: number;
+};
 
 export type PlanMeasure = { readonly areaMm2: number; readonly perimeterMm: number };
 
 const HEXAGON_T = 6 * Math.tan(Math.PI / 6);
-/** A heart's area over its bounding box; a square with two half-circles has 0.67, sold tins are a little fuller. */
+/**
+ * A heart's area over its bounding box; a square with two half-circles has 0.67, sold tins are a
+ * little fuller.
+ */
 const HEART_FULLNESS = 0.7;
-/** Area lost to a heart's point and notch when its outline moves in: the coefficient of t² for its offset curve. */
+/**
+ * Area lost to a heart's point and notch when its outline moves in: the coefficient of t² for its
+ * offset curve.
+ */
 const HEART_OFFSET = 3.356;
 
 /**
- * Area (mm²) and perimeter (mm) of a plan outline moved in by `insetMm` all round; a negative inset moves it out.
- * Exact for rounds, rounded rectangles and hexagons; the oval uses Ramanujan's perimeter and moves in along its axes,
- * the heart a second-order offset.
+ * Area (mm²) and perimeter (mm) of a plan outline moved in by `insetMm` all round; a negative inset
+ * moves it out. Exact for rounds, rounded rectangles and hexagons; the oval uses Ramanujan's
+ * perimeter and moves in along its axes, the heart a second-order offset.
  * @param insetMm less than half of the short side
  * @example planMeasure("round", { lengthMm: 200, widthMm: 200, cornerMm: 0 }, 0).areaMm2 // 31415.9…
  */
@@ -38,7 +51,10 @@ export function planMeasure(kind: PlanKind, size: PlanSize, insetMm: number): Pl
         perimeterMm: HEXAGON_T * width - 2 * (HEXAGON_T - Math.PI) * corner,
       };
     case "oval":
-      return { areaMm2: (Math.PI * length * width) / 4, perimeterMm: ellipsePerimeter(length / 2, width / 2) };
+      return {
+        areaMm2: (Math.PI * length * width) / 4,
+        perimeterMm: ellipsePerimeter(length / 2, width / 2),
+      };
     case "heart":
       return heartMeasure(size, insetMm);
     default:

@@ -46,7 +46,20 @@ const MATERIAL_WORDS: readonly (readonly [RegExp, Material])[] = [
   [/\bbright\b|\balumini?um\b/, "bright"],
 ];
 
-const COUNT_WORDS = ["one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve"];
+const COUNT_WORDS = [
+  "one",
+  "two",
+  "three",
+  "four",
+  "five",
+  "six",
+  "seven",
+  "eight",
+  "nine",
+  "ten",
+  "eleven",
+  "twelve",
+];
 
 /** Words that say how a tin was measured or made. */
 const FLAG_WORDS: readonly (readonly [RegExp, Readonly<Record<string, unknown>>])[] = [
@@ -58,26 +71,47 @@ const FLAG_WORDS: readonly (readonly [RegExp, Readonly<Record<string, unknown>>]
 ];
 
 /** Words around a size that change nothing about it. */
-const SILENT = /^(?:a|an|the|of|tins?|pans?|baking|cakes?|layers?|greased|lined|deep|high|tall|wide|across|long|size|standard)$/;
+const SILENT =
+  /^(?:a|an|the|of|tins?|pans?|baking|cakes?|layers?|greased|lined|deep|high|tall|wide|across|long|size|standard)$/;
 
-/** Depth of a tin whose depth was not written, mm. Judgement: the depth most of its kind are sold in. */
+/**
+ * Depth of a tin whose depth was not written, mm. Judgement: the depth most of its kind are sold
+ * in.
+ */
 export const USUAL_DEPTH_MM: Readonly<Record<Shape, number>> = {
-  round: 50, springform: 65, square: 50, rectangle: 50, loaf: 65, oval: 50, heart: 50, hexagon: 50, dome: 80, ring: 75, tube: 100,
-  fluted: 85, well: 32, skillet: 50, ramekin: 45, mug: 90, drawn: 50, odd: 50,
+  round: 50,
+  springform: 65,
+  square: 50,
+  rectangle: 50,
+  loaf: 65,
+  oval: 50,
+  heart: 50,
+  hexagon: 50,
+  dome: 80,
+  ring: 75,
+  tube: 100,
+  fluted: 85,
+  well: 32,
+  skillet: 50,
+  ramekin: 45,
+  mug: 90,
+  drawn: 50,
+  odd: 50,
 };
 
 /** Width of a cup whose size was not written, mm. */
 const USUAL_CUP_MM: Partial<Readonly<Record<Shape, number>>> = { well: 70, ramekin: 90, mug: 80 };
 
 /**
- * One tin as a baker writes it: `9 in`, `23cm`, `13x9x2`, `2 x 20 cm round`, `23x33x5 glass`, `12 cups`,
- * `fluted ring 25 x 9 cm, hole 7 cm`, `33 x 23 x 5 cm holds 3.4 L`. What had to be assumed is listed.
- * Fails with an {@link Issue} whose path is the part at fault.
+ * One tin as a baker writes it: `9 in`, `23cm`, `13x9x2`, `2 x 20 cm round`, `23x33x5 glass`, `12
+ * cups`, `fluted ring 25 x 9 cm, hole 7 cm`, `33 x 23 x 5 cm holds 3.4 L`. What had to be assumed
+ * is listed. Fails with an {@link Issue} whose path is the part at fault.
  * @example readTin("13x9x2", "metric") // rectangle 330.2 x 228.6 x 50.8 mm, assumed: unit, shape
  */
 export function readTin(text: string, habit: SizeHabit): Result<ReadTin> {
   const written = tidy(text);
-  if (written === "") return bad({ code: "unreadable", path: "size", value: text.trim(), expected: "a size" });
+  if (written === "")
+    return bad({ code: "unreadable", path: "size", value: text.trim(), expected: "a size" });
   const named = takeNamed(written);
   const shape = take(named.rest, SHAPE_WORDS);
   const material = take(shape.rest, MATERIAL_WORDS);
@@ -92,14 +126,16 @@ export function readTin(text: string, habit: SizeHabit): Result<ReadTin> {
   const sizes = readSizes(rest);
   if (!sizes.ok) return sizes;
   const { count, dims } = splitCount(sizes.value, shape.found);
-  const unit = dims.findLast((size) => size.unit !== null)?.unit ?? guessUnit(dims, shape.found, habit);
+  const unit =
+    dims.findLast((size) => size.unit !== null)?.unit ?? guessUnit(dims, shape.found, habit);
   const lengths = dims.map((size) => tidyMm(size.value * MM_PER[size.unit ?? unit]));
   const meant = shape.found ?? (profile.fields === null ? guessShape(lengths) : "drawn");
   const fields = fieldsOf(meant, lengths, profile.fields);
   if (!fields.ok) return fields;
 
   const assumed = assumptions(dims, shape.found, lengths, meant);
-  const isDepthAssumed = !("depthMm" in named.fields) && (assumed.includes("depth") || assumed.includes("size"));
+  const isDepthAssumed =
+    !("depthMm" in named.fields) && (assumed.includes("depth") || assumed.includes("size"));
   const tin = parseTin({
     shape: meant,
     ...fields.value,
@@ -127,7 +163,10 @@ function tidy(text: string): string {
     .trim();
 }
 
-function take<T>(text: string, words: readonly (readonly [RegExp, T])[]): { readonly found: T | null; readonly rest: string } {
+function take<T>(
+  text: string,
+  words: readonly (readonly [RegExp, T])[],
+): { readonly found: T | null; readonly rest: string } {
   for (const [pattern, meaning] of words) {
     if (pattern.test(text)) return { found: meaning, rest: text.replace(pattern, " ").trim() };
   }
@@ -135,26 +174,49 @@ function take<T>(text: string, words: readonly (readonly [RegExp, T])[]): { read
 }
 
 /** `0:180 20:200 50:230`: widths at heights, in mm; the last one is the rim. */
-function takeProfile(text: string): { readonly fields: Readonly<Record<string, unknown>> | null; readonly rest: string } {
+function takeProfile(text: string): {
+  readonly fields: Readonly<Record<string, unknown>> | null;
+  readonly rest: string;
+} {
   const profile: { heightMm: number; widthMm: number }[] = [];
-  const rest = text.replace(/(\d+(?:\.\d+)?):(\d+(?:\.\d+)?)(?:\s*mm\b)?/gu, (_all, height: string, width: string) => {
-    profile.push({ heightMm: Number(height), widthMm: Number(width) });
-    return " ";
-  });
-  return { fields: profile.length === 0 ? null : { profile, depthMm: profile.at(-1)?.heightMm }, rest: rest.trim() };
+  const rest = text.replace(
+    /(\d+(?:\.\d+)?):(\d+(?:\.\d+)?)(?:\s*mm\b)?/gu,
+    (_all, height: string, width: string) => {
+      profile.push({ heightMm: Number(height), widthMm: Number(width) });
+      return " ";
+    },
+  );
+  return {
+    fields: profile.length === 0 ? null : { profile, depthMm: profile.at(-1)?.heightMm },
+    rest: rest.trim(),
+  };
 }
 
-/** Measures that carry their name: `holds 3.4 l`, `hole 7 cm`, `floor 5 cm`, `corner 2 cm`, `taper 4°`. */
-function takeNamed(text: string): { readonly fields: Readonly<Record<string, number>>; readonly rest: string } {
+/**
+ * Measures that carry their name: `holds 3.4 l`, `hole 7 cm`, `floor 5 cm`, `corner 2 cm`, `taper
+ * 4°`.
+ */
+function takeNamed(text: string): {
+  readonly fields: Readonly<Record<string, number>>;
+  readonly rest: string;
+} {
   const fields: Record<string, number> = {};
   const rest = text.replace(
     /\b(holds|half|hole|floor|corner|taper|long|deep)\s+(\d+(?:[.,]\d+)?)\s*(ml|l|mm|cm|in|°)?/gu,
     (_all, name: string, digits: string, unit: string | undefined) => {
       const value = Number(digits.replace(",", "."));
-      if (name === "holds" || name === "half") fields[name === "holds" ? "brimMl" : "halfMl"] = tidyMm(value * (unit === "l" ? 1000 : 1));
+      if (name === "holds" || name === "half")
+        fields[name === "holds" ? "brimMl" : "halfMl"] = tidyMm(value * (unit === "l" ? 1000 : 1));
       else if (name === "taper") fields["taperDeg"] = value;
       else {
-        const field = { hole: "tubeMm", floor: "floorMm", corner: "cornerMm", long: "rimLengthMm", deep: "depthMm" }[name] ?? name;
+        const field =
+          {
+            hole: "tubeMm",
+            floor: "floorMm",
+            corner: "cornerMm",
+            long: "rimLengthMm",
+            deep: "depthMm",
+          }[name] ?? name;
         fields[field] = tidyMm(value * MM_PER[unit === "mm" || unit === "in" ? unit : "cm"]);
       }
       return " ";
@@ -163,7 +225,10 @@ function takeNamed(text: string): { readonly fields: Readonly<Record<string, num
   return { fields, rest };
 }
 
-/** A hundredth of a millimetre is as fine as a size can matter, and hides the binary tail of 0.1 x 10. */
+/**
+ * A hundredth of a millimetre is as fine as a size can matter, and hides the binary tail of 0.1 x
+ * 10.
+ */
 function tidyMm(value: number): number {
   return Number(value.toFixed(2));
 }
@@ -175,7 +240,11 @@ function readSizes(text: string): Result<readonly Size[]> {
     const amount = readAmount(rest);
     if (amount !== null) {
       const after = /^(mm|cm|in)?\b\s*(x(?![a-z]))?\s*/u.exec(amount.rest);
-      sizes.push({ value: amount.value, unit: (after?.[1] as LengthUnit | undefined) ?? null, crossed: after?.[2] !== undefined });
+      sizes.push({
+        value: amount.value,
+        unit: (after?.[1] as LengthUnit | undefined) ?? null,
+        crossed: after?.[2] !== undefined,
+      });
       rest = amount.rest.slice(after?.[0].length ?? 0);
       continue;
     }
@@ -183,33 +252,48 @@ function readSizes(text: string): Result<readonly Size[]> {
     rest = rest.slice(word.length).trimStart();
     const counted = COUNT_WORDS.indexOf(word);
     if (counted >= 0) sizes.push({ value: counted + 1, unit: null, crossed: false });
-    else if (word !== "x" && !SILENT.test(word)) return bad({ code: "unreadable", path: "size", value: word, expected: "a size" });
+    else if (word !== "x" && !SILENT.test(word))
+      return bad({ code: "unreadable", path: "size", value: word, expected: "a size" });
   }
   return good(sizes);
 }
 
 const isCup = (shape: Shape | null): boolean => shape !== null && shape in USUAL_CUP_MM;
-const isRound = (shape: Shape | null): boolean => shape !== null && /^(?:round|springform|dome|skillet|ring|tube|fluted)$/u.test(shape);
+const isRound = (shape: Shape | null): boolean =>
+  shape !== null && /^(?:round|springform|dome|skillet|ring|tube|fluted)$/u.test(shape);
 /** Shapes whose plan is one width, so that a third number can't be a size. */
-const isOneWidth = (shape: Shape | null): boolean => isRound(shape) || shape === "heart" || shape === "hexagon";
+const isOneWidth = (shape: Shape | null): boolean =>
+  isRound(shape) || shape === "heart" || shape === "hexagon";
 
 /** `2 x 20`, `2 8-inch`, `12 cups`: whether the first number says how many, or is a size itself. */
-function splitCount(sizes: readonly Size[], shape: Shape | null): { readonly count: number | null; readonly dims: readonly Size[] } {
+function splitCount(
+  sizes: readonly Size[],
+  shape: Shape | null,
+): { readonly count: number | null; readonly dims: readonly Size[] } {
   const [first, second] = sizes;
   const asCount = { count: first?.value ?? null, dims: sizes.slice(1) };
   const asSize = { count: null, dims: sizes };
   if (first?.unit !== null) return asSize;
   if (shape === "drawn" || shape === "odd") return asCount;
-  if (isCup(shape)) return second === undefined || !first.crossed || sizes.length > 3 ? asCount : asSize;
+  if (isCup(shape))
+    return second === undefined || !first.crossed || sizes.length > 3 ? asCount : asSize;
   if (second === undefined) return asSize;
   if (!first.crossed) return Number.isInteger(first.value) && first.value <= 12 ? asCount : asSize;
-  const leadsUp = first.value < second.value && Number.isInteger(first.value) && (first.value <= 3 || isRound(shape));
-  const isOver = sizes.length > (isOneWidth(shape) ? 2 : 3) || (shape === "square" && sizes.length === 3 && first.value !== second.value);
+  const leadsUp =
+    first.value < second.value &&
+    Number.isInteger(first.value) &&
+    (first.value <= 3 || isRound(shape));
+  const isOver =
+    sizes.length > (isOneWidth(shape) ? 2 : 3) ||
+    (shape === "square" && sizes.length === 3 && first.value !== second.value);
   if (first.value === 0 || isOver || leadsUp || second.value >= 2.5 * first.value) return asCount;
   return asSize;
 }
 
-/** Cake tins are 10 to 45 cm, 5 to 18 in: a bare number's size tells its unit in all but a narrow band. Judgement. */
+/**
+ * Cake tins are 10 to 45 cm, 5 to 18 in: a bare number's size tells its unit in all but a narrow
+ * band. Judgement.
+ */
 function guessUnit(dims: readonly Size[], shape: Shape | null, habit: SizeHabit): LengthUnit {
   const values = dims.map((size) => size.value);
   const largest = Math.max(0, ...values);
@@ -230,20 +314,34 @@ function guessShape(lengths: readonly number[]): Shape {
   return short <= 150 && short / long <= 0.65 && isDeep ? "loaf" : "rectangle";
 }
 
-function fieldsOf(shape: Shape, lengths: readonly number[], profile: Readonly<Record<string, unknown>> | null): Result<Readonly<Record<string, unknown>>> {
+function fieldsOf(
+  shape: Shape,
+  lengths: readonly number[],
+  profile: Readonly<Record<string, unknown>> | null,
+): Result<Readonly<Record<string, unknown>>> {
   if (shape === "drawn") return good(profile ?? {});
   if (shape === "odd") return good(lengths[0] === undefined ? {} : { depthMm: lengths[0] });
   return sizeFields(shape, lengths);
 }
 
-function sizeFields(shape: Shape, lengths: readonly number[]): Result<Readonly<Record<string, number>>> {
+function sizeFields(
+  shape: Shape,
+  lengths: readonly number[],
+): Result<Readonly<Record<string, number>>> {
   const [first, second, third] = lengths;
-  const depth = (written: number | undefined): { depthMm: number } => ({ depthMm: written ?? USUAL_DEPTH_MM[shape] });
+  const depth = (written: number | undefined): { depthMm: number } => ({
+    depthMm: written ?? USUAL_DEPTH_MM[shape],
+  });
   const width = first ?? USUAL_CUP_MM[shape];
   const most = isOneWidth(shape) || shape === "ramekin" || shape === "mug" ? 2 : 3;
   if (width === undefined) return bad({ code: "missing", path: "size", expected: "a size" });
   if (lengths.length > most) {
-    return bad({ code: "too-many", path: "size", value: lengths.length, max: most } satisfies Issue);
+    return bad({
+      code: "too-many",
+      path: "size",
+      value: lengths.length,
+      max: most,
+    } satisfies Issue);
   }
   switch (shape) {
     case "square":
@@ -251,8 +349,13 @@ function sizeFields(shape: Shape, lengths: readonly number[]): Result<Readonly<R
     case "rectangle":
     case "loaf":
     case "oval":
-      if (second === undefined) return bad({ code: "missing", path: "widthMm", expected: "a size" });
-      return good({ lengthMm: Math.max(width, second), widthMm: Math.min(width, second), ...depth(third) });
+      if (second === undefined)
+        return bad({ code: "missing", path: "widthMm", expected: "a size" });
+      return good({
+        lengthMm: Math.max(width, second),
+        widthMm: Math.min(width, second),
+        ...depth(third),
+      });
     case "heart":
     case "hexagon":
       return good({ widthMm: width, ...depth(second) });
@@ -261,11 +364,21 @@ function sizeFields(shape: Shape, lengths: readonly number[]): Result<Readonly<R
         ? good({ rimMm: width, ...depth(second) })
         : good({ rimMm: width, floorMm: second ?? width, ...depth(third) });
     default:
-      return good({ diameterMm: width, ...depth(second ?? (shape === "dome" ? Math.min(width / 2, TIN_LIMITS.depthMm.max) : undefined)) });
+      return good({
+        diameterMm: width,
+        ...depth(
+          second ?? (shape === "dome" ? Math.min(width / 2, TIN_LIMITS.depthMm.max) : undefined),
+        ),
+      });
   }
 }
 
-function assumptions(dims: readonly Size[], shape: Shape | null, lengths: readonly number[], meant: Shape): readonly Assumed[] {
+function assumptions(
+  dims: readonly Size[],
+  shape: Shape | null,
+  lengths: readonly number[],
+  meant: Shape,
+): readonly Assumed[] {
   if (meant === "drawn" || meant === "odd") return [];
   const needed = meant === "rectangle" || meant === "loaf" || meant === "oval" ? 3 : 2;
   const saidSquare = meant === "square" && lengths.length === 2 && lengths[0] === lengths[1];

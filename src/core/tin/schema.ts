@@ -15,7 +15,12 @@ const MaterialSchema = z.enum(MATERIALS);
 export type Material = z.infer<typeof MaterialSchema>;
 
 const depth = numberIn(TIN_LIMITS.depthMm.min, TIN_LIMITS.depthMm.max, "mm");
-const water = numberIn(5, 60_000, "mL", "Measured with water, mL. Of cups it is one well's; the whole tray's is taken as such where that fits the sizes.");
+const water = numberIn(
+  5,
+  60_000,
+  "mL",
+  "Measured with water, mL. Of cups it is one well's; the whole tray's is taken as such where that fits the sizes.",
+);
 
 /** What any tin may have, whatever its shape. */
 const common = {
@@ -43,7 +48,12 @@ const byDiameter = z.strictObject({
   ...shared,
 });
 const bySide = z.strictObject({ shape: z.literal("square"), sideMm: width, ...shared });
-const byLengthAndWidth = z.strictObject({ shape: z.enum(["rectangle", "loaf", "oval"]), lengthMm: width, widthMm: width, ...shared });
+const byLengthAndWidth = z.strictObject({
+  shape: z.enum(["rectangle", "loaf", "oval"]),
+  lengthMm: width,
+  widthMm: width,
+  ...shared,
+});
 const byWidth = z.strictObject({ shape: z.enum(["heart", "hexagon"]), widthMm: width, ...shared });
 const withTube = z.strictObject({
   shape: z.enum(["ring", "tube", "fluted"]),
@@ -51,10 +61,18 @@ const withTube = z.strictObject({
   tubeMm: z.optional(numberIn(10, 400, "mm")),
   ...shared,
 });
-const well = z.strictObject({ shape: z.literal("well"), rimMm: width, floorMm: z.optional(width), ...shared });
+const well = z.strictObject({
+  shape: z.literal("well"),
+  rimMm: width,
+  floorMm: z.optional(width),
+  ...shared,
+});
 
 /** Width at a height above the floor, for a wall that is neither straight nor a usual curve. */
-const profilePoint = z.strictObject({ heightMm: numberIn(0, TIN_LIMITS.depthMm.max, "mm"), widthMm: numberIn(5, TIN_LIMITS.widthMm.max, "mm") });
+const profilePoint = z.strictObject({
+  heightMm: numberIn(0, TIN_LIMITS.depthMm.max, "mm"),
+  widthMm: numberIn(5, TIN_LIMITS.widthMm.max, "mm"),
+});
 const drawn = z.strictObject({
   shape: z.literal("drawn"),
   depthMm: depth,
@@ -65,19 +83,37 @@ const drawn = z.strictObject({
   brimMl: z.optional(water),
   halfMl: z.optional(water),
 });
-const odd = z.strictObject({ shape: z.literal("odd"), brimMl: water, depthMm: z.optional(depth), ...common });
+const odd = z.strictObject({
+  shape: z.literal("odd"),
+  brimMl: water,
+  depthMm: z.optional(depth),
+  ...common,
+});
 
 /**
- * A tin by its sizes, in mm: inside and at the rim unless `sizes` and `sizesAt` say otherwise; depth is always inside. `count` is how
- * many of them, or how many wells; 1 when it is left out. `brimMl` and `halfMl` are what it holds to the brim and to half of its
- * depth, measured with water: of cups one well, or the whole tray when that is what fits. A `drawn` tin gives its width at several heights, floor and rim among them; an `odd` one is
- * known by its water alone.
+ * A tin by its sizes, in mm: inside and at the rim unless `sizes` and `sizesAt` say otherwise;
+ * depth is always inside. `count` is how many of them, or how many wells; 1 when it is left out.
+ * `brimMl` and `halfMl` are what it holds to the brim and to half of its depth, measured with
+ * water: of cups one well, or the whole tray when that is what fits. A `drawn` tin gives its width
+ * at several heights, floor and rim among them; an `odd` one is known by its water alone.
  */
-export const TinSchema = z.discriminatedUnion("shape", [byDiameter, bySide, byLengthAndWidth, byWidth, withTube, well, drawn, odd]);
+export const TinSchema = z.discriminatedUnion("shape", [
+  byDiameter,
+  bySide,
+  byLengthAndWidth,
+  byWidth,
+  withTube,
+  well,
+  drawn,
+  odd,
+]);
 export type Tin = z.infer<typeof TinSchema>;
 export type Shape = Tin["shape"];
 
-/** A tin from outside the program, checked field by field; {@link tinGeometry} checks that the fields fit together. */
+/**
+ * A tin from outside the program, checked field by field; {@link tinGeometry} checks that the
+ * fields fit together.
+ */
 export function parseTin(input: unknown): Result<Tin> {
   return parseWith(TinSchema, input);
 }
@@ -87,8 +123,13 @@ export function tinCount(tin: Tin): number {
   return tin.count ?? 1;
 }
 
-/** How deep a tin is inside, mm. One known only by its water is taken to be a quarter as deep as wide, like most tins. */
+/**
+ * How deep a tin is inside, mm. One known only by its water is taken to be a quarter as deep as
+ * wide, like most tins.
+ */
 export function tinDepth(tin: Tin): number {
   if (tin.shape !== "odd") return tin.depthMm;
-  return tin.depthMm ?? Math.max(TIN_LIMITS.depthMm.min, Math.cbrt((tin.brimMl * 1000) / (4 * Math.PI)));
+  return (
+    tin.depthMm ?? Math.max(TIN_LIMITS.depthMm.min, Math.cbrt((tin.brimMl * 1000) / (4 * Math.PI)))
+  );
 }

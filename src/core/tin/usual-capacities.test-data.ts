@@ -5,16 +5,43 @@ import { tinGeometry } from "./water";
 
 /** What kitchen tables usually give for tins sold by their inches, US cups to the brim. */
 export const USUAL_CAPACITIES: readonly (readonly [tin: string, cups: number])[] = [
-  ["6 x 2 in round", 4], ["8 x 1.5 in round", 4], ["8 x 2 in round", 6], ["9 x 1.5 in round", 6], ["9 x 2 in round", 8], ["10 x 2 in round", 11],
-  ["9 x 2.5 in springform", 10], ["9 x 3 in springform", 12], ["10 x 2.5 in springform", 12],
-  ["8 x 8 x 1.5 in square", 6], ["8 x 8 x 2 in square", 8], ["9 x 9 x 1.5 in square", 8], ["9 x 9 x 2 in square", 10], ["10 x 10 x 2 in square", 12],
-  ["11 x 7 x 2 in rectangle", 8], ["13 x 9 x 2 in rectangle", 14], ["15.5 x 10.5 x 1 in rectangle", 10],
-  ["8 x 4 x 2.5 in loaf", 4], ["8.5 x 4.5 x 2.5 in loaf", 6], ["9 x 5 x 3 in loaf", 8],
-  ["9 x 3 in tube", 12], ["10 x 4 in tube", 16], ["7.5 x 3 in fluted ring", 6], ["10 x 3.5 in fluted ring", 12], ["8.5 x 2.25 in ring", 4.5],
-  ["8 x 2.5 in heart", 8], ["1 cup 2.75 x 1.375 in", 0.4], ["1 cup 3 x 1.25 in", 0.5], ["1 cup 1.75 x 0.75 in", 0.125],
+  ["6 x 2 in round", 4],
+  ["8 x 1.5 in round", 4],
+  ["8 x 2 in round", 6],
+  ["9 x 1.5 in round", 6],
+  ["9 x 2 in round", 8],
+  ["10 x 2 in round", 11],
+  ["9 x 2.5 in springform", 10],
+  ["9 x 3 in springform", 12],
+  ["10 x 2.5 in springform", 12],
+  ["8 x 8 x 1.5 in square", 6],
+  ["8 x 8 x 2 in square", 8],
+  ["9 x 9 x 1.5 in square", 8],
+  ["9 x 9 x 2 in square", 10],
+  ["10 x 10 x 2 in square", 12],
+  ["11 x 7 x 2 in rectangle", 8],
+  ["13 x 9 x 2 in rectangle", 14],
+  ["15.5 x 10.5 x 1 in rectangle", 10],
+  ["8 x 4 x 2.5 in loaf", 4],
+  ["8.5 x 4.5 x 2.5 in loaf", 6],
+  ["9 x 5 x 3 in loaf", 8],
+  ["9 x 3 in tube", 12],
+  ["10 x 4 in tube", 16],
+  ["7.5 x 3 in fluted ring", 6],
+  ["10 x 3.5 in fluted ring", 12],
+  ["8.5 x 2.25 in ring", 4.5],
+  ["8 x 2.5 in heart", 8],
+  ["1 cup 2.75 x 1.375 in", 0.4],
+  ["1 cup 3 x 1.25 in", 0.5],
+  ["1 cup 1.75 x 0.75 in", 0.125],
 ];
 
-export type Compared = { readonly tin: string; readonly usualMl: number; readonly oursMl: number; readonly ratio: number };
+export type Compared = {
+  readonly tin: string;
+  readonly usualMl: number;
+  readonly oursMl: number;
+  readonly ratio: number;
+};
 
 /** Each usual capacity beside ours for the same inside sizes; `ratio` is usual over ours. */
 export function comparedCapacities(): readonly Compared[] {
@@ -30,7 +57,10 @@ export function comparedCapacities(): readonly Compared[] {
 
 /** The usual value over ours that lies in the middle. */
 export function middleRatio(rows: readonly Compared[]): number {
-  return rows.map(({ ratio }) => ratio).toSorted((a, b) => a - b)[Math.floor(rows.length / 2)] ?? Number.NaN;
+  return (
+    rows.map(({ ratio }) => ratio).toSorted((a, b) => a - b)[Math.floor(rows.length / 2)] ??
+    Number.NaN
+  );
 }
 
 /** Further than this from the middle is a plain disagreement. */
@@ -49,7 +79,10 @@ export function capacitiesPage(): string {
     "",
     "| tin | ours, mL | ours, US cups | usual, US cups | usual over ours |",
     "|---|---:|---:|---:|---:|",
-    ...rows.map(({ tin, usualMl, oursMl, ratio }) => `| ${tin} | ${Math.round(oursMl)} | ${cups(oursMl)} | ${cups(usualMl)} | ${ratio.toFixed(2)}${far.some((each) => each.tin === tin) ? " *" : ""} |`),
+    ...rows.map(
+      ({ tin, usualMl, oursMl, ratio }) =>
+        `| ${tin} | ${Math.round(oursMl)} | ${cups(oursMl)} | ${cups(usualMl)} | ${ratio.toFixed(2)}${far.some((each) => each.tin === tin) ? " *" : ""} |`,
+    ),
     "",
     `In the middle the usual figure is ${middle.toFixed(2)} of ours. Rows marked * lie more than ${FAR_OFF * 100} % from that middle: ${far.length} of ${rows.length}.`,
     "",

@@ -1,6 +1,11 @@
 import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
-import { capacitiesPage, comparedCapacities, FAR_OFF, middleRatio } from "./usual-capacities.test-data";
+import {
+  capacitiesPage,
+  comparedCapacities,
+  FAR_OFF,
+  middleRatio,
+} from "./usual-capacities.test-data";
 
 describe("our capacities beside the usual tables", () => {
   const rows = comparedCapacities();
@@ -18,6 +23,8 @@ describe("our capacities beside the usual tables", () => {
   });
 
   it("stand on their page as they are now", () => {
-    expect(readFileSync(new URL("../../../docs/tin-capacities.md", import.meta.url), "utf8")).toBe(capacitiesPage());
+    expect(readFileSync(new URL("../../../docs/tin-capacities.md", import.meta.url), "utf8")).toBe(
+      capacitiesPage(),
+    );
   });
 });

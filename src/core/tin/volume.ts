@@ -2,12 +2,15 @@ import { mlFromMm3 } from "../measure";
 import { areaFactorAt, volumeBetween, type TinGeometry } from "./geometry";
 import { cutAt } from "./wall";
 
-/** Heights to which a level is solved, mm: far below what anybody can see, so that a smear keeps its volume too. */
+/**
+ * Heights to which a level is solved, mm: far below what anybody can see, so that a smear keeps its
+ * volume too.
+ */
 const LEVEL_TOLERANCE_MM = 1e-6;
 
 /**
- * Area of the batter's surface, mm², when it stands `heightMm` deep. Above the rim the area of the rim is kept, for
- * batter that has risen past it.
+ * Area of the batter's surface, mm², when it stands `heightMm` deep. Above the rim the area of the
+ * rim is kept, for batter that has risen past it.
  * @param heightMm 0 or more
  */
 export function surfaceArea(geometry: TinGeometry, heightMm: number): number {
@@ -18,14 +21,18 @@ export function surfaceArea(geometry: TinGeometry, heightMm: number): number {
 
 /**
  * Volume, mL, of one tin or one well filled to `heightMm`; above the rim it goes on straight up.
- * Integral of the cut's area over the height, by five-point Gauss quadrature between the wall's knots.
+ * Integral of the cut's area over the height, by five-point Gauss quadrature between the wall's
+ * knots.
  * @param heightMm 0 or more
  * @example volumeAt(roundTin, roundTin.depthMm) // the brim
  */
 export function volumeAt(geometry: TinGeometry, heightMm: number): number {
   const { strata, depthMm } = geometry;
   const inside = Math.min(heightMm, depthMm);
-  const stratum = strata.findLast((each) => each.heightMm <= inside) ?? { heightMm: 0, belowMm3: 0 };
+  const stratum = strata.findLast((each) => each.heightMm <= inside) ?? {
+    heightMm: 0,
+    belowMm3: 0,
+  };
   const insideMm3 = stratum.belowMm3 + volumeBetween(geometry, stratum.heightMm, inside);
   return mlFromMm3(insideMm3 + Math.max(0, heightMm - depthMm) * surfaceArea(geometry, depthMm));
 }
@@ -36,8 +43,8 @@ export function brimVolume(geometry: TinGeometry): number {
 }
 
 /**
- * Height, mm, at which `volumeMl` stands level in one tin; the inverse of {@link volumeAt}, above the rim too.
- * Newton's method with V' = A, kept inside a bracket that shrinks at every step.
+ * Height, mm, at which `volumeMl` stands level in one tin; the inverse of {@link volumeAt}, above
+ * the rim too. Newton's method with V' = A, kept inside a bracket that shrinks at every step.
  * @param volumeMl 0 or more
  * @throws RangeError for a negative or unreadable volume
  */
@@ -46,7 +53,9 @@ export function levelFor(geometry: TinGeometry, volumeMl: number): number {
   if (volumeMl === 0) return 0;
   const brimMl = brimVolume(geometry);
   if (volumeMl >= brimMl) {
-    return geometry.depthMm + ((volumeMl - brimMl) * 1000) / surfaceArea(geometry, geometry.depthMm);
+    return (
+      geometry.depthMm + ((volumeMl - brimMl) * 1000) / surfaceArea(geometry, geometry.depthMm)
+    );
   }
   let low = 0;
   let high = geometry.depthMm;

@@ -26,7 +26,10 @@ export type TroughWall = {
   readonly fluteStretch: number;
 };
 
-/** A wall measured at several heights, lowest first, straight between them; `longerMm` is length less width, 0 for a round. */
+/**
+ * A wall measured at several heights, lowest first, straight between them; `longerMm` is length
+ * less width, 0 for a round.
+ */
 export type ProfileWall = {
   readonly kind: "profile";
   readonly depthMm: number;
@@ -34,11 +37,18 @@ export type ProfileWall = {
   readonly longerMm: number;
 };
 
-export type DomeWall = { readonly kind: "dome"; readonly depthMm: number; readonly rimRadiusMm: number };
+export type DomeWall = {
+  readonly kind: "dome";
+  readonly depthMm: number;
+  readonly rimRadiusMm: number;
+};
 
 export type Wall = StraightWall | TroughWall | DomeWall | ProfileWall;
 
-/** A level cut through the tin: the outer curve, the tube's curve, and the drawn half-widths along the tin's length. */
+/**
+ * A level cut through the tin: the outer curve, the tube's curve, and the drawn half-widths along
+ * the tin's length.
+ */
 export type Cut = {
   readonly outerAreaMm2: number;
   readonly outerPerimeterMm: number;
@@ -50,9 +60,10 @@ export type Cut = {
 };
 
 /**
- * The level cut through a wall at `heightMm` above the floor, for heights from 0 to the tin's depth.
- * Straight walls run from floor to rim, less the fillet; a trough's width is w = w_rim(1-(1-h/H)^m)^(1/m), narrowed by
- * the outer wall for λ of it and by the tube for the rest; a dome is a spherical cap; a profile is straight between its points.
+ * The level cut through a wall at `heightMm` above the floor, for heights from 0 to the tin's
+ * depth. Straight walls run from floor to rim, less the fillet; a trough's width is w =
+ * w_rim(1-(1-h/H)^m)^(1/m), narrowed by the outer wall for λ of it and by the tube for the rest; a
+ * dome is a spherical cap; a profile is straight between its points.
  */
 export function cutAt(wall: Wall, heightMm: number): Cut {
   switch (wall.kind) {
@@ -78,7 +89,8 @@ function straightCut(wall: StraightWall, heightMm: number): Cut {
   };
   const inset = filletInset(wall.filletMm, heightMm);
   const outer = planMeasure(wall.plan, size, inset);
-  const tubeRadiusMm = wall.tube === null ? 0 : between(wall.tube.floorMm, wall.tube.rimMm, up) / 2 + inset;
+  const tubeRadiusMm =
+    wall.tube === null ? 0 : between(wall.tube.floorMm, wall.tube.rimMm, up) / 2 + inset;
   return {
     outerAreaMm2: outer.areaMm2,
     outerPerimeterMm: outer.perimeterMm,
@@ -116,7 +128,10 @@ function troughCut(wall: TroughWall, heightMm: number): Cut {
   };
 }
 
-/** Length of r = 1 + ε·cos(nθ) over that of a circle. One flute stands for all; the midpoint rule converges at once. */
+/**
+ * Length of r = 1 + ε·cos(nθ) over that of a circle. One flute stands for all; the midpoint rule
+ * converges at once.
+ */
 export function fluteStretch(fluteDepth: number, flutes: number): number {
   if (fluteDepth === 0) return 1;
   const steps = 24;
@@ -143,11 +158,22 @@ function domeCut(wall: DomeWall, heightMm: number): Cut {
 }
 
 function profileCut({ points, longerMm }: ProfileWall, heightMm: number): Cut {
-  const above = Math.max(1, points.findIndex((point, index) => index > 0 && point.heightMm >= heightMm));
+  const above = Math.max(
+    1,
+    points.findIndex((point, index) => index > 0 && point.heightMm >= heightMm),
+  );
   const [below, top] = [points[above - 1], points[above]];
   if (below === undefined || top === undefined) throw new RangeError("a profile needs two points");
-  const widthMm = between(below.widthMm, top.widthMm, (heightMm - below.heightMm) / (top.heightMm - below.heightMm));
-  const outer = planMeasure(longerMm > 0 ? "rectangle" : "round", { lengthMm: widthMm + longerMm, widthMm, cornerMm: 0 }, 0);
+  const widthMm = between(
+    below.widthMm,
+    top.widthMm,
+    (heightMm - below.heightMm) / (top.heightMm - below.heightMm),
+  );
+  const outer = planMeasure(
+    longerMm > 0 ? "rectangle" : "round",
+    { lengthMm: widthMm + longerMm, widthMm, cornerMm: 0 },
+    0,
+  );
   return {
     outerAreaMm2: outer.areaMm2,
     outerPerimeterMm: outer.perimeterMm,
@@ -159,15 +185,19 @@ function profileCut({ points, longerMm }: ProfileWall, heightMm: number): Cut {
   };
 }
 
-/** Heights between which a wall's area is smooth enough for the quadrature, mm, from 0 to the depth. */
+/**
+ * Heights between which a wall's area is smooth enough for the quadrature, mm, from 0 to the depth.
+ */
 export function wallKnots(wall: Wall): readonly number[] {
-  // Fillets and troughs start out level, like a square root: intervals that grow with the square of their number
-  // keep each one equally smooth.
+  // Fillets and troughs start out level, like a square root: intervals that grow with the square of
+  // their number keep each one equally smooth.
   const graded = (end: number, parts: number): readonly number[] =>
     Array.from({ length: parts }, (_, part) => end * (part / parts) ** 2);
   switch (wall.kind) {
     case "straight":
-      return wall.filletMm > 0 ? [...graded(wall.filletMm, 3), wall.filletMm, wall.depthMm] : [0, wall.depthMm];
+      return wall.filletMm > 0
+        ? [...graded(wall.filletMm, 3), wall.filletMm, wall.depthMm]
+        : [0, wall.depthMm];
     case "profile":
       return wall.points.map((point) => point.heightMm);
     case "trough":

@@ -4,12 +4,17 @@ import { drawnGeometry, withFactor, type TinGeometry } from "./geometry";
 import type { Tin } from "./schema";
 import { brimVolume, volumeAt } from "./volume";
 
-/** A water fill further than this from the geometry is a slip of the scale or of the ruler, and is refused. */
+/**
+ * A water fill further than this from the geometry is a slip of the scale or of the ruler, and is
+ * refused.
+ */
 const MOST_DISAGREEMENT = 0.15;
 /** Up to here nobody needs to hear of it. */
 const USUAL_DISAGREEMENT = 0.05;
 
-/** Grams of water to a millilitre, cold from the tap and warm at 40 °C: what a scale in air shows. */
+/**
+ * Grams of water to a millilitre, cold from the tap and warm at 40 °C: what a scale in air shows.
+ */
 const WATER_G_PER_ML = { cold: 0.998, warm: 0.992 } as const;
 export type WaterHeat = keyof typeof WATER_G_PER_ML;
 
@@ -25,11 +30,16 @@ export function waterMl(massG: number, heat: WaterHeat): number {
 export type VolumeBasis = "sizes" | "water" | "water-scaled" | "water-alone";
 
 /**
- * How far a tin's volumes at baking depths may be off, as a share. Judgement: a ruler and the usual build of its shape within
- * 5 %; a water fill that fits rim and depth 1 %; one that could only be met by scaling 4 %; an odd tin, whose depths are a
- * guess, 10 %.
+ * How far a tin's volumes at baking depths may be off, as a share. Judgement: a ruler and the usual
+ * build of its shape within 5 %; a water fill that fits rim and depth 1 %; one that could only be
+ * met by scaling 4 %; an odd tin, whose depths are a guess, 10 %.
  */
-const UNSURE: Readonly<Record<VolumeBasis, number>> = { sizes: 0.05, water: 0.01, "water-scaled": 0.04, "water-alone": 0.1 };
+const UNSURE: Readonly<Record<VolumeBasis, number>> = {
+  sizes: 0.05,
+  water: 0.01,
+  "water-scaled": 0.04,
+  "water-alone": 0.1,
+};
 
 export type VolumeTrust = {
   readonly basis: VolumeBasis;
@@ -41,21 +51,28 @@ export type VolumeTrust = {
 /** What a tin's volumes rest on, and how far they may be off. */
 export function volumeTrust(given: Tin): VolumeTrust {
   const tin = ofOneWell(given);
-  if (tin.shape === "odd") return { basis: "water-alone", unsure: UNSURE["water-alone"], waterOverSizes: null };
-  if (tin.brimMl === undefined) return { basis: "sizes", unsure: UNSURE.sizes, waterOverSizes: null };
+  if (tin.shape === "odd")
+    return { basis: "water-alone", unsure: UNSURE["water-alone"], waterOverSizes: null };
+  if (tin.brimMl === undefined)
+    return { basis: "sizes", unsure: UNSURE.sizes, waterOverSizes: null };
   const isSolved = tin.halfMl !== undefined || solvedWall(tin, tin.brimMl) !== null;
   const basis = isSolved ? "water" : "water-scaled";
   const drawn = drawnGeometry(tin);
   const ratio = drawn.ok ? tin.brimMl / brimVolume(drawn.value) : 1;
-  return { basis, unsure: UNSURE[basis], waterOverSizes: Math.abs(ratio - 1) > USUAL_DISAGREEMENT ? ratio : null };
+  return {
+    basis,
+    unsure: UNSURE[basis],
+    waterOverSizes: Math.abs(ratio - 1) > USUAL_DISAGREEMENT ? ratio : null,
+  };
 }
 
 /**
- * The settled geometry of a tin. A water fill (`brimMl`) is met by solving the wall's taper, or a ring's bulge, so that
- * rim and depth stay as measured; only where no taper can meet it are the areas scaled. A second fill to half of the depth
- * (`halfMl`) is met by A(h)·(α + β·h/H).
- * Water of cups is that of one well; water that fits the whole tray is shared out over its wells.
- * Fails with an `out-of-range` issue when the sizes contradict each other, or the water differs from them by over 15 %.
+ * The settled geometry of a tin. A water fill (`brimMl`) is met by solving the wall's taper, or a
+ * ring's bulge, so that rim and depth stay as measured; only where no taper can meet it are the
+ * areas scaled. A second fill to half of the depth (`halfMl`) is met by A(h)·(α + β·h/H). Water of
+ * cups is that of one well; water that fits the whole tray is shared out over its wells. Fails with
+ * an `out-of-range` issue when the sizes contradict each other, or the water differs from them by
+ * over 15 %.
  * @example tinGeometry({ shape: "round", diameterMm: 200, depthMm: 50 })
  */
 export function tinGeometry(given: Tin): Result<TinGeometry> {
@@ -63,31 +80,49 @@ export function tinGeometry(given: Tin): Result<TinGeometry> {
   const drawn = drawnGeometry(tin);
   if (!drawn.ok || tin.shape === "odd") return drawn;
   if (tin.brimMl === undefined) {
-    return tin.halfMl === undefined ? drawn : bad({ code: "missing", path: "brimMl", expected: "a volume" });
+    return tin.halfMl === undefined
+      ? drawn
+      : bad({ code: "missing", path: "brimMl", expected: "a volume" });
   }
   const brimMl = brimVolume(drawn.value);
-  if (disagrees(tin.brimMl, brimMl)) return waterIssue("brimMl", tin.brimMl, brimMl, "water-disagrees-with-size");
-  const byBrim = solvedWall(tin, tin.brimMl) ?? scaledBy(drawn.value, tin.brimMl / brimMl, tin.brimMl / brimMl);
+  if (disagrees(tin.brimMl, brimMl))
+    return waterIssue("brimMl", tin.brimMl, brimMl, "water-disagrees-with-size");
+  const byBrim =
+    solvedWall(tin, tin.brimMl) ?? scaledBy(drawn.value, tin.brimMl / brimMl, tin.brimMl / brimMl);
   if (tin.halfMl === undefined) return good(byBrim);
   const halfMl = volumeAt(byBrim, byBrim.depthMm / 2);
-  if (disagrees(tin.halfMl, halfMl)) return waterIssue("halfMl", tin.halfMl, halfMl, "half-disagrees-with-brim");
+  if (disagrees(tin.halfMl, halfMl))
+    return waterIssue("halfMl", tin.halfMl, halfMl, "half-disagrees-with-brim");
   return good(throughBoth(drawn.value, tin.brimMl, tin.halfMl));
 }
 
 /** A tray of cups whose water was poured into all of them, with what one of them holds. */
 function ofOneWell(tin: Tin): Tin {
-  if (tin.shape !== "well" || tin.brimMl === undefined || tin.count === undefined || tin.count < 2) return tin;
+  if (tin.shape !== "well" || tin.brimMl === undefined || tin.count === undefined || tin.count < 2)
+    return tin;
   const drawn = drawnGeometry(tin);
   if (!drawn.ok || disagrees(tin.brimMl / tin.count, brimVolume(drawn.value))) return tin;
-  return { ...tin, brimMl: tin.brimMl / tin.count, ...(tin.halfMl === undefined ? {} : { halfMl: tin.halfMl / tin.count }) };
+  return {
+    ...tin,
+    brimMl: tin.brimMl / tin.count,
+    ...(tin.halfMl === undefined ? {} : { halfMl: tin.halfMl / tin.count }),
+  };
 }
 
 function disagrees(waterVolumeMl: number, expectedMl: number): boolean {
   return Math.abs(waterVolumeMl / expectedMl - 1) > MOST_DISAGREEMENT;
 }
 
-function waterIssue(path: string, value: number, expectedMl: number, because: RangeReason): ReturnType<typeof bad> {
-  const [min, max] = [Math.ceil(expectedMl * (1 - MOST_DISAGREEMENT)), Math.floor(expectedMl * (1 + MOST_DISAGREEMENT))];
+function waterIssue(
+  path: string,
+  value: number,
+  expectedMl: number,
+  because: RangeReason,
+): ReturnType<typeof bad> {
+  const [min, max] = [
+    Math.ceil(expectedMl * (1 - MOST_DISAGREEMENT)),
+    Math.floor(expectedMl * (1 + MOST_DISAGREEMENT)),
+  ];
   return bad({ code: "out-of-range", path, value, min, max, unit: "mL", because });
 }
 
@@ -110,7 +145,8 @@ function throughBoth(geometry: TinGeometry, brimMl: number, halfMl: number): Tin
 function solvedWall(tin: Tin, brimMl: number): TinGeometry | null {
   const { wall } = wallDefaults(tin);
   if (wall === "dome" || wall === "profile") return null;
-  // A steeper taper holds less and a boxier trough holds more: both are monotone, so halving finds the one that fits.
+  // A steeper taper holds less and a boxier trough holds more: both are monotone, so halving finds
+  // the one that fits.
   let [less, more] = wall === "trough" ? [1.2, 8] : [40, 0];
   const built = (value: number): TinGeometry | null => {
     const result = drawnGeometry(tin, wall === "trough" ? { bulge: value } : { taperDeg: value });

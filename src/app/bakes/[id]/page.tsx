@@ -14,7 +14,12 @@ const load = cache(async (id: string) =>
     const database = kitchenDatabase();
     const bake = await findBake(database, id);
     // Taken together with the events: how long their clocks have run.
-    return { bake, events: (await eventsSince(database, id, 0)).events, serverMs: Date.now(), pantry: await findPantry(database) };
+    return {
+      bake,
+      events: (await eventsSince(database, id, 0)).events,
+      serverMs: Date.now(),
+      pantry: await findPantry(database),
+    };
   }),
 );
 
@@ -30,6 +35,19 @@ export default async function BakePage({ params }: BakePageProps) {
   const { bake, events, serverMs, pantry } = loaded.value;
   if (bake === null) notFound();
   const { id, name, doc, endedAt } = bake;
-  if (doc === null) return <Trouble text={`What the bake “${name}” began with can't be read. It is still in the kitchen's data file, unchanged.`} />;
-  return <BenchMode key={id} bake={{ id, name, doc, events, isEnded: endedAt !== null }} pantry={pantry} serverMs={serverMs} stop={stopBake} />;
+  if (doc === null)
+    return (
+      <Trouble
+        text={`What the bake “${name}” began with can't be read. It is still in the kitchen's data file, unchanged.`}
+      />
+    );
+  return (
+    <BenchMode
+      key={id}
+      bake={{ id, name, doc, events, isEnded: endedAt !== null }}
+      pantry={pantry}
+      serverMs={serverMs}
+      stop={stopBake}
+    />
+  );
 }

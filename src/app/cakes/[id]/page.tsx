@@ -3,7 +3,18 @@ import { notFound } from "next/navigation";
 import { cache } from "react";
 import { CakeBench } from "@/components/cake/cake-bench";
 import { Trouble } from "@/components/frame/trouble";
-import { findCake, findPantry, findRecipe, kitchenDatabase, listBenchRecipes, listOpenBakes, listOthers, listOvens, listTins, stored } from "@/data";
+import {
+  findCake,
+  findPantry,
+  findRecipe,
+  kitchenDatabase,
+  listBenchRecipes,
+  listOpenBakes,
+  listOthers,
+  listOvens,
+  listTins,
+  stored,
+} from "@/data";
 import { storageText } from "@/words";
 import { startBake } from "../../bakes/actions";
 import { changeCake, keepApart, lookAtCake, recipeForCake, renameCake } from "../actions";
@@ -20,13 +31,18 @@ const load = cache(async (id: string) =>
     const recipeId = cake?.doc?.recipe?.id;
     return {
       cake,
-      recipeNow: recipeId === undefined ? null : ((await findRecipe(database, recipeId))?.doc ?? null),
+      recipeNow:
+        recipeId === undefined ? null : ((await findRecipe(database, recipeId))?.doc ?? null),
       recipes: await listBenchRecipes(database),
       cupboard: await listTins(database),
       ovens: await listOvens(database),
       pantry: await findPantry(database),
       bakes: await listOpenBakes(database),
-      others: (cake === null ? [] : await listOthers(database, cake, OTHERS)).flatMap((other) => (other.question === null ? [] : [{ id: other.id, name: other.name, question: other.question }])),
+      others: (cake === null ? [] : await listOthers(database, cake, OTHERS)).flatMap((other) =>
+        other.question === null
+          ? []
+          : [{ id: other.id, name: other.name, question: other.question }],
+      ),
     };
   }),
 );
@@ -43,14 +59,25 @@ export default async function CakePage({ params }: CakePageProps) {
   if (cake === null) notFound();
   const { id, name, doc, version } = cake;
   if (doc === null) {
-    return <Trouble text={`What “${name}” was planned from can't be read. It is still in the kitchen's data file, unchanged.`} />;
+    return (
+      <Trouble
+        text={`What “${name}” was planned from can't be read. It is still in the kitchen's data file, unchanged.`}
+      />
+    );
   }
   return (
     <CakeBench
       key={id}
       cake={{ id, name, doc, version, updatedAt: cake.updatedAt.getTime() }}
       {...kitchen}
-      actions={{ change: changeCake, look: lookAtCake, keepApart, recipeForCake, startBake, rename: renameCake }}
+      actions={{
+        change: changeCake,
+        look: lookAtCake,
+        keepApart,
+        recipeForCake,
+        startBake,
+        rename: renameCake,
+      }}
     />
   );
 }

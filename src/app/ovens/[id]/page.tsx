@@ -9,7 +9,12 @@ import { bringBackOven, lookAtOven, removeOven, saveOven } from "../actions";
 
 type OvenPageProps = { readonly params: Promise<{ readonly id: string }> };
 
-const load = cache(async (id: string) => stored(async () => ({ oven: await findOven(kitchenDatabase(), id), tins: await listTins(kitchenDatabase()) })));
+const load = cache(async (id: string) =>
+  stored(async () => ({
+    oven: await findOven(kitchenDatabase(), id),
+    tins: await listTins(kitchenDatabase()),
+  })),
+);
 
 export async function generateMetadata({ params }: OvenPageProps): Promise<Metadata> {
   const loaded = await load((await params).id);
@@ -22,5 +27,17 @@ export default async function OvenPage({ params }: OvenPageProps) {
   const { oven, tins } = loaded.value;
   if (oven === null) notFound();
   const { updatedAt, version, ...rest } = oven;
-  return <OvenBench key={oven.id} oven={rest} updatedAt={updatedAt.getTime()} version={version} tins={tins} save={saveOven} look={lookAtOven} remove={removeOven} bringBack={bringBackOven} />;
+  return (
+    <OvenBench
+      key={oven.id}
+      oven={rest}
+      updatedAt={updatedAt.getTime()}
+      version={version}
+      tins={tins}
+      save={saveOven}
+      look={lookAtOven}
+      remove={removeOven}
+      bringBack={bringBackOven}
+    />
+  );
 }

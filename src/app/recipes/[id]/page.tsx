@@ -3,16 +3,36 @@ import { notFound } from "next/navigation";
 import { cache } from "react";
 import { Trouble } from "@/components/frame/trouble";
 import { RecipeBench } from "@/components/recipes/recipe-bench";
-import { findPantry, findRecipe, kitchenDatabase, listSharableParts, listVersions, stored } from "@/data";
+import {
+  findPantry,
+  findRecipe,
+  kitchenDatabase,
+  listSharableParts,
+  listVersions,
+  stored,
+} from "@/data";
 import { storageText } from "@/words";
-import { addIngredient, bakedToday, changeRecipe, keepAsVersion, lookAtRecipe, teachName, versionOfRecipe } from "../actions";
+import {
+  addIngredient,
+  bakedToday,
+  changeRecipe,
+  keepAsVersion,
+  lookAtRecipe,
+  teachName,
+  versionOfRecipe,
+} from "../actions";
 
 type RecipePageProps = { readonly params: Promise<{ readonly id: string }> };
 
 const load = cache(async (id: string) =>
   stored(async () => {
     const database = kitchenDatabase();
-    return { recipe: await findRecipe(database, id), versions: await listVersions(database, id), pantry: await findPantry(database), sharable: await listSharableParts(database, id) };
+    return {
+      recipe: await findRecipe(database, id),
+      versions: await listVersions(database, id),
+      pantry: await findPantry(database),
+      sharable: await listSharableParts(database, id),
+    };
   }),
 );
 
@@ -26,15 +46,34 @@ export default async function RecipePage({ params }: RecipePageProps) {
   if (!loaded.ok) return <Trouble text={storageText(loaded.issue)} />;
   const { recipe, versions, pantry, sharable } = loaded.value;
   if (recipe === null) notFound();
-  if (recipe.doc === null) return <Trouble text={`“${recipe.name}” can't be read. It is still in the kitchen's data file, unchanged.`} />;
+  if (recipe.doc === null)
+    return (
+      <Trouble
+        text={`“${recipe.name}” can't be read. It is still in the kitchen's data file, unchanged.`}
+      />
+    );
   return (
     <RecipeBench
       key={recipe.id}
-      recipe={{ id: recipe.id, doc: recipe.doc, revision: recipe.revision, updatedAt: recipe.updatedAt.getTime(), lastBakedAt: recipe.lastBakedAt?.getTime() ?? null }}
+      recipe={{
+        id: recipe.id,
+        doc: recipe.doc,
+        revision: recipe.revision,
+        updatedAt: recipe.updatedAt.getTime(),
+        lastBakedAt: recipe.lastBakedAt?.getTime() ?? null,
+      }}
       versions={versions.map(({ version, savedAt }) => ({ version, savedAt: savedAt.getTime() }))}
       pantry={pantry}
       sharable={sharable}
-      actions={{ change: changeRecipe, look: lookAtRecipe, keepAsVersion, versionOf: versionOfRecipe, teachName, addIngredient, bakedToday }}
+      actions={{
+        change: changeRecipe,
+        look: lookAtRecipe,
+        keepAsVersion,
+        versionOf: versionOfRecipe,
+        teachName,
+        addIngredient,
+        bakedToday,
+      }}
     />
   );
 }

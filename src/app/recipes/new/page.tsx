@@ -11,7 +11,11 @@ export default async function NewRecipePage() {
   const pantry = await stored(() => findPantry(kitchenDatabase()));
   return (
     <>
-      {!pantry.ok && <Trouble text={`${storageText(pantry.issue)} The recipe can be read all the same, but not kept meanwhile.`} />}
+      {!pantry.ok && (
+        <Trouble
+          text={`${storageText(pantry.issue)} The recipe can be read all the same, but not kept meanwhile.`}
+        />
+      )}
       <PasteRecipe pantry={pantry.ok ? pantry.value : { own: [], learnt: [] }} keep={keepRecipe} />
     </>
   );

@@ -21,5 +21,14 @@ export default async function TinPage({ params }: TinPageProps) {
   if (!loaded.ok) return <Trouble text={storageText(loaded.issue)} />;
   if (loaded.value === null) notFound();
   const { updatedAt, ...tin } = loaded.value;
-  return <OneTin key={tin.id} tin={{ ...tin, updatedAt: updatedAt.getTime() }} save={saveTin} look={lookAtTin} remove={removeTin} bringBack={bringBackTin} />;
+  return (
+    <OneTin
+      key={tin.id}
+      tin={{ ...tin, updatedAt: updatedAt.getTime() }}
+      save={saveTin}
+      look={lookAtTin}
+      remove={removeTin}
+      bringBack={bringBackTin}
+    />
+  );
 }

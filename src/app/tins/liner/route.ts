@@ -12,7 +12,8 @@ const AskedSchema = z.object({
   page: z.catch(z.coerce.number().check(z.int(), z.gte(1), z.lte(200)), 1),
 });
 
-const refused = (message: string): Response => new Response(message, { status: 400, headers: { "content-type": "text/plain; charset=utf-8" } });
+const refused = (message: string): Response =>
+  new Response(message, { status: 400, headers: { "content-type": "text/plain; charset=utf-8" } });
 
 /** The liner of a tin to print: `?tin=20 x 5 cm round&paper=a4&as=pdf`. */
 export async function GET(request: NextRequest): Promise<Response> {
@@ -24,16 +25,33 @@ export async function GET(request: NextRequest): Promise<Response> {
   const { tin } = read.value;
   const geometry = tinGeometry(tin);
   if (!geometry.ok) return refused(issueText(geometry.issue, METRIC));
-  const sheets = linerPieces(geometry.value).flatMap((piece) => linerPages(piece, paper).map((page) => ({ piece, page, lines: linerLines(piece, page, tin, METRIC) })));
+  const sheets = linerPieces(geometry.value).flatMap((piece) =>
+    linerPages(piece, paper).map((page) => ({
+      piece,
+      page,
+      lines: linerLines(piece, page, tin, METRIC),
+    })),
+  );
   const name = `liner ${tinText({ ...tin, count: 1 }, METRIC)}`.replaceAll(/[^\w.]+/gu, "-");
-  if (sheets.length === 0) return refused("This tin is not lined with paper: grease it and flour it into every crease, or trace its floor.");
+  if (sheets.length === 0)
+    return refused(
+      "This tin is not lined with paper: grease it and flour it into every crease, or trace its floor.",
+    );
   if (as === "pdf") {
     const body = await linerPdf(name, sheets);
-    return new Response(new Uint8Array(body), { headers: { "content-type": "application/pdf", "content-disposition": `inline; filename="${name}.pdf"` } });
+    return new Response(new Uint8Array(body), {
+      headers: {
+        "content-type": "application/pdf",
+        "content-disposition": `inline; filename="${name}.pdf"`,
+      },
+    });
   }
   const sheet = sheets[wanted - 1];
   if (sheet === undefined) return refused(`Page ${wanted} is too many: 1 to ${sheets.length}.`);
   return new Response(linerSvg(sheet.piece, sheet.page, sheet.lines), {
-    headers: { "content-type": "image/svg+xml; charset=utf-8", "content-disposition": `inline; filename="${name}-${wanted}.svg"` },
+    headers: {
+      "content-type": "image/svg+xml; charset=utf-8",
+      "content-disposition": `inline; filename="${name}-${wanted}.svg"`,
+    },
   });
 }

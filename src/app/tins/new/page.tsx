@@ -8,7 +8,11 @@ export const metadata: Metadata = { title: "A tin for the cupboard" };
 /** What the form opens with when nothing was written before. */
 const FIRST_TIN: Tin = { shape: "round", diameterMm: 200, depthMm: 50 };
 
-export default async function NewTinPage({ searchParams }: { readonly searchParams: Promise<{ readonly tin?: string | readonly string[] }> }) {
+export default async function NewTinPage({
+  searchParams,
+}: {
+  readonly searchParams: Promise<{ readonly tin?: string | readonly string[] }>;
+}) {
   const { tin } = await searchParams;
   const read = typeof tin === "string" ? readTin(tin, "metric") : null;
   return <NewTin tin={read?.ok === true ? read.value.tin : FIRST_TIN} keep={keepTin} />;

@@ -9,10 +9,14 @@ export type FitError = { readonly rms: number; readonly worst: number; readonly 
 
 /** Bakes solved; those that never set are left out. */
 export function simulated(bakes: readonly BakeCase[]): readonly Simulated[] {
-  return bakes.map((bake) => ({ bake, minutes: solvedMinutes(bake) })).filter(({ minutes }) => Number.isFinite(minutes));
+  return bakes
+    .map((bake) => ({ bake, minutes: solvedMinutes(bake) }))
+    .filter(({ minutes }) => Number.isFinite(minutes));
 }
 
-/** The coefficients that miss simulated bakes least, by least squares on the logarithms of minutes. */
+/**
+ * The coefficients that miss simulated bakes least, by least squares on the logarithms of minutes.
+ */
 export function fittedCoefficients(bakes: readonly Simulated[]): readonly number[] {
   const rows = bakes.map(({ bake, minutes }) => {
     const { lumped, terms } = closedFormTerms(bake);
@@ -20,7 +24,9 @@ export function fittedCoefficients(bakes: readonly Simulated[]): readonly number
   });
   const size = rows[0]?.terms.length ?? 0;
   const normal = Array.from({ length: size }, (_, i) => [
-    ...Array.from({ length: size }, (__, j) => rows.reduce((sum, { terms }) => sum + (terms[i] ?? 0) * (terms[j] ?? 0), 0)),
+    ...Array.from({ length: size }, (__, j) =>
+      rows.reduce((sum, { terms }) => sum + (terms[i] ?? 0) * (terms[j] ?? 0), 0),
+    ),
     rows.reduce((sum, { terms, wanted }) => sum + (terms[i] ?? 0) * wanted, 0),
   ]);
   return solveLinear(normal);
@@ -30,7 +36,10 @@ export function fittedCoefficients(bakes: readonly Simulated[]): readonly number
 export function fitError(bakes: readonly Simulated[], coefficients: readonly number[]): FitError {
   const logs = bakes.map(({ bake, minutes }) => {
     const { lumped, terms } = closedFormTerms(bake);
-    return terms.reduce((sum, term, index) => sum + term * (coefficients[index] ?? 0), lumped) - Math.log(minutes);
+    return (
+      terms.reduce((sum, term, index) => sum + term * (coefficients[index] ?? 0), lumped) -
+      Math.log(minutes)
+    );
   });
   return {
     rms: Math.sqrt(logs.reduce((sum, log) => sum + log * log, 0) / logs.length),
@@ -44,7 +53,13 @@ function solveLinear(rows: readonly (readonly number[])[]): readonly number[] {
   const work = rows.map((row) => [...row]);
   const size = work.length;
   for (let column = 0; column < size; column += 1) {
-    const pivot = work.slice(column).reduce((best, row, at) => (Math.abs(row[column] ?? 0) > Math.abs(work[best]?.[column] ?? 0) ? column + at : best), column);
+    const pivot = work
+      .slice(column)
+      .reduce(
+        (best, row, at) =>
+          Math.abs(row[column] ?? 0) > Math.abs(work[best]?.[column] ?? 0) ? column + at : best,
+        column,
+      );
     const [from, to] = [work[column], work[pivot]];
     if (from === undefined || to === undefined) continue;
     work[column] = to;

@@ -1,11 +1,19 @@
 import { tinGeometry, volumeAt, type Material, type Tin } from "../../tin";
 import type { BakeCase } from "../closed-form";
 
-const MATERIALS: readonly Material[] = ["bright", "bright", "bright", "dark", "glass", "ceramic", "cast-iron"];
+const MATERIALS: readonly Material[] = [
+  "bright",
+  "bright",
+  "bright",
+  "dark",
+  "glass",
+  "ceramic",
+  "cast-iron",
+];
 
 /**
- * Bakes such as home kitchens have, at random: rounds, blocks, loaves, rings and cups of the usual sizes and walls, filled a quarter to
- * two thirds, 145 to 200 °C, one in four with a fan.
+ * Bakes such as home kitchens have, at random: rounds, blocks, loaves, rings and cups of the usual
+ * sizes and walls, filled a quarter to two thirds, 145 to 200 °C, one in four with a fan.
  * @param random from 0 up to 1
  */
 export function randomBakes(count: number, random: () => number): readonly BakeCase[] {
@@ -16,10 +24,27 @@ export function randomBakes(count: number, random: () => number): readonly BakeC
     const material = one(MATERIALS);
     const tins: readonly (() => Tin)[] = [
       () => ({ shape: "round", diameterMm: between(140, 300), depthMm: between(40, 80), material }),
-      () => ({ shape: "rectangle", lengthMm: between(250, 420), widthMm: between(160, 250), depthMm: between(25, 60), material }),
+      () => ({
+        shape: "rectangle",
+        lengthMm: between(250, 420),
+        widthMm: between(160, 250),
+        depthMm: between(25, 60),
+        material,
+      }),
       () => ({ shape: "square", sideMm: between(150, 280), depthMm: between(40, 65), material }),
-      () => ({ shape: "loaf", lengthMm: between(180, 300), widthMm: between(85, 130), depthMm: between(55, 75), material }),
-      () => ({ shape: "fluted", diameterMm: between(200, 270), depthMm: between(70, 95), material }),
+      () => ({
+        shape: "loaf",
+        lengthMm: between(180, 300),
+        widthMm: between(85, 130),
+        depthMm: between(55, 75),
+        material,
+      }),
+      () => ({
+        shape: "fluted",
+        diameterMm: between(200, 270),
+        depthMm: between(70, 95),
+        material,
+      }),
       () => ({ shape: "tube", diameterMm: between(200, 270), depthMm: between(75, 110), material }),
       () => ({ shape: "well", rimMm: between(42, 85), depthMm: between(20, 45), material }),
     ];
@@ -32,7 +57,10 @@ export function randomBakes(count: number, random: () => number): readonly BakeC
   return bakes;
 }
 
-/** A small generator of numbers from 0 up to 1 that always gives the same ones for a seed (mulberry32). */
+/**
+ * A small generator of numbers from 0 up to 1 that always gives the same ones for a seed
+ * (mulberry32).
+ */
 export function seeded(seed: number): () => number {
   let state = seed >>> 0;
   return () => {

@@ -1,7 +1,10 @@
 import { BATTER, expansion } from "./batter-physics";
 import type { Mesh } from "./mesh";
 
-/** The tin at a height above its floor, against its plan at the mesh's own: areas, wall lengths along the slope, and links. */
+/**
+ * The tin at a height above its floor, against its plan at the mesh's own: areas, wall lengths
+ * along the slope, and links.
+ */
 export type PlanAt = { readonly area: number; readonly wall: number; readonly link: number };
 
 /** A column stops levelling at this mean, °C. */
@@ -10,8 +13,9 @@ const SETS_AT_C = 86;
 const LEVELLING = 0.7;
 
 /**
- * The batter as cells, columns of layers: cell = column · layers + layer, layers from the floor. A cell keeps its batter while it grows,
- * and all that changes slowly stands here between one reshaping and the next. SI units, °C.
+ * The batter as cells, columns of layers: cell = column · layers + layer, layers from the floor. A
+ * cell keeps its batter while it grows, and all that changes slowly stands here between one
+ * reshaping and the next. SI units, °C.
  */
 export type Cells = {
   readonly columns: number;
@@ -39,7 +43,12 @@ export type Cells = {
 };
 
 /** Raw batter at `startC` in the cells of a mesh, its layers as thick as given. */
-export function rawCells(mesh: Mesh, layersM: readonly number[], planAt: (heightM: number) => PlanAt, startC: number): Cells {
+export function rawCells(
+  mesh: Mesh,
+  layersM: readonly number[],
+  planAt: (heightM: number) => PlanAt,
+  startC: number,
+): Cells {
   const columns = mesh.areasM2.length;
   const layers = layersM.length;
   const count = columns * layers;
@@ -56,7 +65,11 @@ export function rawCells(mesh: Mesh, layersM: readonly number[], planAt: (height
   });
   const links = columns * (layers - 1) + mesh.links.length * layers;
   return {
-    columns, layers, count, raw, rawOfColumn,
+    columns,
+    layers,
+    count,
+    raw,
+    rawOfColumn,
     tempsC: new Float64Array(count).fill(startC),
     expanded: new Float64Array(count).fill(1),
     heightsM: new Float64Array(count),
@@ -72,9 +85,30 @@ export function rawCells(mesh: Mesh, layersM: readonly number[], planAt: (height
   };
 }
 
-/** Lets the batter rise and level to its temperatures, and works out anew all that follows: heights, areas, heat capacity, links. */
-export function reshape(cells: Cells, mesh: Mesh, planAt: (heightM: number) => PlanAt, rises: boolean): void {
-  const { columns, layers, tempsC, raw, rawOfColumn, expanded, heightsM, areasM2, wall, capacityJPerK, mobility, isSet } = cells;
+/**
+ * Lets the batter rise and level to its temperatures, and works out anew all that follows: heights,
+ * areas, heat capacity, links.
+ */
+export function reshape(
+  cells: Cells,
+  mesh: Mesh,
+  planAt: (heightM: number) => PlanAt,
+  rises: boolean,
+): void {
+  const {
+    columns,
+    layers,
+    tempsC,
+    raw,
+    rawOfColumn,
+    expanded,
+    heightsM,
+    areasM2,
+    wall,
+    capacityJPerK,
+    mobility,
+    isSet,
+  } = cells;
   const linkScale = new Float64Array(cells.count);
   for (let column = 0; column < columns; column += 1) {
     let mean = 0;
@@ -93,7 +127,8 @@ export function reshape(cells: Cells, mesh: Mesh, planAt: (heightM: number) => P
     const effective = 1 + LEVELLING * (moved - 1);
     for (let cell = column * layers; cell < (column + 1) * layers; cell += 1) {
       const volume = (raw[cell] as number) * (expanded[cell] as number) * effective;
-      // Half-way up by the area just below is near enough: at the next reshaping it is worked out again.
+      // Half-way up by the area just below is near enough: at the next reshaping it is worked out
+      // again.
       const guess = volume / (plan * planAt(z + (heightsM[cell] as number) / 2).area);
       const here = planAt(z + guess / 2);
       areasM2[cell] = plan * here.area;
@@ -101,20 +136,27 @@ export function reshape(cells: Cells, mesh: Mesh, planAt: (heightM: number) => P
       linkScale[cell] = here.link;
       heightsM[cell] = volume / (areasM2[cell] as number);
       z += heightsM[cell] as number;
-      capacityJPerK[cell] = BATTER.densityKgPerM3 * BATTER.heatJPerKgK * (raw[cell] as number) * moved;
+      capacityJPerK[cell] =
+        BATTER.densityKgPerM3 * BATTER.heatJPerKgK * (raw[cell] as number) * moved;
     }
   }
   relink(cells, mesh, linkScale);
 }
 
 /** Cells side by side: up each column, then across each layer. */
-function relink({ columns, layers, heightsM, areasM2, linkA, linkB, linkM }: Cells, mesh: Mesh, linkScale: Float64Array): void {
+function relink(
+  { columns, layers, heightsM, areasM2, linkA, linkB, linkM }: Cells,
+  mesh: Mesh,
+  linkScale: Float64Array,
+): void {
   let link = 0;
   for (let column = 0; column < columns; column += 1) {
     for (let cell = column * layers + 1; cell < (column + 1) * layers; cell += 1) {
       linkA[link] = cell - 1;
       linkB[link] = cell;
-      linkM[link] = (2 * Math.min(areasM2[cell] as number, areasM2[cell - 1] as number)) / ((heightsM[cell] as number) + (heightsM[cell - 1] as number));
+      linkM[link] =
+        (2 * Math.min(areasM2[cell] as number, areasM2[cell - 1] as number)) /
+        ((heightsM[cell] as number) + (heightsM[cell - 1] as number));
       link += 1;
     }
   }
@@ -124,7 +166,11 @@ function relink({ columns, layers, heightsM, areasM2, linkA, linkB, linkM }: Cel
       const right = b * layers + layer;
       linkA[link] = left;
       linkB[link] = right;
-      linkM[link] = (ratio * (linkScale[left] as number) * ((heightsM[left] as number) + (heightsM[right] as number))) / 2;
+      linkM[link] =
+        (ratio *
+          (linkScale[left] as number) *
+          ((heightsM[left] as number) + (heightsM[right] as number))) /
+        2;
       link += 1;
     }
   }
@@ -136,26 +182,31 @@ function levelUnset(cells: Cells, mesh: Mesh): void {
   let unset = cells.totalRaw;
   let room = 0;
   for (let column = 0; column < columns; column += 1) {
-    if (isSet[column] === 1) unset -= (mobility[column] as number) * (rawOfColumn[column] as number);
+    if (isSet[column] === 1)
+      unset -= (mobility[column] as number) * (rawOfColumn[column] as number);
     else room += (mesh.areasM2[column] as number) / meanExpansion(cells, column);
   }
   if (room === 0) return;
   const level = unset / room;
   for (let column = 0; column < columns; column += 1) {
     if (isSet[column] === 1) continue;
-    mobility[column] = (level * (mesh.areasM2[column] as number)) / (meanExpansion(cells, column) * (rawOfColumn[column] as number));
+    mobility[column] =
+      (level * (mesh.areasM2[column] as number)) /
+      (meanExpansion(cells, column) * (rawOfColumn[column] as number));
   }
 }
 
 function meanExpansion({ layers, expanded, raw, rawOfColumn }: Cells, column: number): number {
   let sum = 0;
-  for (let cell = column * layers; cell < (column + 1) * layers; cell += 1) sum += ((expanded[cell] as number) * (raw[cell] as number)) / (rawOfColumn[column] as number);
+  for (let cell = column * layers; cell < (column + 1) * layers; cell += 1)
+    sum += ((expanded[cell] as number) * (raw[cell] as number)) / (rawOfColumn[column] as number);
   return sum;
 }
 
 /** Height of a column, m. */
 export function columnHeightM({ layers, heightsM }: Cells, column: number): number {
   let sum = 0;
-  for (let cell = column * layers; cell < (column + 1) * layers; cell += 1) sum += heightsM[cell] as number;
+  for (let cell = column * layers; cell < (column + 1) * layers; cell += 1)
+    sum += heightsM[cell] as number;
   return sum;
 }

@@ -1,5 +1,11 @@
 import { ZERO_C_IN_KELVIN } from "../../measure";
-import { BATTER, EVAPORATION_J_PER_KG, saturationPa, WATER_ACTIVITY, WATER_SHARE } from "./batter-physics";
+import {
+  BATTER,
+  EVAPORATION_J_PER_KG,
+  saturationPa,
+  WATER_ACTIVITY,
+  WATER_SHARE,
+} from "./batter-physics";
 import type { Cells } from "./cells";
 import type { Mesh } from "./mesh";
 
@@ -10,7 +16,10 @@ const CRUST_W_PER_MK = 0.08;
 const DRY_FROM_M = 1e-4;
 /** ω: the share of a wet surface that gives vapour off freely. */
 const WET_SHARE = 0.3;
-/** Evaporation per W/m²K of convection, J/kg · (kg/m³) / (W/m²K), from the likeness of heat and vapour transfer. */
+/**
+ * Evaporation per W/m²K of convection, J/kg · (kg/m³) / (W/m²K), from the likeness of heat and
+ * vapour transfer.
+ */
 const VAPOUR_PER_HEAT = 2614;
 const VAPOUR_J_PER_KGK = 461.5;
 /** Heat reaches a tube less than the outer wall, and a side in wet strips much less. */
@@ -24,7 +33,11 @@ const BOIL_OFF_J_PER_M3 = BATTER.densityKgPerM3 * WATER_SHARE * EVAPORATION_J_PE
 export type Surroundings = {
   /** Convection, W/m²K. */
   readonly convection: number;
-  readonly wall: { readonly emissivity: number; readonly heatJPerM2K: number; readonly resistanceM2KPerW: number };
+  readonly wall: {
+    readonly emissivity: number;
+    readonly heatJPerM2K: number;
+    readonly resistanceM2KPerW: number;
+  };
   readonly hasStrips: boolean;
   readonly evaporates: boolean;
   readonly radiates: boolean;
@@ -33,7 +46,10 @@ export type Surroundings = {
   readonly topEmissivity: number;
 };
 
-/** Faces of cells that touch tin or air, with the state of each: wall or surface temperature, °C, and crust, m. */
+/**
+ * Faces of cells that touch tin or air, with the state of each: wall or surface temperature, °C,
+ * and crust, m.
+ */
 export type Faces = {
   readonly cell: Int32Array;
   readonly share: Float64Array;
@@ -50,11 +66,25 @@ export type Faces = {
 
 function emptyFaces(count: number, startC: number): Faces {
   const zeros = (): Float64Array => new Float64Array(count);
-  return { cell: new Int32Array(count), share: zeros().fill(1), lengthM: zeros(), halfM: zeros(), areaM2: zeros(), h: zeros(), outsideC: zeros().fill(startC), crustM: zeros() };
+  return {
+    cell: new Int32Array(count),
+    share: zeros().fill(1),
+    lengthM: zeros(),
+    halfM: zeros(),
+    areaM2: zeros(),
+    h: zeros(),
+    outsideC: zeros().fill(startC),
+    crustM: zeros(),
+  };
 }
 
 /** Floor and sides of the batter, against the tin. */
-export function tinFaces({ columns, layers }: Cells, mesh: Mesh, hasStrips: boolean, startC: number): Faces {
+export function tinFaces(
+  { columns, layers }: Cells,
+  mesh: Mesh,
+  hasStrips: boolean,
+  startC: number,
+): Faces {
   const faces = emptyFaces(columns + mesh.walls.length * layers, startC);
   for (let column = 0; column < columns; column += 1) faces.cell[column] = column * layers;
   mesh.walls.forEach(({ column, lengthM, halfM, isTube }, wall) => {
@@ -72,12 +102,19 @@ export function tinFaces({ columns, layers }: Cells, mesh: Mesh, hasStrips: bool
 /** The top of the batter, against the air. */
 export function topFaces({ columns, layers }: Cells, startC: number): Faces {
   const faces = emptyFaces(columns, startC);
-  for (let column = 0; column < columns; column += 1) faces.cell[column] = (column + 1) * layers - 1;
+  for (let column = 0; column < columns; column += 1)
+    faces.cell[column] = (column + 1) * layers - 1;
   return faces;
 }
 
 /** Works out anew what changes slowly of faces: distance, area, coefficient. */
-export function reshapeFaces(faces: Faces, cells: Cells, around: Surroundings, emissivity: number, ovenC: number): void {
+export function reshapeFaces(
+  faces: Faces,
+  cells: Cells,
+  around: Surroundings,
+  emissivity: number,
+  ovenC: number,
+): void {
   const { cell, lengthM, halfM, areaM2, h, share, outsideC } = faces;
   for (let face = 0; face < cell.length; face += 1) {
     const at = cell[face] as number;
@@ -86,7 +123,10 @@ export function reshapeFaces(faces: Faces, cells: Cells, around: Surroundings, e
       halfM[face] = (cells.heightsM[at] as number) / 2;
       areaM2[face] = cells.areasM2[at] as number;
     } else areaM2[face] = length * (cells.wall[at] as number) * (cells.heightsM[at] as number);
-    h[face] = (share[face] as number) * (around.convection + (around.radiates ? radiation(emissivity, ovenC, outsideC[face] as number) : 0));
+    h[face] =
+      (share[face] as number) *
+      (around.convection +
+        (around.radiates ? radiation(emissivity, ovenC, outsideC[face] as number) : 0));
   }
 }
 
@@ -98,10 +138,19 @@ function radiation(emissivity: number, hotC: number, coldC: number): number {
 }
 
 /**
- * Adds to `flow` what comes in through the tin over `dt` seconds, W; moves the wall's temperature (implicitly, its heat included) and
- * lets a crust grow where the face has come to the boil. @returns all of it, W
+ * Adds to `flow` what comes in through the tin over `dt` seconds, W; moves the wall's temperature
+ * (implicitly, its heat included) and lets a crust grow where the face has come to the boil.
+ * @returns all of it, W
  */
-export function throughTin(faces: Faces, cells: Cells, around: Surroundings, ks: Float64Array, ovenC: number, dt: number, flow: Float64Array): number {
+export function throughTin(
+  faces: Faces,
+  cells: Cells,
+  around: Surroundings,
+  ks: Float64Array,
+  ovenC: number,
+  dt: number,
+  flow: Float64Array,
+): number {
   const { cell, halfM, areaM2, h, outsideC, crustM } = faces;
   const { tempsC, expanded } = cells;
   const { evaporates } = around;
@@ -122,7 +171,9 @@ export function throughTin(faces: Faces, cells: Cells, around: Surroundings, ks:
       next = (given + BOILING_C / outer) / (held + 1 / outer);
       flux = (BOILING_C - cellC) / inner;
       const surplus = (next - BOILING_C) / outer - flux;
-      if (surplus > 0) crustM[face] = (crustM[face] as number) + (surplus * (expanded[at] as number) * dt) / BOIL_OFF_J_PER_M3;
+      if (surplus > 0)
+        crustM[face] =
+          (crustM[face] as number) + (surplus * (expanded[at] as number) * dt) / BOIL_OFF_J_PER_M3;
     }
     outsideC[face] = next;
     const watts = (areaM2[face] as number) * flux;
@@ -133,7 +184,15 @@ export function throughTin(faces: Faces, cells: Cells, around: Surroundings, ks:
 }
 
 /** The same through the top, which is wet until it has a crust and gives off vapour while it is. */
-export function throughTop(faces: Faces, cells: Cells, around: Surroundings, ks: Float64Array, ovenC: number, dt: number, flow: Float64Array): number {
+export function throughTop(
+  faces: Faces,
+  cells: Cells,
+  around: Surroundings,
+  ks: Float64Array,
+  ovenC: number,
+  dt: number,
+  flow: Float64Array,
+): number {
   const { cell, halfM, areaM2, h, outsideC, crustM } = faces;
   const { tempsC, expanded } = cells;
   const { evaporates, convection } = around;
@@ -148,7 +207,9 @@ export function throughTop(faces: Faces, cells: Cells, around: Surroundings, ks:
     const through = 1 / (crust + inner);
     let lost = 0;
     if (evaporates && (crustM[face] as number) < DRY_FROM_M) {
-      const vapour = (WET_SHARE * convection * VAPOUR_PER_HEAT * WATER_ACTIVITY * saturationPa(surfaceC)) / (VAPOUR_J_PER_KGK * (surfaceC + ZERO_C_IN_KELVIN));
+      const vapour =
+        (WET_SHARE * convection * VAPOUR_PER_HEAT * WATER_ACTIVITY * saturationPa(surfaceC)) /
+        (VAPOUR_J_PER_KGK * (surfaceC + ZERO_C_IN_KELVIN));
       lost = Math.min(vapour, 0.9 * hot * Math.max(0, ovenC - surfaceC));
     }
     let next = (hot * ovenC - lost + cellC * through) / (hot + through);
@@ -157,7 +218,9 @@ export function throughTop(faces: Faces, cells: Cells, around: Surroundings, ks:
       next = crust > 0 ? (hot * ovenC + BOILING_C / crust) / (hot + 1 / crust) : BOILING_C;
       flux = (BOILING_C - cellC) / inner;
       const surplus = hot * (ovenC - next) - flux;
-      if (surplus > 0) crustM[face] = (crustM[face] as number) + (surplus * (expanded[at] as number) * dt) / BOIL_OFF_J_PER_M3;
+      if (surplus > 0)
+        crustM[face] =
+          (crustM[face] as number) + (surplus * (expanded[at] as number) * dt) / BOIL_OFF_J_PER_M3;
     }
     outsideC[face] = next;
     const watts = (areaM2[face] as number) * flux;

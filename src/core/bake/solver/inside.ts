@@ -11,7 +11,10 @@ export type InsideCase = BakeCase & {
   readonly goesOn: number;
 };
 
-/** The inside of a cake as it bakes, on the model's own clock: only ratios to another bake mean minutes. */
+/**
+ * The inside of a cake as it bakes, on the model's own clock: only ratios to another bake mean
+ * minutes.
+ */
 export type BakeInside = {
   readonly moments: readonly Moment[];
   /** When the coldest part is done; null when it is not within five hours. */
@@ -21,30 +24,48 @@ export type BakeInside = {
   /** At that minute: (highest - edge) / edge, and the top's browning in seconds at 140 °C. */
   readonly crownIndex: number;
   readonly browning: number;
-  /** Layers to each of the columns the section cuts, and the columns' edges, mm from the middle outwards. */
+  /**
+   * Layers to each of the columns the section cuts, and the columns' edges, mm from the middle
+   * outwards.
+   */
   readonly layers: number;
   readonly sectionEdgesMm: readonly number[];
 };
 
 /** A cake that is not set by now never will be, minutes. */
 const MOST_MINUTES = 300;
-/** A moment is kept so often, s: a curve and a section need no more, and they have to be carried from the worker. */
+/**
+ * A moment is kept so often, s: a curve and a section need no more, and they have to be carried
+ * from the worker.
+ */
 const KEPT_EACH_S = 40;
 /** A curve goes on so much longer than the bake when nobody says. */
 const GOES_ON = 1.3;
 
 /**
- * What a model of the bake knows: the closed form its minutes, at once; the solver the inside as well. Both on a clock of their own.
+ * What a model of the bake knows: the closed form its minutes, at once; the solver the inside as
+ * well. Both on a clock of their own.
  */
 export type BakeAnswer =
-  | { readonly by: "closed-form"; readonly minutes: number; /** How much of the solving is done, 0 to 1. */ readonly share: number }
+  | {
+      readonly by: "closed-form";
+      readonly minutes: number;
+      /** How much of the solving is done, 0 to 1. */ readonly share: number;
+    }
   | { readonly by: "solver"; readonly minutes: number | null; readonly inside: BakeInside };
 
 /**
- * One bake by both models: the first answer is the closed form's and costs microseconds; the following only tell how far the solver has
- * come, every twenty seconds of the bake; the last is the solver's. Stop asking, and it stops. Same numbers in a browser, a worker, Node.
+ * One bake by both models: the first answer is the closed form's and costs microseconds; the
+ * following only tell how far the solver has come, every twenty seconds of the bake; the last is
+ * the solver's. Stop asking, and it stops. Same numbers in a browser, a worker, Node.
  */
-export function* bakeModel(bake: InsideCase): Generator<BakeAnswer & { readonly by: "closed-form" }, BakeAnswer & { readonly by: "solver" }, void> {
+export function* bakeModel(
+  bake: InsideCase,
+): Generator<
+  BakeAnswer & { readonly by: "closed-form" },
+  BakeAnswer & { readonly by: "solver" },
+  void
+> {
   const minutes = closedFormMinutes(bake);
   yield { by: "closed-form", minutes, share: 0 };
   const given = solverCase(bake, bake.hasStrips);
@@ -60,10 +81,15 @@ export function* bakeModel(bake: InsideCase): Generator<BakeAnswer & { readonly 
       doneSeconds = crossing(before, moment, bake.doneC, ({ coldestC }) => coldestC);
       done = moment;
     }
-    if (rimSeconds === null && moment.rimC >= bake.doneC) rimSeconds = crossing(before, moment, bake.doneC, ({ rimC }) => rimC);
+    if (rimSeconds === null && moment.rimC >= bake.doneC)
+      rimSeconds = crossing(before, moment, bake.doneC, ({ rimC }) => rimC);
     before = moment;
     if (doneSeconds !== null && moment.seconds >= doneSeconds * bake.goesOn) break;
-    yield { by: "closed-form", minutes, share: Math.min(0.99, moment.seconds / (60 * minutes * bake.goesOn)) };
+    yield {
+      by: "closed-form",
+      minutes,
+      share: Math.min(0.99, moment.seconds / (60 * minutes * bake.goesOn)),
+    };
   }
   const shown = done ?? before;
   return {
@@ -90,7 +116,12 @@ export function bakeInside(bake: BakeCase & Partial<InsideCase>): BakeInside {
   }
 }
 
-function crossing(before: Moment | undefined, after: Moment, atC: number, of: (moment: Moment) => number): number {
+function crossing(
+  before: Moment | undefined,
+  after: Moment,
+  atC: number,
+  of: (moment: Moment) => number,
+): number {
   if (before === undefined) return after.seconds;
   const part = (atC - of(before)) / Math.max(1e-9, of(after) - of(before));
   return before.seconds + (after.seconds - before.seconds) * part;
@@ -100,7 +131,10 @@ function inMinutes(seconds: number | null): number | null {
   return seconds === null ? null : seconds / 60;
 }
 
-/** How one bake comes out against another, as far as a model can tell: absolute figures are not good enough. */
+/**
+ * How one bake comes out against another, as far as a model can tell: absolute figures are not good
+ * enough.
+ */
 export type Compared = "less" | "same" | "more";
 
 /** Differences smaller than these can't be seen on a cake. Judgement. */
@@ -108,7 +142,10 @@ const CROWN_SEEN = 0.02;
 const BROWNING_SEEN = 1.35;
 
 /** Crown and crust of one bake against another's. */
-export function comparedInsides(own: BakeInside, reference: BakeInside): { readonly crown: Compared; readonly crust: Compared } {
+export function comparedInsides(
+  own: BakeInside,
+  reference: BakeInside,
+): { readonly crown: Compared; readonly crust: Compared } {
   const crown = own.crownIndex - reference.crownIndex;
   const crust = Math.log((own.browning + 1) / (reference.browning + 1)) / Math.log(BROWNING_SEEN);
   return { crown: compared(crown / CROWN_SEEN), crust: compared(crust) };
@@ -124,7 +161,9 @@ export function setShare(inside: BakeInside, moment: Moment, doneC: number): num
   let all = 0;
   moment.tempsC.forEach((tempC, cell) => {
     const column = Math.floor(cell / inside.layers);
-    const area = (moment.heightsM[cell] ?? 0) * ((inside.sectionEdgesMm[column + 1] ?? 0) - (inside.sectionEdgesMm[column] ?? 0));
+    const area =
+      (moment.heightsM[cell] ?? 0) *
+      ((inside.sectionEdgesMm[column + 1] ?? 0) - (inside.sectionEdgesMm[column] ?? 0));
     all += area;
     if (tempC >= doneC) set += area;
   });

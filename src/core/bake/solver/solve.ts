@@ -1,6 +1,14 @@
 import type { HeatPotential } from "./batter-physics";
 import { columnHeightM, rawCells, reshape, type Cells, type PlanAt } from "./cells";
-import { reshapeFaces, throughTin, throughTop, tinFaces, topFaces, type Faces, type Surroundings } from "./faces";
+import {
+  reshapeFaces,
+  throughTin,
+  throughTop,
+  tinFaces,
+  topFaces,
+  type Faces,
+  type Surroundings,
+} from "./faces";
 import type { Mesh } from "./mesh";
 
 /** What a bake is solved for; SI units but for temperatures in °C. */
@@ -13,15 +21,24 @@ export type SolverCase = Pick<Surroundings, "convection" | "wall" | "hasStrips">
 };
 
 /** What takes part: all of it in a cake, little of it where a series solution is to be met. */
-export type Physics = Pick<Surroundings, "evaporates" | "radiates" | "contactM2KPerW" | "topEmissivity"> & {
+export type Physics = Pick<
+  Surroundings,
+  "evaporates" | "radiates" | "contactM2KPerW" | "topEmissivity"
+> & {
   readonly potential: HeatPotential;
   readonly rises: boolean;
   readonly startC: number;
-  /** How far the oven is below its dial when the door shuts, °C, made up with a time constant of 180 s. */
+  /**
+   * How far the oven is below its dial when the door shuts, °C, made up with a time constant of 180
+   * s.
+   */
   readonly doorDropC: number;
 };
 
-/** One moment of a bake; temperatures and heights are those of the columns along the mesh's section, floor first. */
+/**
+ * One moment of a bake; temperatures and heights are those of the columns along the mesh's section,
+ * floor first.
+ */
 export type Moment = {
   readonly seconds: number;
   readonly coldestC: number;
@@ -63,15 +80,22 @@ export function solve(given: SolverCase, untilC: number, mostSeconds: number): S
 }
 
 /**
- * Heats a tin of batter until its coldest cell reaches `untilC`, or for `mostSeconds`: conduction between cells of rising columns,
- * walls with their own heat, a top that dries, browns and boils. Explicit steps no longer than the fastest cell allows. Yields before
- * the first and after each twenty seconds of the bake, a fraction of a millisecond's work, so that whoever drives it may stop.
+ * Heats a tin of batter until its coldest cell reaches `untilC`, or for `mostSeconds`: conduction
+ * between cells of rising columns, walls with their own heat, a top that dries, browns and boils.
+ * Explicit steps no longer than the fastest cell allows. Yields before the first and after each
+ * twenty seconds of the bake, a fraction of a millisecond's work, so that whoever drives it may
+ * stop.
  */
-export function* solving(given: SolverCase, untilC: number, mostSeconds: number): Generator<Moment, Solved, void> {
+export function* solving(
+  given: SolverCase,
+  untilC: number,
+  mostSeconds: number,
+): Generator<Moment, Solved, void> {
   const { mesh, physics, planAt } = given;
   const cells = rawCells(mesh, given.layersM, planAt, physics.startC);
   const oven: Oven = {
-    given, cells,
+    given,
+    cells,
     around: { ...given, ...physics },
     tin: tinFaces(cells, mesh, given.hasStrips, physics.startC),
     top: topFaces(cells, physics.startC),
@@ -93,7 +117,13 @@ export function* solving(given: SolverCase, untilC: number, mostSeconds: number)
     moments.push(moment);
     yield moment;
   }
-  return { doneSeconds, moments, energyInJ: tally.energyInJ, energyGainedJ: tally.energyGainedJ, tempsC: cells.tempsC };
+  return {
+    doneSeconds,
+    moments,
+    energyInJ: tally.energyInJ,
+    energyGainedJ: tally.energyGainedJ,
+    tempsC: cells.tempsC,
+  };
 }
 
 /** All that is at work on one cake, with room to work in. */
@@ -109,8 +139,16 @@ type Oven = {
   readonly tally: { browning: number; energyInJ: number; energyGainedJ: number; coldestC: number };
 };
 
-/** Twenty seconds of the bake. @returns the second at which the coldest cell reached `untilC`, where it stops; null when it did not */
-function heatBlock({ given, cells, around, tin, top, flow, phis, ks, tally }: Oven, fromS: number, untilC: number): number | null {
+/**
+ * Twenty seconds of the bake.
+ * @returns the second at which the coldest cell reached `untilC`, where it stops; null when it did
+ * not
+ */
+function heatBlock(
+  { given, cells, around, tin, top, flow, phis, ks, tally }: Oven,
+  fromS: number,
+  untilC: number,
+): number | null {
   const { physics } = given;
   const airC = ovenAt(given, fromS);
   reshape(cells, given.mesh, given.planAt, physics.rises);
@@ -125,7 +163,10 @@ function heatBlock({ given, cells, around, tin, top, flow, phis, ks, tally }: Ov
     physics.potential.fill(cells.tempsC, ks, phis);
     flow.fill(0);
     conduct(cells, phis, flow);
-    tally.energyInJ += dt * (throughTin(tin, cells, around, ks, ovenC, dt, flow) + throughTop(top, cells, around, ks, ovenC, dt, flow));
+    tally.energyInJ +=
+      dt *
+      (throughTin(tin, cells, around, ks, ovenC, dt, flow) +
+        throughTop(top, cells, around, ks, ovenC, dt, flow));
     tally.energyGainedJ += dt * warm(cells, flow, dt);
     tally.browning += dt * browningRate(top);
     const before = tally.coldestC;
@@ -163,7 +204,8 @@ function warm({ tempsC, capacityJPerK }: Cells, flow: Float64Array, dt: number):
 
 function coldest({ tempsC }: Cells): number {
   let least = Infinity;
-  for (let cell = 0; cell < tempsC.length; cell += 1) if ((tempsC[cell] as number) < least) least = tempsC[cell] as number;
+  for (let cell = 0; cell < tempsC.length; cell += 1)
+    if ((tempsC[cell] as number) < least) least = tempsC[cell] as number;
   return least;
 }
 
@@ -178,8 +220,16 @@ function browningRate({ outsideC, areaM2 }: Faces): number {
   return sum / area;
 }
 
-/** The longest step that keeps every cell between its neighbours, s; `conductance` is only scratch. */
-function longestStep(cells: Cells, tin: Faces, top: Faces, ks: Float64Array, conductance: Float64Array): number {
+/**
+ * The longest step that keeps every cell between its neighbours, s; `conductance` is only scratch.
+ */
+function longestStep(
+  cells: Cells,
+  tin: Faces,
+  top: Faces,
+  ks: Float64Array,
+  conductance: Float64Array,
+): number {
   const { linkA, linkB, linkM, capacityJPerK } = cells;
   conductance.fill(0);
   for (let link = 0; link < linkA.length; link += 1) {
@@ -192,11 +242,17 @@ function longestStep(cells: Cells, tin: Faces, top: Faces, ks: Float64Array, con
   for (const faces of [tin, top]) {
     for (let face = 0; face < faces.cell.length; face += 1) {
       const at = faces.cell[face] as number;
-      conductance[at] = (conductance[at] as number) + ((faces.areaM2[face] as number) * (ks[at] as number)) / (faces.halfM[face] as number);
+      conductance[at] =
+        (conductance[at] as number) +
+        ((faces.areaM2[face] as number) * (ks[at] as number)) / (faces.halfM[face] as number);
     }
   }
   let step = BLOCK_S;
-  for (let cell = 0; cell < cells.count; cell += 1) step = Math.min(step, (SAFETY * (capacityJPerK[cell] as number)) / (conductance[cell] as number));
+  for (let cell = 0; cell < cells.count; cell += 1)
+    step = Math.min(
+      step,
+      (SAFETY * (capacityJPerK[cell] as number)) / (conductance[cell] as number),
+    );
   return step;
 }
 
@@ -206,7 +262,8 @@ function momentOf(seconds: number, cells: Cells, mesh: Mesh, browning: number): 
   const middle = Math.floor(layers / 2);
   const edgeM = columnHeightM(cells, edgeColumn);
   let highestM = edgeM;
-  for (let column = 0; column < columns; column += 1) highestM = Math.max(highestM, columnHeightM(cells, column));
+  for (let column = 0; column < columns; column += 1)
+    highestM = Math.max(highestM, columnHeightM(cells, column));
   const shown = mesh.section.length * layers;
   const [temps, heights] = [new Float32Array(shown), new Float32Array(shown)];
   mesh.section.forEach((column, index) => {
@@ -217,5 +274,14 @@ function momentOf(seconds: number, cells: Cells, mesh: Mesh, browning: number): 
   });
   const coldestC = coldest(cells);
   // The middle is wherever it is coldest: off the centre in a ring.
-  return { seconds, coldestC, middleC: coldestC, rimC: tempsC[edgeColumn * layers + middle] as number, crownIndex: (highestM - edgeM) / edgeM, browning, tempsC: temps, heightsM: heights };
+  return {
+    seconds,
+    coldestC,
+    middleC: coldestC,
+    rimC: tempsC[edgeColumn * layers + middle] as number,
+    crownIndex: (highestM - edgeM) / edgeM,
+    browning,
+    tempsC: temps,
+    heightsM: heights,
+  };
 }

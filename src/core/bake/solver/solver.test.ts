@@ -17,14 +17,27 @@ const H = 15;
 const K = 0.5;
 const ALPHA = K / (950 * 2900);
 const PLAIN: Physics = {
-  potential: heatPotential(() => K), rises: false, evaporates: false, radiates: false, contactM2KPerW: 1e-9, topEmissivity: 0, startC: 20, doorDropC: 0,
+  potential: heatPotential(() => K),
+  rises: false,
+  evaporates: false,
+  radiates: false,
+  contactM2KPerW: 1e-9,
+  topEmissivity: 0,
+  startC: 20,
+  doorDropC: 0,
 };
 
 /** Constant properties, convection alone on all faces: what series solutions describe. */
 function plainCase(mesh: Mesh, heightM: number, finer: number): SolverCase {
   return {
-    mesh, layersM: layerHeights(heightM, finer), planAt: () => ({ area: 1, wall: 1, link: 1 }), ovenC: 120, convection: H,
-    wall: { emissivity: 0, heatJPerM2K: 0, resistanceM2KPerW: 0 }, hasStrips: false, physics: PLAIN,
+    mesh,
+    layersM: layerHeights(heightM, finer),
+    planAt: () => ({ area: 1, wall: 1, link: 1 }),
+    ovenC: 120,
+    convection: H,
+    wall: { emissivity: 0, heatJPerM2K: 0, resistanceM2KPerW: 0 },
+    hasStrips: false,
+    physics: PLAIN,
   };
 }
 
@@ -43,8 +56,15 @@ function slab(x: number, half: number, seconds: number): number {
   const biot = (H * half) / K;
   let sum = 0;
   for (let n = 0; n < 12; n += 1) {
-    const z = root((zeta) => zeta * Math.sin(zeta) - biot * Math.cos(zeta), n * Math.PI, n * Math.PI + Math.PI / 2);
-    sum += ((4 * Math.sin(z)) / (2 * z + Math.sin(2 * z))) * Math.exp((-z * z * ALPHA * seconds) / half ** 2) * Math.cos((z * x) / half);
+    const z = root(
+      (zeta) => zeta * Math.sin(zeta) - biot * Math.cos(zeta),
+      n * Math.PI,
+      n * Math.PI + Math.PI / 2,
+    );
+    sum +=
+      ((4 * Math.sin(z)) / (2 * z + Math.sin(2 * z))) *
+      Math.exp((-z * z * ALPHA * seconds) / half ** 2) *
+      Math.cos((z * x) / half);
   }
   return sum;
 }
@@ -64,8 +84,17 @@ function cylinder(r: number, radius: number, seconds: number): number {
   const biot = (H * radius) / K;
   let sum = 0;
   for (let n = 0; n < 12; n += 1) {
-    const z = root((zeta) => zeta * bessel(1, zeta) - biot * bessel(0, zeta), n * Math.PI + 1e-9, (n + 1) * Math.PI - 0.3);
-    sum += ((2 / z) * bessel(1, z) * Math.exp((-z * z * ALPHA * seconds) / radius ** 2) * bessel(0, (z * r) / radius)) / (bessel(0, z) ** 2 + bessel(1, z) ** 2);
+    const z = root(
+      (zeta) => zeta * bessel(1, zeta) - biot * bessel(0, zeta),
+      n * Math.PI + 1e-9,
+      (n + 1) * Math.PI - 0.3,
+    );
+    sum +=
+      ((2 / z) *
+        bessel(1, z) *
+        Math.exp((-z * z * ALPHA * seconds) / radius ** 2) *
+        bessel(0, (z * r) / radius)) /
+      (bessel(0, z) ** 2 + bessel(1, z) ** 2);
   }
   return sum;
 }
@@ -83,14 +112,32 @@ function layerMiddles(finer: number): readonly number[] {
 }
 
 /** The worst difference of any cell from the exact answer, as a share of the drive of 100 °C. */
-function worstError(mesh: Mesh, finer: number, exact: (column: number, z: number) => number): number {
+function worstError(
+  mesh: Mesh,
+  finer: number,
+  exact: (column: number, z: number) => number,
+): number {
   const { tempsC } = solve(plainCase(mesh, HEIGHT, finer), Infinity, SECONDS);
   const layers = layerMiddles(finer);
-  return Math.max(...Array.from(tempsC, (tempC, cell) => Math.abs((120 - tempC) / 100 - exact(Math.floor(cell / layers.length), layers[cell % layers.length] ?? 0))));
+  return Math.max(
+    ...Array.from(tempsC, (tempC, cell) =>
+      Math.abs(
+        (120 - tempC) / 100 -
+          exact(Math.floor(cell / layers.length), layers[cell % layers.length] ?? 0),
+      ),
+    ),
+  );
 }
 
-const one: Mesh = { areasM2: Float64Array.of(1), links: [], walls: [], section: [0], sectionEdgesM: [0, 1] };
-const slabError = (finer: number): number => worstError(one, finer, (_, z) => slab(z, HEIGHT / 2, SECONDS));
+const one: Mesh = {
+  areasM2: Float64Array.of(1),
+  links: [],
+  walls: [],
+  section: [0],
+  sectionEdgesM: [0, 1],
+};
+const slabError = (finer: number): number =>
+  worstError(one, finer, (_, z) => slab(z, HEIGHT / 2, SECONDS));
 
 function discError(finer: number): number {
   const widths = widthsFromWall(0.1, finer).toReversed();
@@ -100,7 +147,11 @@ function discError(finer: number): number {
     return r - width / 2;
   });
   const across = middles.map((middle) => cylinder(middle, 0.1, SECONDS));
-  return worstError(roundMesh(0.1, 0, finer), finer, (column, z) => slab(z, HEIGHT / 2, SECONDS) * (across[column] ?? NaN));
+  return worstError(
+    roundMesh(0.1, 0, finer),
+    finer,
+    (column, z) => slab(z, HEIGHT / 2, SECONDS) * (across[column] ?? NaN),
+  );
 }
 
 function blockError(finer: number): number {
@@ -111,13 +162,21 @@ function blockError(finer: number): number {
     return x - width / 2;
   });
   const at = (index: number): number => slab(middles[index] ?? 0, 0.08, SECONDS);
-  return worstError(blockMesh(0.08, 0.08, finer), finer, (column, z) => slab(z, HEIGHT / 2, SECONDS) * at(Math.floor(column / widths.length)) * at(column % widths.length));
+  return worstError(
+    blockMesh(0.08, 0.08, finer),
+    finer,
+    (column, z) =>
+      slab(z, HEIGHT / 2, SECONDS) *
+      at(Math.floor(column / widths.length)) *
+      at(column % widths.length),
+  );
 }
 
 describe("constant properties against series solutions", () => {
   it("a slab is within 0.6 % of the drive on the usual grid, and closer by the square of a finer one", () => {
     expect(slabError(1)).toBeLessThan(0.006);
-    // Three times finer is nine times closer when the order is two; 5 leaves room for uneven layers.
+    // Three times finer is nine times closer when the order is two; 5 leaves room for uneven
+    // layers.
     expect(slabError(1) / slabError(3)).toBeGreaterThan(5);
   });
 
@@ -136,13 +195,23 @@ describe("constant properties against series solutions", () => {
     const columns = widthsFromWall(0.08).length;
     const layers = layerHeights(HEIGHT).length;
     for (let i = 0; i < columns; i += 1) {
-      for (let j = 0; j < i; j += 1) expect(tempsC[(i * columns + j) * layers]).toBeCloseTo(tempsC[(j * columns + i) * layers] ?? 0, 9);
+      for (let j = 0; j < i; j += 1)
+        expect(tempsC[(i * columns + j) * layers]).toBeCloseTo(
+          tempsC[(j * columns + i) * layers] ?? 0,
+          9,
+        );
     }
   });
 });
 
 describe("batter", () => {
-  it.each([[20, 0.4], [60, 0.51], [80, 0.98], [90, 1.47], [97, 2.02]])("at %d °C conducts %d W/mK", (tempC, expected) => {
+  it.each([
+    [20, 0.4],
+    [60, 0.51],
+    [80, 0.98],
+    [90, 1.47],
+    [97, 2.02],
+  ])("at %d °C conducts %d W/mK", (tempC, expected) => {
     expect(conductivity(tempC)).toBeCloseTo(expected, 2);
   });
 
@@ -158,11 +227,20 @@ describe("batter", () => {
 });
 
 describe("a cake in its tin", () => {
-  const bake = (spec: Tin, batterMl: number, ovenC = 177, isFan = false): BakeCase => ({ geometry: tin(spec), batterMl, ovenC, isFan });
+  const bake = (spec: Tin, batterMl: number, ovenC = 177, isFan = false): BakeCase => ({
+    geometry: tin(spec),
+    batterMl,
+    ovenC,
+    isFan,
+  });
   const EIGHT = bake({ shape: "round", diameterMm: 203, depthMm: 51 }, 600);
 
   it("takes up just the heat its cells gain", () => {
-    for (const each of [EIGHT, bake({ shape: "fluted", diameterMm: 250, depthMm: 90 }, 1100), bake({ shape: "loaf", lengthMm: 216, widthMm: 114, depthMm: 65 }, 900)]) {
+    for (const each of [
+      EIGHT,
+      bake({ shape: "fluted", diameterMm: 250, depthMm: 90 }, 1100),
+      bake({ shape: "loaf", lengthMm: 216, widthMm: 114, depthMm: 65 }, 900),
+    ]) {
       const { energyInJ, energyGainedJ } = solve(solverCase(each), DONE_C, 4 * 3600);
       expect(energyInJ / energyGainedJ).toBeCloseTo(1, 9);
     }
@@ -170,10 +248,20 @@ describe("a cake in its tin", () => {
 
   it("takes the minutes of the closed form that was fitted to bakes like it, within 8 %", () => {
     const cases: readonly BakeCase[] = [
-      EIGHT, bake({ shape: "round", diameterMm: 229, depthMm: 51 }, 600), bake({ shape: "well", rimMm: 70, depthMm: 32 }, 50), bake({ shape: "well", rimMm: 46, depthMm: 20 }, 18),
-      bake({ shape: "rectangle", lengthMm: 330, widthMm: 229, depthMm: 51 }, 1200), bake({ shape: "loaf", lengthMm: 216, widthMm: 114, depthMm: 65 }, 950),
-      bake({ shape: "fluted", diameterMm: 254, depthMm: 89 }, 1200), bake({ shape: "round", diameterMm: 203, depthMm: 76 }, 1200), bake({ shape: "rectangle", lengthMm: 330, widthMm: 229, depthMm: 51, material: "glass" }, 1200),
-      bake({ shape: "round", diameterMm: 203, depthMm: 51, material: "dark" }, 600, 163), bake({ shape: "round", diameterMm: 203, depthMm: 51 }, 600, 190, true),
+      EIGHT,
+      bake({ shape: "round", diameterMm: 229, depthMm: 51 }, 600),
+      bake({ shape: "well", rimMm: 70, depthMm: 32 }, 50),
+      bake({ shape: "well", rimMm: 46, depthMm: 20 }, 18),
+      bake({ shape: "rectangle", lengthMm: 330, widthMm: 229, depthMm: 51 }, 1200),
+      bake({ shape: "loaf", lengthMm: 216, widthMm: 114, depthMm: 65 }, 950),
+      bake({ shape: "fluted", diameterMm: 254, depthMm: 89 }, 1200),
+      bake({ shape: "round", diameterMm: 203, depthMm: 76 }, 1200),
+      bake(
+        { shape: "rectangle", lengthMm: 330, widthMm: 229, depthMm: 51, material: "glass" },
+        1200,
+      ),
+      bake({ shape: "round", diameterMm: 203, depthMm: 51, material: "dark" }, 600, 163),
+      bake({ shape: "round", diameterMm: 203, depthMm: 51 }, 600, 190, true),
     ];
     const logs = cases.map((each) => Math.log(solvedMinutes(each) / closedFormMinutes(each)));
     for (const log of logs) expect(Math.abs(log)).toBeLessThan(0.08);
@@ -183,13 +271,19 @@ describe("a cake in its tin", () => {
 
   it("is quicker when hotter, and slower when there is more of it", () => {
     fc.assert(
-      fc.property(fc.integer({ min: 120, max: 260 }), fc.integer({ min: 12, max: 32 }), fc.integer({ min: 150, max: 190 }), (diameterMm, depthMm, ovenC) => {
-        const ml = (Math.PI * diameterMm ** 2 * depthMm) / 4000;
-        const minutes = (volumeMl: number, heatC: number): number => solvedMinutes(bake({ shape: "springform", diameterMm, depthMm: 80 }, volumeMl, heatC));
-        const usual = minutes(ml, ovenC);
-        expect(minutes(ml, ovenC + 10)).toBeLessThan(usual);
-        expect(minutes(ml * 1.15, ovenC)).toBeGreaterThan(usual);
-      }),
+      fc.property(
+        fc.integer({ min: 120, max: 260 }),
+        fc.integer({ min: 12, max: 32 }),
+        fc.integer({ min: 150, max: 190 }),
+        (diameterMm, depthMm, ovenC) => {
+          const ml = (Math.PI * diameterMm ** 2 * depthMm) / 4000;
+          const minutes = (volumeMl: number, heatC: number): number =>
+            solvedMinutes(bake({ shape: "springform", diameterMm, depthMm: 80 }, volumeMl, heatC));
+          const usual = minutes(ml, ovenC);
+          expect(minutes(ml, ovenC + 10)).toBeLessThan(usual);
+          expect(minutes(ml * 1.15, ovenC)).toBeGreaterThan(usual);
+        },
+      ),
       { numRuns: 10 },
     );
   });
@@ -203,8 +297,11 @@ describe("a cake in its tin", () => {
   });
 
   it("crowns more in a deep tin than in a shallow one, and less in strips", () => {
-    const crown = (each: BakeCase, hasStrips = false): number => solve(solverCase(each, hasStrips), DONE_C, 4 * 3600).moments.at(-1)?.crownIndex ?? NaN;
-    expect(crown(bake({ shape: "round", diameterMm: 203, depthMm: 76 }, 1100))).toBeGreaterThan(crown(EIGHT));
+    const crown = (each: BakeCase, hasStrips = false): number =>
+      solve(solverCase(each, hasStrips), DONE_C, 4 * 3600).moments.at(-1)?.crownIndex ?? NaN;
+    expect(crown(bake({ shape: "round", diameterMm: 203, depthMm: 76 }, 1100))).toBeGreaterThan(
+      crown(EIGHT),
+    );
     expect(crown(EIGHT, true)).toBeLessThan(crown(EIGHT));
   });
 

@@ -14,29 +14,50 @@ const POTENTIAL = heatPotential(conductivity);
 
 /** Everything that takes part in the bake of a cake. */
 export const CAKE_PHYSICS: Physics = {
-  potential: POTENTIAL, rises: true, evaporates: true, radiates: true, contactM2KPerW: 0.002, topEmissivity: 0.9, startC: 21, doorDropC: 25,
+  potential: POTENTIAL,
+  rises: true,
+  evaporates: true,
+  radiates: true,
+  contactM2KPerW: 0.002,
+  topEmissivity: 0.9,
+  startC: 21,
+  doorDropC: 25,
 };
 
 /** Heights for which a tin's plan is worked out ahead, mm apart. */
 const PLAN_STEP_MM = 1;
 
 /**
- * One tin of batter as the solver takes it: rounds and rings in annuli, blocks as a quarter; ovals, hexagons and hearts by a mask, with
- * their true area and perimeter.
+ * One tin of batter as the solver takes it: rounds and rings in annuli, blocks as a quarter; ovals,
+ * hexagons and hearts by a mask, with their true area and perimeter.
  * @param finer how many times finer than usual the cells are
  */
-export function solverCase({ geometry, batterMl, ovenC, isFan, isLined = false }: BakeCase, hasStrips = false, finer = 1): SolverCase {
+export function solverCase(
+  { geometry, batterMl, ovenC, isFan, isLined = false }: BakeCase,
+  hasStrips = false,
+  finer = 1,
+): SolverCase {
   const depthMm = levelFor(geometry, batterMl);
   const referenceMm = depthMm / 2;
   const { mesh, symmetry } = meshOf(geometry, referenceMm, finer);
   const outline = outlineAt(geometry, referenceMm);
-  const [trueArea, meshArea] = [outline.areaMm2 - outline.tubeAreaMm2, symmetry * 1e6 * mesh.areasM2.reduce((sum, each) => sum + each, 0)];
-  const outerLength = symmetry * 1e3 * mesh.walls.reduce((sum, { lengthM, isTube }) => sum + (isTube ? 0 : lengthM), 0);
+  const [trueArea, meshArea] = [
+    outline.areaMm2 - outline.tubeAreaMm2,
+    symmetry * 1e6 * mesh.areasM2.reduce((sum, each) => sum + each, 0),
+  ];
+  const outerLength =
+    symmetry *
+    1e3 *
+    mesh.walls.reduce((sum, { lengthM, isTube }) => sum + (isTube ? 0 : lengthM), 0);
   return {
     mesh: {
       ...mesh,
       areasM2: mesh.areasM2.map((each) => (each * trueArea) / meshArea),
-      walls: mesh.walls.map((face) => (face.isTube ? face : { ...face, lengthM: (face.lengthM * outline.perimeterMm) / outerLength })),
+      walls: mesh.walls.map((face) =>
+        face.isTube
+          ? face
+          : { ...face, lengthM: (face.lengthM * outline.perimeterMm) / outerLength },
+      ),
     },
     layersM: layerHeights(depthMm / 1000, finer),
     planAt: tabulatedPlan(geometry, referenceMm),
@@ -44,11 +65,17 @@ export function solverCase({ geometry, batterMl, ovenC, isFan, isLined = false }
     convection: isFan ? FAN_AIR : STILL_AIR,
     wall: MATERIAL_FACTS[geometry.material],
     hasStrips,
-    physics: isLined ? { ...CAKE_PHYSICS, contactM2KPerW: CAKE_PHYSICS.contactM2KPerW + PAPER_M2K_PER_W } : CAKE_PHYSICS,
+    physics: isLined
+      ? { ...CAKE_PHYSICS, contactM2KPerW: CAKE_PHYSICS.contactM2KPerW + PAPER_M2K_PER_W }
+      : CAKE_PHYSICS,
   };
 }
 
-function meshOf(geometry: BakeCase["geometry"], heightMm: number, finer: number): { readonly mesh: Mesh; readonly symmetry: number } {
+function meshOf(
+  geometry: BakeCase["geometry"],
+  heightMm: number,
+  finer: number,
+): { readonly mesh: Mesh; readonly symmetry: number } {
   const mask = planMask(geometry, heightMm);
   if (mask !== null) return { mesh: maskMesh(mask, finer), symmetry: mask.isQuartered ? 4 : 2 };
   const spans = spansAt(geometry, heightMm);
@@ -57,7 +84,14 @@ function meshOf(geometry: BakeCase["geometry"], heightMm: number, finer: number)
       return { mesh: roundMesh(spans.diameterMm / 2000, 0, finer), symmetry: 1 };
     case "ring": {
       const { areaMm2, tubeAreaMm2 } = outlineAt(geometry, heightMm);
-      return { mesh: roundMesh(Math.sqrt(areaMm2 / Math.PI) / 1000, Math.sqrt(tubeAreaMm2 / Math.PI) / 1000, finer), symmetry: 1 };
+      return {
+        mesh: roundMesh(
+          Math.sqrt(areaMm2 / Math.PI) / 1000,
+          Math.sqrt(tubeAreaMm2 / Math.PI) / 1000,
+          finer,
+        ),
+        symmetry: 1,
+      };
     }
     case "rectangle":
       return { mesh: blockMesh(spans.lengthMm / 2000, spans.widthMm / 2000, finer), symmetry: 4 };
@@ -65,10 +99,18 @@ function meshOf(geometry: BakeCase["geometry"], heightMm: number, finer: number)
 }
 
 /** The tin's plan at each millimetre of height, against its plan at `referenceMm`. */
-function tabulatedPlan(geometry: BakeCase["geometry"], referenceMm: number): (heightM: number) => PlanAt {
+function tabulatedPlan(
+  geometry: BakeCase["geometry"],
+  referenceMm: number,
+): (heightM: number) => PlanAt {
   const at = (heightMm: number) => {
     const { areaMm2, tubeAreaMm2, perimeterMm } = outlineAt(geometry, heightMm);
-    return { area: areaMm2 - tubeAreaMm2, perimeter: perimeterMm, trough: Math.sqrt(areaMm2 / Math.PI) - Math.sqrt(tubeAreaMm2 / Math.PI), isRing: tubeAreaMm2 > 0 };
+    return {
+      area: areaMm2 - tubeAreaMm2,
+      perimeter: perimeterMm,
+      trough: Math.sqrt(areaMm2 / Math.PI) - Math.sqrt(tubeAreaMm2 / Math.PI),
+      isRing: tubeAreaMm2 > 0,
+    };
   };
   const reference = at(referenceMm);
   const steps = Math.ceil((2.5 * geometry.depthMm) / PLAN_STEP_MM) + 2;
@@ -93,8 +135,8 @@ export const DONE_C = 96;
 const MOST_MINUTES = 300;
 
 /**
- * Minutes until the coldest part of one tin of batter is set, solved; infinite when it is not within five hours.
- * Like `closedFormMinutes`, only the ratio between two cases means anything.
+ * Minutes until the coldest part of one tin of batter is set, solved; infinite when it is not
+ * within five hours. Like `closedFormMinutes`, only the ratio between two cases means anything.
  */
 export function solvedMinutes(bake: BakeCase, hasStrips = false): number {
   const { doneSeconds } = solve(solverCase(bake, hasStrips), DONE_C, MOST_MINUTES * 60);

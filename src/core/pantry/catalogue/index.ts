@@ -7,4 +7,9 @@ import { SWEET_GOODS } from "./sweet";
 export { SOURCES } from "./row";
 
 /** The pantry every kitchen starts with. */
-export const CATALOGUE: readonly Ingredient[] = [...DRY_GOODS, ...SWEET_GOODS, ...RICH_GOODS, ...FRUIT_AND_NUTS];
+export const CATALOGUE: readonly Ingredient[] = [
+  ...DRY_GOODS,
+  ...SWEET_GOODS,
+  ...RICH_GOODS,
+  ...FRUIT_AND_NUTS,
+];

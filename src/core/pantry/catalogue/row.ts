@@ -3,8 +3,10 @@ import type { Composition, CupG, Group, Ingredient } from "../ingredient";
 /** Where each column's figures come from. */
 export const SOURCES: Readonly<Record<string, string>> = {
   cupG: "Level US cups, from public household-weight tables and the usual kitchen ranges; judgement where they disagree.",
-  batterGPerMl: "Densities of the dissolved or dispersed solid, by group; judgement from general food-engineering figures.",
-  per100: "Public food-composition tables, rounded to the gram; ranges between varieties are wider than the rounding.",
+  batterGPerMl:
+    "Densities of the dissolved or dispersed solid, by group; judgement from general food-engineering figures.",
+  per100:
+    "Public food-composition tables, rounded to the gram; ranges between varieties are wider than the rounding.",
   allergens: "What the plain ingredient is made of. A pack's own label comes first.",
   eachG: "Household weights of medium pieces, from public tables.",
   yieldShare: "Usual kitchen losses; a weighed-again amount replaces it.",
@@ -12,9 +14,17 @@ export const SOURCES: Readonly<Record<string, string>> = {
   keeps: "General household advice; the pack's own date comes first.",
 };
 
-type Defaults = Pick<Ingredient, "batterGPerMl" | "allergens" | "isInclusion" | "hasAcid" | "keeps">;
+type Defaults = Pick<
+  Ingredient,
+  "batterGPerMl" | "allergens" | "isInclusion" | "hasAcid" | "keeps"
+>;
 const usual = (batterGPerMl: number, keeps: string, extra: Partial<Defaults> = {}): Defaults => ({
-  batterGPerMl, keeps, allergens: [], isInclusion: false, hasAcid: false, ...extra,
+  batterGPerMl,
+  keeps,
+  allergens: [],
+  isInclusion: false,
+  hasAcid: false,
+  ...extra,
 });
 
 const DRY = "cupboard, closed, 12 months";
@@ -68,12 +78,27 @@ export function row(
   group: Group,
   names: string,
   cupG: number | CupG | null,
-  composition: readonly [water: number, fat: number, sugar: number, protein: number, starch: number, salt: number],
+  composition: readonly [
+    water: number,
+    fat: number,
+    sugar: number,
+    protein: number,
+    starch: number,
+    salt: number,
+  ],
   extras: Extras = {},
 ): Ingredient {
   const [name = id, ...also] = names.split("|");
   const [water, fat, sugar, protein, starch, salt] = composition;
   const per100: Composition = { water, fat, sugar, protein, starch, salt };
-  return { id, name, also, group, cupG: typeof cupG === "number" ? { spooned: cupG } : cupG, per100, ...GROUP_DEFAULTS[group], ...extras };
+  return {
+    id,
+    name,
+    also,
+    group,
+    cupG: typeof cupG === "number" ? { spooned: cupG } : cupG,
+    per100,
+    ...GROUP_DEFAULTS[group],
+    ...extras,
+  };
 }
-

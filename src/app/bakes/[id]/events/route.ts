@@ -7,14 +7,19 @@ import { postedJson } from "../../posted-json";
 
 type Params = { readonly params: Promise<{ readonly id: string }> };
 
-/** Keeps what happened at the bench. A page that had no answer tells the same again: each event is kept once. */
+/**
+ * Keeps what happened at the bench. A page that had no answer tells the same again: each event is
+ * kept once.
+ */
 export async function POST(request: NextRequest, { params }: Params): Promise<Response> {
   const { id } = await params;
   const events = parseBenchEvents(await postedJson(request));
-  if (!events.ok) return Response.json({ message: issueText(events.issue, METRIC) }, { status: 400 });
+  if (!events.ok)
+    return Response.json({ message: issueText(events.issue, METRIC) }, { status: 400 });
   const kept = await stored(() => tellBake(kitchenDatabase(), id, events.value, new Date()));
   if (!kept.ok) return Response.json({ message: storageText(kept.issue) }, { status: 503 });
-  if (!kept.value) return Response.json({ message: "This bake is not in the kitchen." }, { status: 404 });
+  if (!kept.value)
+    return Response.json({ message: "This bake is not in the kitchen." }, { status: 404 });
   await toldNow(id);
   return Response.json({ kept: events.value.length });
 }

@@ -4,7 +4,10 @@ import { isEnding, listen } from "../../bay";
 
 type Params = { readonly params: Promise<{ readonly id: string }> };
 
-/** A bake as it happens: what is told, what the clock shows, what the devices say, as server-sent events until the page goes. */
+/**
+ * A bake as it happens: what is told, what the clock shows, what the devices say, as server-sent
+ * events until the page goes.
+ */
 export async function GET(request: NextRequest, { params }: Params): Promise<Response> {
   if (isEnding()) return new Response(null, { status: 503, headers: { connection: "close" } });
   const { id } = await params;
@@ -24,8 +27,13 @@ export async function GET(request: NextRequest, { params }: Params): Promise<Res
       };
       request.signal.addEventListener("abort", close);
       leave = await listen(id, {
-        devices, seq: 0, close,
-        send: ({ name, data }) => { if (!isOver) controller.enqueue(encoder.encode(`event: ${name}\ndata: ${JSON.stringify(data)}\n\n`)); },
+        devices,
+        seq: 0,
+        close,
+        send: ({ name, data }) => {
+          if (!isOver)
+            controller.enqueue(encoder.encode(`event: ${name}\ndata: ${JSON.stringify(data)}\n\n`));
+        },
       });
       // The page may have gone while its bake was opened; and there may be no such bake.
       if (isOver) leave?.();
@@ -36,5 +44,11 @@ export async function GET(request: NextRequest, { params }: Params): Promise<Res
       leave?.();
     },
   });
-  return new Response(stream, { headers: { "content-type": "text/event-stream", "cache-control": "no-store", "x-accel-buffering": "no" } });
+  return new Response(stream, {
+    headers: {
+      "content-type": "text/event-stream",
+      "cache-control": "no-store",
+      "x-accel-buffering": "no",
+    },
+  });
 }
