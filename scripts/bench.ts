@@ -3,7 +3,7 @@ import { bakeInside } from "../src/core/bake";
 import { buildCakes } from "../src/core/build";
 import { scheduleDay, tasksOf } from "../src/core/day";
 import { LAYERS } from "../src/core/day/layers.test-data";
-import { planCake, type CakeInput } from "../src/core/cake";
+import { planCake, type CakeInput } from "../src/core/plan";
 import { bakeWork } from "../src/workers/bake-work";
 import { bestTinSets, type StockTin } from "../src/core/fill";
 import { finishCakes, fruitLayout } from "../src/core/finish";

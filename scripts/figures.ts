@@ -6,10 +6,10 @@ import {
   parseCakeInput,
   planAnswer,
   planCake,
-  plannedCake,
   workRequest,
   type CakeRequest,
-} from "../src/core/cake";
+} from "../src/core/plan";
+import { plannedCake } from "../src/core/kept";
 import { pantryOf } from "../src/core/pantry";
 import { DEMO_CAKES } from "../src/data/demo-kitchen";
 import { findCake, findRecipe } from "../src/data";

@@ -1,7 +1,8 @@
 // A kitchen after many years: what the lists have to stand.
 import { performance } from "node:perf_hooks";
-import { FIRST_QUESTION, recipeFacts, recipeSearchText, workRecipe } from "../src/core/cake";
-import { ONE_TASK_BAKE } from "../src/core/cake/one-task-bake.test-data";
+import { FIRST_QUESTION } from "../src/core/ask";
+import { recipeFacts, recipeSearchText, workRecipe } from "../src/core/plan";
+import { ONE_TASK_BAKE } from "../src/core/kept/one-task-bake.test-data";
 import { pantryOf } from "../src/core/pantry";
 import { readRecipe, type RecipeDoc } from "../src/core/recipe";
 import { addBake, addCake, addRecipe, tellBake } from "../src/data";

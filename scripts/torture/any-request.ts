@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import * as z from "zod/mini";
-import { CakeInputSchema } from "../../src/core/cake";
+import { CakeInputSchema } from "../../src/core/plan";
 import { anyTin } from "../../src/core/tin/any-tin.test-data";
 
 /** The parts of a JSON Schema that the plan file's has. */

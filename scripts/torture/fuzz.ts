@@ -6,7 +6,7 @@ import {
   parseCakeInput,
   serveDetail,
   workRequest,
-} from "../../src/core/cake";
+} from "../../src/core/plan";
 import { pantryOf } from "../../src/core/pantry";
 import { cautionText, issueText, METRIC, remarkText } from "../../src/words";
 import { doingText } from "../../src/words/day";

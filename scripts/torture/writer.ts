@@ -1,7 +1,9 @@
 // Writes cakes, recipes and a bake's events one after another for as long as it lives, and says of
 // each write once it is acknowledged.
-import { FIRST_QUESTION, recipeFacts, workRecipe, type CakeDoc } from "../../src/core/cake";
-import { ONE_TASK_BAKE } from "../../src/core/cake/one-task-bake.test-data";
+import { FIRST_QUESTION } from "../../src/core/ask";
+import { recipeFacts, workRecipe } from "../../src/core/plan";
+import type { CakeDoc } from "../../src/core/kept";
+import { ONE_TASK_BAKE } from "../../src/core/kept/one-task-bake.test-data";
 import { pantryOf } from "../../src/core/pantry";
 import { emptyRecipe } from "../../src/core/recipe";
 import { addBake, addCake, addRecipe, saveCake, saveRecipe, tellBake } from "../../src/data";

@@ -1,5 +1,5 @@
 import * as z from "zod/mini";
-import { AnswerSchema, CakeInputSchema } from "@/core/cake";
+import { AnswerSchema, CakeInputSchema } from "@/core/plan";
 
 /** The JSON Schema of the plan file, request and answer, as it stands in docs/plan.schema.json. */
 export function planSchemaText(): string {

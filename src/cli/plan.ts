@@ -1,6 +1,6 @@
 import { readFileSync } from "node:fs";
 import { buildRemarkText } from "@/words/finishing";
-import { parseCakeInput, planAnswer, planCake, workRequest } from "@/core/cake";
+import { parseCakeInput, planAnswer, planCake, workRequest } from "@/core/plan";
 import type { Issue, Result } from "@/core/measure";
 import { doingText } from "@/words/day";
 import { cautionText, issueText, METRIC, remarkText } from "@/words";

@@ -2,8 +2,8 @@ import { mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { afterAll, beforeAll, expect, it } from "vitest";
-import { ONE_TASK_BAKE } from "@/core/cake/one-task-bake.test-data";
-import type { BenchEvent } from "@/core/day";
+import { ONE_TASK_BAKE } from "@/core/kept/one-task-bake.test-data";
+import type { BakeEvent } from "@/core/live";
 import { addBake, eventsSince, findBake, giveUpBake, listOpenBakes, tellBake } from ".";
 import { openDatabase, type Connection } from "./connection";
 import { migrateDatabase } from "./migrate";
@@ -22,7 +22,7 @@ afterAll(() => {
   rmSync(folder, { recursive: true });
 });
 
-const done = (id: string, task: string): BenchEvent => ({ id, at: 5, kind: "done", task });
+const done = (id: string, task: string): BakeEvent => ({ id, at: 5, kind: "done", task });
 
 it("keeps a bake as it began, and finds it with its cakes while it goes on", async () => {
   await addBake(kitchen, { id: "one", name: "Supper", doc: ONE_TASK_BAKE }, NOW);

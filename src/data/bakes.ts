@@ -1,6 +1,6 @@
 import { and, desc, eq, gt, isNull } from "drizzle-orm";
-import { parseBakeDoc, type BakeDoc } from "@/core/cake";
-import { parseBenchEvents, type BenchEvent } from "@/core/day";
+import { parseBakeDoc, type BakeDoc } from "@/core/kept";
+import { parseBakeEvents, type BakeEvent } from "@/core/live";
 import type { Connection } from "./connection";
 import { parsedJson } from "./parsed-json";
 import { bakeCakes, bakeEvents, bakes } from "./schema";
@@ -15,7 +15,7 @@ export type Bake = {
 };
 
 /** Events of a bake after some other one, and the number of the last. */
-export type ToldSince = { readonly events: readonly BenchEvent[]; readonly seq: number };
+export type ToldSince = { readonly events: readonly BakeEvent[]; readonly seq: number };
 
 /** Begins a bake. */
 export async function addBake(
@@ -85,8 +85,8 @@ export async function eventsSince({ db }: Connection, id: string, seq: number): 
     .from(bakeEvents)
     .where(and(eq(bakeEvents.bakeId, id), gt(bakeEvents.seq, seq)))
     .orderBy(bakeEvents.seq);
-  const events = rows.flatMap((row): readonly BenchEvent[] => {
-    const parsed = parseBenchEvents([parsedJson(row.event)]);
+  const events = rows.flatMap((row): readonly BakeEvent[] => {
+    const parsed = parseBakeEvents([parsedJson(row.event)]);
     return parsed.ok ? parsed.value : [];
   });
   return { events, seq: rows.at(-1)?.seq ?? seq };
@@ -100,7 +100,7 @@ export async function eventsSince({ db }: Connection, id: string, seq: number): 
 export async function tellBake(
   connection: Connection,
   id: string,
-  events: readonly BenchEvent[],
+  events: readonly BakeEvent[],
   now: Date,
 ): Promise<boolean> {
   return connection.write((db) =>

@@ -1,5 +1,6 @@
 import { and, count, desc, eq, inArray, isNotNull, isNull, ne, or } from "drizzle-orm";
-import { parseCakeDoc, parseQuestion, type CakeDoc, type Question } from "@/core/cake";
+import { parseCakeDoc, type CakeDoc } from "@/core/kept";
+import { parseQuestion, type Question } from "@/core/ask";
 import type { Connection } from "./connection";
 import { parsedJson } from "./parsed-json";
 import type { Saved } from "./saved";

@@ -1,16 +1,8 @@
 import { afterEach, beforeEach, describe, expect, it } from "vitest";
 import { sql } from "drizzle-orm";
-import {
-  askAboutRecipe,
-  FIRST_QUESTION,
-  planCake,
-  readQuestion,
-  recipeFacts,
-  recipeSearchText,
-  workRecipe,
-  type CakeDoc,
-  type Question,
-} from "@/core/cake";
+import { askAboutRecipe, FIRST_QUESTION, readQuestion, type Question } from "@/core/ask";
+import { planCake, recipeFacts, recipeSearchText, workRecipe } from "@/core/plan";
+import type { CakeDoc } from "@/core/kept";
 import { foldName, pantryOf, type Ingredient } from "@/core/pantry";
 import { emptyRecipe, readRecipe, readStep, type RecipeDoc } from "@/core/recipe";
 import { writeTin } from "@/core/tin";

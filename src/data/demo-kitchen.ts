@@ -1,5 +1,5 @@
 import type { KitchenOven } from "@/core/bake";
-import { FIRST_QUESTION, type Question } from "@/core/cake";
+import { FIRST_QUESTION, type Question } from "@/core/ask";
 import type { Tin } from "@/core/tin";
 
 /** The demo kitchen: Lantern Row, a small harbour town, its suppers and its ferry crews. */

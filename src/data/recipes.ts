@@ -11,7 +11,7 @@ import {
   or,
   type SQL,
 } from "drizzle-orm";
-import { RecipeFactsSchema, type RecipeFacts } from "@/core/cake";
+import { RecipeFactsSchema, type RecipeFacts } from "@/core/plan";
 import { foldName } from "@/core/pantry";
 import { parseRecipeDoc, withSharedPart, type Part, type RecipeDoc } from "@/core/recipe";
 import type { Connection } from "./connection";

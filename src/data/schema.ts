@@ -138,7 +138,7 @@ export const bakeCakes = sqliteTable(
 );
 
 /**
- * What happened at the bench, in the order it arrived: a `BenchEvent` of the core as JSON. Only
+ * What happened at the bench, in the order it arrived: a `BakeEvent` of the core as JSON. Only
  * ever added to.
  */
 export const bakeEvents = sqliteTable(

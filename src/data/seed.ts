@@ -1,14 +1,8 @@
 import { eq } from "drizzle-orm";
 import type { Connection } from "./connection";
-import {
-  askAboutRecipe,
-  FIRST_QUESTION,
-  recipeFacts,
-  recipeSearchText,
-  workRecipe,
-  type CakeDoc,
-  type Question,
-} from "@/core/cake";
+import { askAboutRecipe, FIRST_QUESTION, type Question } from "@/core/ask";
+import { recipeFacts, recipeSearchText, workRecipe } from "@/core/plan";
+import type { CakeDoc } from "@/core/kept";
 import { pantryOf } from "@/core/pantry";
 import { readRecipe } from "@/core/recipe";
 import { cakeColumns } from "./cakes";

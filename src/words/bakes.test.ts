@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { doneness, ovenOffset } from "@/core/bake";
-import { FIRST_QUESTION, planCake, readQuestion } from "@/core/cake";
+import { FIRST_QUESTION, readQuestion } from "@/core/ask";
+import { planCake } from "@/core/plan";
 import { dialText, METRIC } from ".";
 import { adviceText, againstText, checkText, donenessText, offsetText, whyText } from "./bakes";
 

@@ -8,7 +8,8 @@ import type {
   Rule,
   Sign,
 } from "@/core/bake";
-import type { CakePlan, Question, SolvedTin } from "@/core/cake";
+import type { CakePlan, SolvedTin } from "@/core/plan";
+import type { Question } from "@/core/ask";
 import { depthText, heatStepText, heatText, ovenText, minutesText, type Units } from "./quantities";
 
 const GAP = "\u00a0";

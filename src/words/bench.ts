@@ -1,7 +1,7 @@
-import type { Doing, Made, Task, Verdict, Way } from "@/core/day";
+import type { Doing, Made, Task, Way } from "@/core/day";
+import type { Verdict, deviceTrouble, Fault } from "@/core/live";
 import { assertNever, OUNCE_G } from "@/core/measure";
 import { COLD_ROOM_HOURS } from "@/core/serve";
-import type { deviceTrouble, Fault } from "@/core/device";
 import type { KitchenOven } from "@/core/bake";
 import { doingText, MADE_NAMES } from "./day";
 import { gramsText, heatText, ovenText, minutesText, type Units } from "./quantities";

@@ -1,5 +1,12 @@
-import type { DayBoxes, WayOut } from "@/core/cake";
-import { isKeptCold, type Doing, type Hold, type Made, type Resource } from "@/core/day";
+import {
+  type DayBoxes,
+  type WayOut,
+  isKeptCold,
+  type Doing,
+  type Hold,
+  type Made,
+  type Resource,
+} from "@/core/day";
 import { assertNever } from "@/core/measure";
 import { SPREAD_NAMES } from "./kinds";
 import { minutesText, ovenText, weightText, type Units } from "./quantities";

@@ -1,5 +1,5 @@
 import type { HeatReason } from "@/core/bake";
-import type { Question } from "@/core/cake";
+import type { Question } from "@/core/ask";
 import type { Verdict } from "@/core/fill";
 import type { Frosting, Spread } from "@/core/build";
 import type { BatterKind } from "@/core/mix";

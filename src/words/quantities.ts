@@ -1,4 +1,4 @@
-import type { CakePlan } from "@/core/cake";
+import type { CakePlan } from "@/core/plan";
 import {
   fahrenheitFromC,
   fahrenheitSteps,

@@ -1,5 +1,5 @@
 import { assertNever, roundTo } from "@/core/measure";
-import type { Remark } from "@/core/cake";
+import type { Remark } from "@/core/plan";
 import { KIND_NAMES } from "./kinds";
 import {
   depthText,

@@ -1,12 +1,6 @@
 import { describe, expect, it } from "vitest";
-import {
-  FIRST_QUESTION,
-  planCake,
-  readQuestion,
-  serveDetail,
-  type Question,
-  type ServedCake,
-} from "@/core/cake";
+import { FIRST_QUESTION, readQuestion, type Question } from "@/core/ask";
+import { planCake, serveDetail, type ServedCake } from "@/core/plan";
 import { keepingOf } from "@/core/serve";
 import { METRIC } from ".";
 import { cuttingIssueText, guestsText, keepingLines, knifeSteps, pieceText } from "./serving";

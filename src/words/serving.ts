@@ -1,4 +1,4 @@
-import type { ServedCake, ServeDetail } from "@/core/cake";
+import type { ServedCake, ServeDetail } from "@/core/plan";
 import { assertNever } from "@/core/measure";
 import type { CutStyle, CuttingIssue } from "@/core/serve";
 import {

@@ -1,7 +1,7 @@
 "use server";
 
 import { randomUUID } from "node:crypto";
-import { parseBakeDoc, type BakeDoc } from "@/core/cake";
+import { parseBakeDoc, type BakeDoc } from "@/core/kept";
 import type { Kept, Outcome } from "@/components/frame/outcome";
 import { addBake, giveUpBake, kitchenDatabase } from "@/data";
 import { issueText, METRIC } from "@/words";

@@ -3,10 +3,9 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { NextRequest } from "next/server";
 import { afterAll, afterEach, beforeAll, describe, expect, it, vi } from "vitest";
-import { layersBake } from "@/core/cake/layers-bake.test-data";
+import { layersBake } from "@/core/live/layers-bake.test-data";
 import { LAYERS } from "@/core/day/layers.test-data";
-import { benchDay } from "@/core/cake";
-import { benchAt, replayed, type BenchEvent } from "@/core/day";
+import { begunDay, presentAt, replayed, type BakeEvent } from "@/core/live";
 import { addBake, kitchenDatabase } from "@/data";
 import { migrateDatabase } from "@/data/migrate";
 import { listen, type LiveMessage } from "./bay";
@@ -40,7 +39,7 @@ const posted = (path: string, body: string, type = "application/json"): NextRequ
   });
 const to = (id: string) => ({ params: Promise.resolve({ id }) });
 const soften = { id: "begun-0001", at: 600_000_000, kind: "started", task: "0.soften" } as const;
-const eventsOf = (heard: readonly LiveMessage[]): readonly BenchEvent[] =>
+const eventsOf = (heard: readonly LiveMessage[]): readonly BakeEvent[] =>
   heard.flatMap((message) => (message.name === "told" ? message.data.events : []));
 
 describe("what is posted to a bake", () => {
@@ -120,7 +119,7 @@ it.each([90 * 60_000, -25 * 60_000])(
     await addBake(kitchenDatabase(), { id: `clock${byMs}`, name: "Supper", doc }, new Date());
     stop =
       (await listen(`clock${byMs}`, { ...PAGE, send: (message) => heard.push(message) })) ?? stop;
-    const begun: BenchEvent = { ...soften, id: `begun${byMs}`, at: Date.now() };
+    const begun: BakeEvent = { ...soften, id: `begun${byMs}`, at: Date.now() };
     const right = Date.now.bind(Date);
     vi.spyOn(Date, "now").mockImplementation(() => right() + byMs);
     await vi.waitFor(
@@ -136,8 +135,8 @@ it.each([90 * 60_000, -25 * 60_000])(
     // Half of the butter's hour is left, as it was before.
     const before = { ...begun, at: begun.at - 30 * 60_000 };
     const now = (begun.at + byMs) / 60_000;
-    const bench = benchAt(
-      benchDay(doc),
+    const bench = presentAt(
+      begunDay(doc),
       replayed(doc.tasks, moved === undefined ? [before] : [before, moved]),
       now,
     );

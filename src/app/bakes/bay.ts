@@ -1,8 +1,17 @@
 import { uptime } from "node:os";
 import { randomUUID } from "node:crypto";
-import { bakeTime, benchDay, type BakeDoc } from "@/core/cake";
-import { benchAt, replayed, type BenchDay, type BenchEvent, type Log } from "@/core/day";
-import type { DeviceCommand, DeviceKind, DeviceNews } from "@/core/device";
+import { bakeTime, type BakeDoc } from "@/core/kept";
+import {
+  begunDay,
+  presentAt,
+  replayed,
+  type BegunDay,
+  type BakeEvent,
+  type Log,
+  type DeviceCommand,
+  type DeviceKind,
+  type DeviceNews,
+} from "@/core/live";
 import {
   eventsSince,
   findBake,
@@ -20,7 +29,7 @@ import { commanded, deviceNews, plugged, solvedInsides, type Plugged } from "./s
 export type LiveMessage =
   | {
       readonly name: "told";
-      readonly data: { readonly events: readonly BenchEvent[]; readonly nowMs: number };
+      readonly data: { readonly events: readonly BakeEvent[]; readonly nowMs: number };
     }
   | { readonly name: "clock"; readonly data: { readonly nowMs: number } }
   | { readonly name: "device"; readonly data: DeviceNews };
@@ -39,8 +48,8 @@ type Listener = {
 type Bay = {
   readonly id: string;
   readonly doc: BakeDoc;
-  readonly day: BenchDay;
-  events: readonly BenchEvent[];
+  readonly day: BegunDay;
+  events: readonly BakeEvent[];
   log: Log;
   seq: number;
   readonly listeners: Set<Listener>;
@@ -122,7 +131,7 @@ async function opened(id: string): Promise<Bay | null> {
   return {
     id,
     doc: bake.doc,
-    day: benchDay(bake.doc),
+    day: begunDay(bake.doc),
     events: [],
     log: replayed(bake.doc.tasks, []),
     seq: 0,
@@ -180,7 +189,7 @@ function tick(bay: Bay): void {
   if (kinds.size === 0) return;
   const atMs = bakeTime(bay.doc.clock, nowMs);
   const { log } = bay;
-  const bench = benchAt(bay.day, log, atMs / 60_000);
+  const bench = presentAt(bay.day, log, atMs / 60_000);
   const { devices, news } = deviceNews(bay.devices, {
     doc: bay.doc,
     log,
@@ -201,7 +210,7 @@ function tick(bay: Bay): void {
 async function clockMoved(bay: Bay, byMs: number): Promise<void> {
   bay.bootMs += byMs;
   const { clock } = bay.doc;
-  const event: BenchEvent = {
+  const event: BakeEvent = {
     id: randomUUID(),
     at: Math.round(bakeTime(clock, Date.now())),
     kind: "clock-moved",

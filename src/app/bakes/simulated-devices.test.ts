@@ -1,22 +1,24 @@
 import { describe, expect, it } from "vitest";
-import { benchDay } from "@/core/cake";
-import { layersBake } from "@/core/cake/layers-bake.test-data";
-import { benchAt, replayed, type BenchEvent } from "@/core/day";
-import { LAYERS } from "@/core/day/layers.test-data";
 import {
+  begunDay,
+  presentAt,
+  replayed,
+  type BakeEvent,
   DEVICE_KINDS,
   DeviceNewsSchema,
   FAULTS,
   type DeviceKind,
   type DeviceNews,
   type Fault,
-} from "@/core/device";
+} from "@/core/live";
+import { layersBake } from "@/core/live/layers-bake.test-data";
+import { LAYERS } from "@/core/day/layers.test-data";
 import { commanded, deviceNews, plugged, type Plugged } from "./simulated-devices";
 
 const doc = layersBake(LAYERS);
-const day = benchDay(doc);
+const day = begunDay(doc);
 const START_MS = 606_000_000;
-const done = (task: string, atMin: number): BenchEvent => ({
+const done = (task: string, atMin: number): BakeEvent => ({
   id: `done-${task}`,
   at: atMin * 60_000,
   kind: "done",
@@ -34,7 +36,7 @@ type Reading = Extract<DeviceNews, { kind: "reading" }>;
  */
 function run(
   devices: Plugged,
-  events: readonly BenchEvent[],
+  events: readonly BakeEvent[],
   ticks: number,
   fromMs = START_MS,
   kinds: readonly DeviceKind[] = DEVICE_KINDS,
@@ -47,7 +49,7 @@ function run(
     const { devices: next, news } = deviceNews(now, {
       doc,
       log,
-      bench: benchAt(day, log, atMs / 60_000),
+      bench: presentAt(day, log, atMs / 60_000),
       kinds: new Set(kinds),
       atMs,
       nowMs: atMs,
@@ -95,7 +97,7 @@ describe("simulated devices", () => {
   });
 
   it("pour only the rest of a tin that was begun before", () => {
-    const part: BenchEvent = {
+    const part: BakeEvent = {
       id: "part-of-it",
       at: 10_095 * 60_000,
       kind: "weighed",
@@ -117,13 +119,13 @@ describe("simulated devices", () => {
   });
 
   it("warm up in an oven that is on, and in a cake that is in it", () => {
-    const on: BenchEvent = {
+    const on: BakeEvent = {
       id: "oven-is-on",
       at: START_MS - 40 * 60_000,
       kind: "started",
       task: "0.warm-up",
     };
-    const inOven: BenchEvent = {
+    const inOven: BakeEvent = {
       id: "tins-are-in",
       at: START_MS - 20 * 60_000,
       kind: "started",

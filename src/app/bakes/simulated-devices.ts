@@ -1,7 +1,10 @@
 import { bakeInside, type BakeInside } from "@/core/bake";
-import { ovenLoads, type BakeDoc, type OvenLoad } from "@/core/cake";
-import { openTin, type Bench, type Log } from "@/core/day";
 import {
+  ovenLoads,
+  type OvenLoad,
+  openTin,
+  type Present,
+  type Log,
   coreReads,
   drawn,
   hiddenBake,
@@ -17,7 +20,8 @@ import {
   type HiddenBake,
   type SimulatedScale,
   type Warmth,
-} from "@/core/device";
+} from "@/core/live";
+import type { BakeDoc } from "@/core/kept";
 import { tinGeometry } from "@/core/tin";
 
 /**
@@ -44,7 +48,7 @@ type Insides = readonly (BakeInside | null)[];
 type Kitchen = {
   readonly doc: BakeDoc;
   readonly log: Log;
-  readonly bench: Bench;
+  readonly bench: Present;
   readonly kinds: ReadonlySet<DeviceKind>;
   readonly atMs: number;
   readonly nowMs: number;

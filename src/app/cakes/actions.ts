@@ -2,7 +2,8 @@
 
 import { randomUUID } from "node:crypto";
 import * as z from "zod/mini";
-import { parseCakeDoc, parseQuestion, type CakeDoc, type Question } from "@/core/cake";
+import { parseCakeDoc, type CakeDoc } from "@/core/kept";
+import { parseQuestion, type Question } from "@/core/ask";
 import {
   addCake,
   deleteCake,

@@ -1,4 +1,4 @@
-import { recipeFacts, recipeSearchText, workRecipe } from "@/core/cake";
+import { recipeFacts, recipeSearchText, workRecipe } from "@/core/plan";
 import { pantryOf, type Pantry } from "@/core/pantry";
 import type { RecipeDoc } from "@/core/recipe";
 import { findPantry, kitchenDatabase, type RecipeIndex } from "@/data";

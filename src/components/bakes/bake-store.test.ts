@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, expect, it, vi } from "vitest";
-import { layersBake } from "@/core/cake/layers-bake.test-data";
+import { layersBake } from "@/core/live/layers-bake.test-data";
 import { LAYERS } from "@/core/day/layers.test-data";
-import type { BenchEvent } from "@/core/day";
+import type { BakeEvent } from "@/core/live";
 import { bakeStore, type BakeStore } from "./bake-store";
 
 /** A server's stream that says what a test makes it say. */
@@ -48,7 +48,7 @@ afterEach(() => {
 const kept = (): Promise<Response> => Promise.resolve(Response.json({ kept: 1 }));
 const refused = (): Promise<Response> =>
   Promise.resolve(Response.json({ message: "This bake is not in the kitchen." }, { status: 404 }));
-const other: BenchEvent = {
+const other: BakeEvent = {
   id: "other-screen",
   at: 600_000_000,
   kind: "note",
@@ -132,7 +132,7 @@ it("counts in what it had counted, when it was set to nothing in mid-pour and th
   const fill = doc.tasks.find(({ doing }) => doing.do === "fill");
   if (fill === undefined) throw new Error("nothing to fill");
   const before = doc.tasks.slice(0, doc.tasks.indexOf(fill));
-  const done = before.map(({ id }): BenchEvent => ({
+  const done = before.map(({ id }): BakeEvent => ({
     id: `done-${id}`,
     at: 600_000_000,
     kind: "done",

@@ -1,9 +1,14 @@
 "use client";
 
 import * as z from "zod/mini";
-import { bakeTime, benchDay, type BakeDoc } from "@/core/cake";
-import { benchAt, openTin, parseBenchEvents, replayed, type BenchEvent } from "@/core/day";
+import { bakeTime, type BakeDoc } from "@/core/kept";
 import {
+  begunDay,
+  presentAt,
+  openTin,
+  parseBakeEvents,
+  replayed,
+  type BakeEvent,
   countedIn,
   DEVICE_KINDS,
   DeviceNewsSchema,
@@ -18,20 +23,20 @@ import {
   type DeviceNews,
   type Pouring,
   type Received,
-} from "@/core/device";
+} from "@/core/live";
 
 /** A fact to be told, before it has its id and its time. */
-export type Fact = BenchEvent extends infer E
-  ? E extends BenchEvent
+export type Fact = BakeEvent extends infer E
+  ? E extends BakeEvent
     ? Omit<E, "id" | "at"> & { readonly id?: string }
     : never
   : never;
 
 /** What a page knows of its bake. */
 export type BakeKnown = {
-  readonly events: readonly BenchEvent[];
+  readonly events: readonly BakeEvent[];
   /** Told here, and not yet kept by the server. */
-  readonly unsent: readonly BenchEvent[];
+  readonly unsent: readonly BakeEvent[];
   /** By the bake's own clock, ms since 1970. */
   readonly nowMs: number;
   readonly isHeard: boolean;
@@ -93,10 +98,10 @@ const OVEN_EVERY_MIN = 5;
 export function bakeStore(
   id: string,
   doc: BakeDoc,
-  events: readonly BenchEvent[],
+  events: readonly BakeEvent[],
   serverMs: number,
 ): BakeStore {
-  const day = benchDay(doc);
+  const day = begunDay(doc);
   const first: BakeKnown = {
     events,
     unsent: [],
@@ -121,7 +126,7 @@ export function bakeStore(
   const pouringKey = `steady-tin-pouring-${id}`;
 
   /** What the server has told, in the order it did, then what it does not know yet. */
-  function merged(told: readonly BenchEvent[], unsent: readonly BenchEvent[]): void {
+  function merged(told: readonly BakeEvent[], unsent: readonly BakeEvent[]): void {
     const isTold = new Set(told.map((event) => event.id));
     const before = known.events.filter(
       (event) => !known.unsent.includes(event) && !isTold.has(event.id),
@@ -134,7 +139,7 @@ export function bakeStore(
 
   function tell(...facts: readonly Fact[]): void {
     const told = facts
-      .map((fact): BenchEvent => ({ ...fact, id: fact.id ?? crypto.randomUUID(), at: nowMs() }))
+      .map((fact): BakeEvent => ({ ...fact, id: fact.id ?? crypto.randomUUID(), at: nowMs() }))
       .filter((event) => !known.events.some((other) => other.id === event.id));
     if (told.length === 0) return;
     set({ nowMs: nowMs() });
@@ -213,7 +218,7 @@ export function bakeStore(
    */
   function pour(held: Received): void {
     const log = replayed(day.tasks, known.events);
-    const { states } = benchAt(day, log, nowMs() / MS_PER_MIN);
+    const { states } = presentAt(day, log, nowMs() / MS_PER_MIN);
     const filling = day.tasks.find(
       (task) => task.doing.do === "fill" && states.get(task.id)?.is === "open",
     );
@@ -280,7 +285,7 @@ export function bakeStore(
   /** A reading a minute of the core, one in five of the oven: enough for a curve. */
   function tellHeat(of: "core" | "oven", tempC: number): void {
     const atMin = nowMs() / MS_PER_MIN;
-    const { states } = benchAt(day, replayed(day.tasks, known.events), atMin);
+    const { states } = presentAt(day, replayed(day.tasks, known.events), atMin);
     const isIn = (what: "bake" | "warm-up" | "look-and-bake-on"): string | undefined =>
       day.tasks.find(
         ({ id: task, doing }) => doing.do === what && states.get(task)?.is === "running",
@@ -313,7 +318,7 @@ export function bakeStore(
   }
 
   function listen(devices: readonly DeviceKind[]): () => void {
-    const left = parseBenchEvents(kept(unsentKey));
+    const left = parseBakeEvents(kept(unsentKey));
     if (left.ok)
       merged(
         [],
@@ -343,7 +348,7 @@ export function bakeStore(
       };
       source.addEventListener("told", ({ data }: MessageEvent<string>) => {
         const told = ToldSchema.safeParse(JSON.parse(data));
-        const events = told.success ? parseBenchEvents(told.data.events) : null;
+        const events = told.success ? parseBakeEvents(told.data.events) : null;
         if (!told.success) return;
         heard(told.data.nowMs);
         if (events?.ok === true) merged(events.value, known.unsent);

@@ -4,17 +4,19 @@ import { useCallback, useEffect, useRef, useState } from "react";
 import { useRouter } from "next/navigation";
 import { parseAsArrayOf, parseAsStringLiteral, useQueryState } from "nuqs";
 import { afterLook, CORE_RANGE_C, type Look } from "@/core/bake";
-import { bakedMinutes, type BakeDoc } from "@/core/cake";
 import {
+  bakedMinutes,
   clockToExtend,
-  goingOf,
   openTin,
   ovenFirst,
   tinsInOven,
-  type BenchEvent,
-  type Task,
-} from "@/core/day";
-import { DEVICE_KINDS, isThere, NOTHING_RECEIVED } from "@/core/device";
+  type BakeEvent,
+  DEVICE_KINDS,
+  isThere,
+  NOTHING_RECEIVED,
+} from "@/core/live";
+import type { BakeDoc } from "@/core/kept";
+import { goingOf, type Task } from "@/core/day";
 import type { Units } from "@/words";
 import { countdown, rungText, nextText, spareText, timerText } from "@/words/bench";
 import type { KitchenPantry } from "../cake/mix-station";
@@ -40,7 +42,7 @@ type BenchModeProps = {
     readonly id: string;
     readonly name: string;
     readonly doc: BakeDoc;
-    readonly events: readonly BenchEvent[];
+    readonly events: readonly BakeEvent[];
     readonly isEnded: boolean;
   };
   readonly pantry: KitchenPantry;

@@ -1,7 +1,8 @@
 "use client";
 
 import { scaleLinear } from "d3-scale";
-import { goingOf, type Bench, type Task } from "@/core/day";
+import { goingOf, type Task } from "@/core/day";
+import type { Present } from "@/core/live";
 import { STATION_NAMES } from "../cake/stations";
 import { clockAt } from "../day/now";
 import { useWidth } from "../frame/use-width";
@@ -28,7 +29,7 @@ export function BenchStrip({
   tasks,
   now,
 }: {
-  readonly bench: Bench;
+  readonly bench: Present;
   readonly tasks: readonly Task[];
   readonly now: number;
 }) {

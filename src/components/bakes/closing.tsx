@@ -2,7 +2,7 @@
 
 import * as z from "zod/mini";
 import { useState } from "react";
-import { VERDICTS, type Verdict } from "@/core/day";
+import { VERDICTS, type Verdict } from "@/core/live";
 import { boxed, numberIn, readMinutes } from "@/core/measure";
 import { issueText, type Units } from "@/words";
 import { VERDICT_NAMES } from "@/words/bench";

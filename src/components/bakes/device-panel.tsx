@@ -6,7 +6,7 @@ import {
   type DeviceCommand,
   type DeviceKind,
   type Received,
-} from "@/core/device";
+} from "@/core/live";
 import { gramsText, heatText, type Units } from "@/words";
 import { DEVICE_NAMES, FAULT_NAMES } from "@/words/bench";
 import { Sheet } from "../frame/sheet";

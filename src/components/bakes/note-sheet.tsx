@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import type { Log } from "@/core/day";
+import type { Log } from "@/core/live";
 import { clockAt } from "../day/now";
 import { Sheet } from "../frame/sheet";
 

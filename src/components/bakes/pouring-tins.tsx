@@ -1,8 +1,7 @@
 "use client";
 
 import type { TinFill } from "@/core/fill";
-import { isThere, nearG, type Pouring, type Received } from "@/core/device";
-import type { Log } from "@/core/day";
+import { isThere, nearG, type Pouring, type Received, type Log } from "@/core/live";
 import { levelFor } from "@/core/tin";
 import { weightText, type Units } from "@/words";
 import { ordinal, pouredText, toGoText } from "@/words/bench";

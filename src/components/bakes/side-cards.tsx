@@ -1,9 +1,9 @@
 "use client";
 
 import { useState } from "react";
-import type { BakeDoc } from "@/core/cake";
-import { lateCakes, leastOffer, type Offer, type Task } from "@/core/day";
-import { deviceTrouble } from "@/core/device";
+import type { BakeDoc } from "@/core/kept";
+import { lateCakes, leastOffer, type Offer, deviceTrouble } from "@/core/live";
+import type { Task } from "@/core/day";
 import { minutesText, type Units } from "@/words";
 import { countdown, deviceTroubleText, spareText, timerText, WAY_WORDS } from "@/words/bench";
 import { doingText } from "@/words/day";

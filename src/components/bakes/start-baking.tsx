@@ -3,15 +3,9 @@
 import { useState } from "react";
 import { useRouter } from "next/navigation";
 import { ChefHat } from "lucide-react";
-import {
-  bakeDoc,
-  REHEARSAL_SPEEDS,
-  type BakeDoc,
-  type CakeDoc,
-  type CakeInput,
-  type CakePlan,
-  type DayPlan,
-} from "@/core/cake";
+import { bakeDoc, REHEARSAL_SPEEDS, type BakeDoc, type CakeDoc } from "@/core/kept";
+import type { CakeInput, CakePlan } from "@/core/plan";
+import type { DayPlan } from "@/core/day";
 import type { Kept } from "../frame/outcome";
 import { useTell } from "../frame/toasts";
 

@@ -3,12 +3,13 @@
 import { useMemo, type ReactNode } from "react";
 import { Check } from "lucide-react";
 import type { Look, LookAdvice } from "@/core/bake";
-import { madeSpread, type BakeDoc, type PlannedCake } from "@/core/cake";
+import { madeSpread } from "@/core/plan";
+import type { BakeDoc, PlannedCake } from "@/core/kept";
 import type { Caution } from "@/core/caution";
-import { isThere, NOTHING_RECEIVED } from "@/core/device";
+import { isThere, NOTHING_RECEIVED, openTin, type ovenFirst } from "@/core/live";
 import { kitchenGrams } from "@/core/measure";
 import { batterPart, scaledRow, measuresOf } from "@/core/recipe";
-import { openTin, type ovenFirst, type Task } from "@/core/day";
+import type { Task } from "@/core/day";
 import {
   cautionText,
   dialText,

@@ -1,27 +1,23 @@
 "use client";
 
 import { useEffect, useMemo, useState, useSyncExternalStore } from "react";
+import { plannedCake, type BakeDoc, type PlannedCake } from "@/core/kept";
 import {
-  benchDay,
+  begunDay,
   ovenLoads,
-  plannedCake,
   revisedBy,
-  type BakeDoc,
   type OvenLoad,
-  type PlannedCake,
-} from "@/core/cake";
-import {
-  benchAt,
+  presentAt,
   offersAt,
   replayed,
   rungAt,
-  type Bench,
-  type BenchEvent,
+  type Present,
+  type BakeEvent,
   type Log,
   type Offer,
-  type Task,
-} from "@/core/day";
-import type { DeviceKind } from "@/core/device";
+  type DeviceKind,
+} from "@/core/live";
+import type { Task } from "@/core/day";
 import { pantryOf } from "@/core/pantry";
 import type { KitchenPantry } from "../cake/mix-station";
 import { useInsides } from "../cake/use-insides";
@@ -37,7 +33,7 @@ export type BenchView = {
   /** Minutes since 1970 by the bake's clock, with their fraction. */
   readonly now: number;
   readonly log: Log;
-  readonly bench: Bench;
+  readonly bench: Present;
   readonly loads: readonly OvenLoad[];
   readonly offers: readonly Offer[];
   readonly planned: readonly (PlannedCake | null)[];
@@ -49,7 +45,7 @@ export type BenchView = {
 export function useBench(
   id: string,
   doc: BakeDoc,
-  events: readonly BenchEvent[],
+  events: readonly BakeEvent[],
   serverMs: number,
   pantry: KitchenPantry,
   devices: readonly DeviceKind[],
@@ -63,7 +59,7 @@ export function useBench(
     [store, switchedOn],
   );
 
-  const day = useMemo(() => benchDay(doc), [doc]);
+  const day = useMemo(() => begunDay(doc), [doc]);
   const planned = useMemo(() => {
     const kitchen = pantryOf(pantry.own, pantry.learnt);
     return doc.cakes.map((cake) =>
@@ -78,7 +74,7 @@ export function useBench(
 
   const log = useMemo(() => replayed(day.tasks, known.events), [day, known.events]);
   const now = known.nowMs / MS_PER_MIN;
-  const rough = useMemo(() => benchAt(day, log, now), [day, log, now]);
+  const rough = useMemo(() => presentAt(day, log, now), [day, log, now]);
   const loads = useMemo(
     () =>
       ovenLoads(doc, log, rough, (cake) => {
@@ -88,7 +84,7 @@ export function useBench(
     [doc, log, rough, insides],
   );
   const revised = useMemo(() => revisedBy(loads), [loads]);
-  const bench = revised.size === 0 ? rough : benchAt(day, log, now, revised);
+  const bench = revised.size === 0 ? rough : presentAt(day, log, now, revised);
   const isLate = bench.spareMin.some((spare) => spare !== null && spare <= -1);
   // What could be shortened changes slowly: once a minute is enough.
   const minute = Math.floor(now);

@@ -5,7 +5,7 @@ import {
   parseAsBoolean,
   parseAsStringLiteral,
 } from "nuqs/server";
-import { FIRST_QUESTION, SCALES, SCHOOLS, type Question } from "@/core/cake";
+import { FIRST_QUESTION, SCALES, SCHOOLS, type Question } from "@/core/ask";
 import { FROSTINGS } from "@/core/build";
 import { COVERS } from "@/core/finish";
 import { BATTER_KINDS } from "@/core/mix";

@@ -2,7 +2,7 @@
 
 import dynamic from "next/dynamic";
 import { useState } from "react";
-import type { Question } from "@/core/cake";
+import type { Question } from "@/core/ask";
 import { Bench } from "./bench";
 import { useQuestionInAddress } from "./use-question-in-address";
 import type { Kept } from "../frame/outcome";

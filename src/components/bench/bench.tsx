@@ -1,7 +1,8 @@
 "use client";
 
 import { useMemo, useState, type ReactNode } from "react";
-import { planCake, readQuestion, type CakePlan, type Question } from "@/core/cake";
+import { planCake, type CakePlan } from "@/core/plan";
+import { readQuestion, type Question } from "@/core/ask";
 import { issueText } from "@/words";
 import { useUnits } from "../frame/units";
 import { SectionDrawing, type Group } from "../section/section-drawing";

@@ -1,4 +1,4 @@
-import type { RecipeFacts } from "@/core/cake";
+import type { RecipeFacts } from "@/core/plan";
 import type { KitchenOven } from "@/core/bake";
 import type { Tin } from "@/core/tin";
 

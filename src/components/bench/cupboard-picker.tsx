@@ -1,7 +1,7 @@
 "use client";
 
 import { Minus, Plus } from "lucide-react";
-import { chosenPieces, withPieces } from "@/core/cake";
+import { chosenPieces, withPieces } from "@/core/ask";
 import { tinText, type Units } from "@/words";
 import { Sheet } from "../frame/sheet";
 import { EmptyTin } from "../section/empty-tin";

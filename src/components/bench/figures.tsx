@@ -3,7 +3,8 @@
 import type { ReactNode } from "react";
 import { CircleCheck, Info, TriangleAlert } from "lucide-react";
 import { CAUTION_STATIONS, type Caution } from "@/core/caution";
-import { SCALES, SCHOOLS, type CakePlan, type Question, type Remark } from "@/core/cake";
+import { SCALES, SCHOOLS, type Question } from "@/core/ask";
+import type { CakePlan, Remark } from "@/core/plan";
 import type { Verdict } from "@/core/fill";
 import { FROSTINGS } from "@/core/build";
 import { COVERS, type Cover } from "@/core/finish";

@@ -1,7 +1,7 @@
 "use client";
 
 import { useRouter } from "next/navigation";
-import type { Question } from "@/core/cake";
+import type { Question } from "@/core/ask";
 import { NameForm } from "../frame/name-form";
 import type { Kept } from "../frame/outcome";
 import { Sheet } from "../frame/sheet";

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { FIRST_QUESTION } from "@/core/cake";
+import { FIRST_QUESTION } from "@/core/ask";
 import { benchHref } from "./bench-address";
 import { arrivedAt, toldOf } from "./question-in-address";
 

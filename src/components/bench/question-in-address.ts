@@ -1,4 +1,4 @@
-import type { Question } from "@/core/cake";
+import type { Question } from "@/core/ask";
 import { questionIn } from "./bench-address";
 
 /**

@@ -1,6 +1,6 @@
 "use client";
 
-import { askAboutRecipe, type Question, type ReadQuestion } from "@/core/cake";
+import { askAboutRecipe, type Question, type ReadQuestion } from "@/core/ask";
 import { BATTER_KINDS, type Batter } from "@/core/mix";
 import { readTempC } from "@/core/measure";
 import { writeTin } from "@/core/tin";

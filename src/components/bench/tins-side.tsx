@@ -3,7 +3,7 @@
 import dynamic from "next/dynamic";
 import { useState } from "react";
 import { Plus, X } from "lucide-react";
-import type { Question, ReadQuestion } from "@/core/cake";
+import type { Question, ReadQuestion } from "@/core/ask";
 import { bad, type Result } from "@/core/measure";
 import type { ReadTin } from "@/core/tin";
 import { issueText, type Units } from "@/words";

@@ -2,7 +2,7 @@
 
 import { useEffect, useState } from "react";
 import { useSearchParams } from "next/navigation";
-import type { Question } from "@/core/cake";
+import type { Question } from "@/core/ask";
 import { benchHref } from "./bench-address";
 import { arrivedAt, toldOf } from "./question-in-address";
 

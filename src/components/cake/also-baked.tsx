@@ -1,7 +1,7 @@
 "use client";
 
 import { Plus, X } from "lucide-react";
-import type { Question, ReadQuestion } from "@/core/cake";
+import type { Question, ReadQuestion } from "@/core/ask";
 import { issueText, type Units } from "@/words";
 import { Field } from "../frame/field";
 import { More } from "../frame/more";

@@ -2,7 +2,7 @@
 
 import Link from "next/link";
 import { useDeferredValue, useMemo, useState } from "react";
-import { bakeDetail, insideCases, planCake, type CakeInput, type CakePlan } from "@/core/cake";
+import { bakeDetail, insideCases, planCake, type CakeInput, type CakePlan } from "@/core/plan";
 import { dialText, heatText, ovenText, minutesText, tinText } from "@/words";
 import { checkText, donenessText, whyText } from "@/words/bakes";
 import { bakeKey, type BakeSpec } from "@/workers/bake-protocol";

@@ -1,6 +1,6 @@
 "use client";
 
-import type { BakeDetail, CakePlan, SolvedTin } from "@/core/cake";
+import type { BakeDetail, CakePlan, SolvedTin } from "@/core/plan";
 import { minutesText, tinText, type Units } from "@/words";
 import { againstText } from "@/words/bakes";
 

@@ -1,7 +1,8 @@
 "use client";
 
 import { memo, useDeferredValue, useMemo, useState } from "react";
-import type { CakePlan, Question } from "@/core/cake";
+import type { CakePlan } from "@/core/plan";
+import type { Question } from "@/core/ask";
 import { bestTinSets, type StockTin, type TinSet } from "@/core/fill";
 import { tinCount, tinGeometry, writeTin } from "@/core/tin";
 import { fitReason, tinText, type Units } from "@/words";

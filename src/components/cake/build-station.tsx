@@ -2,7 +2,7 @@
 
 import { useRef } from "react";
 import { FILLINGS, STANDINGS, THINNEST_SLICE_MM, USUAL_SOAK } from "@/core/build";
-import type { BuildBoxes } from "@/core/cake";
+import type { BuildBoxes } from "@/core/ask";
 import { canWearStrips } from "@/core/fill";
 import type { Issue } from "@/core/measure";
 import { inRadius } from "@/core/tin";

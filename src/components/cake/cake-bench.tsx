@@ -3,22 +3,16 @@
 import { useCallback, useMemo, useState } from "react";
 import { Pencil } from "lucide-react";
 import { parseAsStringLiteral, useQueryState } from "nuqs";
+import { askAboutRecipe, FIRST_QUESTION, readQuestion, type Question } from "@/core/ask";
+import { mergedCake, parseCakeDoc, type BakeDoc, type CakeDoc } from "@/core/kept";
 import {
-  askAboutRecipe,
-  FIRST_QUESTION,
-  mergedCake,
-  parseCakeDoc,
   planCake,
-  readQuestion,
   recipeFacts,
   serveDetail,
   workRecipe,
-  type BakeDoc,
-  type CakeDoc,
   type CakePlan,
-  type Question,
   type ServeDetail,
-} from "@/core/cake";
+} from "@/core/plan";
 import { pantryOf } from "@/core/pantry";
 import type { RecipeDoc } from "@/core/recipe";
 import { issueText, type Units } from "@/words";

@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import type { CakeDoc } from "@/core/cake";
+import type { CakeDoc } from "@/core/kept";
 import type { SaveAction, SaveState } from "../frame/autosave";
 import type { Kept } from "../frame/outcome";
 import { useTell } from "../frame/toasts";

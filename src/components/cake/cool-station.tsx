@@ -1,6 +1,6 @@
 "use client";
 
-import { coolDetail } from "@/core/cake";
+import { coolDetail } from "@/core/plan";
 import { POUR_WINDOWS } from "@/core/finish";
 import { roundTo } from "@/core/measure";
 import { minutesText, SPREAD_NAMES, tinText, type Units } from "@/words";

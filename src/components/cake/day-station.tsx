@@ -3,18 +3,17 @@
 import { useMemo } from "react";
 import Link from "next/link";
 import { CalendarPlus, Printer } from "lucide-react";
+import { dayCake, workRecipe } from "@/core/plan";
 import {
-  dayCake,
   dayPlan,
   readDay,
   SPLITS,
   USUAL_HOURS,
-  workRecipe,
-  type BakeDoc,
-  type CakeDoc,
   type DayBoxes,
-} from "@/core/cake";
-import { localMinute, nameInCake } from "@/core/day";
+  localMinute,
+  nameInCake,
+} from "@/core/day";
+import type { BakeDoc, CakeDoc } from "@/core/kept";
 import { pantryOf } from "@/core/pantry";
 import { issueText } from "@/words";
 import { SPLIT_NAMES } from "@/words/day";

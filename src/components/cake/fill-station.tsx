@@ -4,7 +4,8 @@ import { Fragment } from "react";
 import { timesForDepth, CEILINGS, divided, DIVIDING, type TinFill } from "@/core/fill";
 import type { Issue } from "@/core/measure";
 import { linerPieces, paperNeeded, writeTin } from "@/core/tin";
-import { type CakePlan, type Question, type ReadQuestion } from "@/core/cake";
+import type { CakePlan } from "@/core/plan";
+import type { Question, ReadQuestion } from "@/core/ask";
 import {
   CEILING_NAMES,
   CROWNING_NAMES,

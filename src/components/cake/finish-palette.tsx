@@ -2,7 +2,7 @@
 
 import { X } from "lucide-react";
 import { LAID, POURS, type Laid } from "@/core/build";
-import type { FinishBoxes, ReadQuestion } from "@/core/cake";
+import type { FinishBoxes, ReadQuestion } from "@/core/ask";
 import {
   AMOUNTS,
   BORDER_PLACES,

@@ -2,7 +2,9 @@
 
 import { useMemo, useRef } from "react";
 import { FROSTINGS } from "@/core/build";
-import { laidFruit, type CakeDoc, type FinishBoxes, type Question } from "@/core/cake";
+import { laidFruit } from "@/core/plan";
+import type { CakeDoc } from "@/core/kept";
+import type { FinishBoxes, Question } from "@/core/ask";
 import { COVERS } from "@/core/finish";
 import { FROSTING_NAMES, issueText, percentText, volumeText, weightText } from "@/words";
 import { COVER_NAMES, sheetText, thickText } from "@/words/finishing";

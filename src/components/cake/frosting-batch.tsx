@@ -3,17 +3,9 @@
 import { useMemo } from "react";
 import { X } from "lucide-react";
 import type { Spread } from "@/core/build";
-import {
-  colourBoxes,
-  madeSpread,
-  planCake,
-  readQuestion,
-  workRecipe,
-  type CakeDoc,
-  type FinishBoxes,
-  type MadeSpread,
-  type Question,
-} from "@/core/cake";
+import { colourBoxes, readQuestion, type FinishBoxes, type Question } from "@/core/ask";
+import { madeSpread, planCake, workRecipe, type MadeSpread } from "@/core/plan";
+import type { CakeDoc } from "@/core/kept";
 import { colourBowls, nextSpoon, ROUNDINGS, sharedNeeds, type Batch } from "@/core/finish";
 import { pantryOf } from "@/core/pantry";
 import type { PartFormula } from "@/core/recipe";

@@ -1,7 +1,7 @@
 "use client";
 
 import { useMemo } from "react";
-import { readQuestion, type Question } from "@/core/cake";
+import { readQuestion, type Question } from "@/core/ask";
 import type { Units } from "@/words";
 
 type HabitNoteProps = {

@@ -1,6 +1,6 @@
 "use client";
 
-import { SCHOOLS, type Question, type ReadQuestion } from "@/core/cake";
+import { SCHOOLS, type Question, type ReadQuestion } from "@/core/ask";
 import { dialText, HEAT_WORDS, issueText, SCHOOL_NAMES } from "@/words";
 import { costText } from "@/words/bakes";
 import type { StationProps } from "./fill-station";

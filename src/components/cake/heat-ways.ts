@@ -1,13 +1,5 @@
-import {
-  insideCases,
-  planCake,
-  readQuestion,
-  SCHOOLS,
-  solvedTin,
-  type CakePlan,
-  type Question,
-  type SolvedTin,
-} from "@/core/cake";
+import { insideCases, planCake, solvedTin, type CakePlan, type SolvedTin } from "@/core/plan";
+import { readQuestion, SCHOOLS, type Question } from "@/core/ask";
 import type { InsideCase } from "@/core/bake";
 import type { Units } from "@/words";
 import { type BakeSpec } from "@/workers/bake-protocol";

@@ -1,7 +1,7 @@
 "use client";
 
 import { useEffect, useRef, type CSSProperties } from "react";
-import { coolDetail, type CakePlan, type ServeDetail } from "@/core/cake";
+import { coolDetail, type CakePlan, type ServeDetail } from "@/core/plan";
 import { roundTo } from "@/core/measure";
 import {
   dialText,

@@ -1,6 +1,6 @@
 "use client";
 
-import type { Question, ReadQuestion } from "@/core/cake";
+import type { Question, ReadQuestion } from "@/core/ask";
 import { issueText, type Units } from "@/words";
 import type { RecipeChoice, TinChoice } from "../bench/choices";
 import { RecipeSide } from "../bench/recipe-side";

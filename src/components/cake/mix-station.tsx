@@ -2,7 +2,8 @@
 
 import Link from "next/link";
 import { useMemo } from "react";
-import { workRecipe, type CakeDoc } from "@/core/cake";
+import { workRecipe } from "@/core/plan";
+import type { CakeDoc } from "@/core/kept";
 import { pantryOf, type Ingredient } from "@/core/pantry";
 import { scaledRow, totalMass, type RecipeDoc } from "@/core/recipe";
 import {

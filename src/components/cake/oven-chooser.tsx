@@ -2,7 +2,7 @@
 
 import Link from "next/link";
 import { ovenOffset } from "@/core/bake";
-import type { CakePlan } from "@/core/cake";
+import type { CakePlan } from "@/core/plan";
 import { type Units } from "@/words";
 import { offsetText } from "@/words/bakes";
 import type { OvenChoice } from "../bench/choices";

@@ -1,7 +1,8 @@
 "use client";
 
 import { useRef } from "react";
-import { SCALES, type CakePlan, type Question, type ReadQuestion } from "@/core/cake";
+import { SCALES, type Question, type ReadQuestion } from "@/core/ask";
+import type { CakePlan } from "@/core/plan";
 import { PORTIONS } from "@/core/fill";
 import { INCH_MM } from "@/core/measure";
 import { issueText, PORTION_NAMES, SCALE_NAMES, timesText, type Units } from "@/words";

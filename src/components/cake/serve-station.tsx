@@ -2,7 +2,8 @@
 
 import { useMemo } from "react";
 import { Printer } from "lucide-react";
-import { serveDetail, type Question, type ServedCake } from "@/core/cake";
+import { serveDetail, type ServedCake } from "@/core/plan";
+import type { Question } from "@/core/ask";
 import { PIECE_SIZES, type CutStyle } from "@/core/serve";
 import { issueText, piecesText, tinText, type Units } from "@/words";
 import {

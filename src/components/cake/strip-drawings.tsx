@@ -1,4 +1,4 @@
-import type { CakePlan } from "@/core/cake";
+import type { CakePlan } from "@/core/plan";
 import type { TinFill } from "@/core/fill";
 import { brimVolume, levelFor, tinGeometry } from "@/core/tin";
 import { drawnCake } from "../section/cake-places";

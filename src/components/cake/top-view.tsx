@@ -1,6 +1,6 @@
 "use client";
 
-import type { LaidFruit } from "@/core/cake";
+import type { LaidFruit } from "@/core/plan";
 import { borderLength, drawnBeads, swirlCount, swirlSize, type FinishedTier } from "@/core/finish";
 import { cakeTop, type CakeTop } from "@/core/serve";
 import { exactLengthText, type Units } from "@/words";

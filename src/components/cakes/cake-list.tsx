@@ -4,7 +4,7 @@ import { memo, useEffect, useState } from "react";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { Copy, Pencil, Trash2 } from "lucide-react";
-import type { CakePlan } from "@/core/cake";
+import type { CakePlan } from "@/core/plan";
 import type { Units } from "@/words";
 import type { Outcome } from "../frame/outcome";
 import { useTell } from "../frame/toasts";

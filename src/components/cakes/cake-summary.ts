@@ -1,4 +1,5 @@
-import { planCake, readQuestion, type CakePlan, type Question } from "@/core/cake";
+import { planCake, type CakePlan } from "@/core/plan";
+import { readQuestion, type Question } from "@/core/ask";
 import { dialText, minutesText, tinText, VERDICT_WORDS, weightText, type Units } from "@/words";
 import { worstFill } from "../bench/describe";
 

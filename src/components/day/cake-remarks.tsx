@@ -1,4 +1,4 @@
-import type { CakePlan } from "@/core/cake";
+import type { CakePlan } from "@/core/plan";
 import { mayWait, type DayCake } from "@/core/day";
 import { tinText, type Units } from "@/words";
 

@@ -3,18 +3,16 @@
 import { useMemo, useState } from "react";
 import Link from "next/link";
 import { CalendarPlus, Printer } from "lucide-react";
+import { dayCake } from "@/core/plan";
 import {
-  dayCake,
   dayPlan,
-  plannedCake,
   readDay,
-  type BakeDoc,
-  type CakeDoc,
   type CakeOfDay,
   type DayBoxes,
-  type PlannedCake,
-} from "@/core/cake";
-import { localMinute, nameInCake } from "@/core/day";
+  localMinute,
+  nameInCake,
+} from "@/core/day";
+import { plannedCake, type BakeDoc, type CakeDoc, type PlannedCake } from "@/core/kept";
 import { pantryOf } from "@/core/pantry";
 import { StartBaking, type OpenBake } from "../bakes/start-baking";
 import type { KitchenPantry } from "../cake/mix-station";

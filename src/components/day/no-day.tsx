@@ -1,7 +1,7 @@
 "use client";
 
 import { useDeferredValue, useMemo } from "react";
-import { waysOut, type CakeOfDay, type WayOut } from "@/core/cake";
+import { waysOut, type CakeOfDay, type WayOut } from "@/core/day";
 import type { Units } from "@/words";
 import { doingText, wayOutText } from "@/words/day";
 

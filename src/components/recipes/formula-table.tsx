@@ -1,8 +1,8 @@
 "use client";
 
 import { GripVertical, Plus } from "lucide-react";
-import type { Scaling } from "@/core/cake";
-import type { KitchenMeasures } from "@/core/measure";
+import type { Scaling } from "@/core/plan";
+import type { KitchenMeasures, Way } from "@/core/measure";
 import {
   isWideRange,
   scaledRow,
@@ -22,7 +22,6 @@ import {
   WAY_NAMES,
   weightText,
 } from "@/words";
-import type { Way } from "@/core/measure";
 import { SortableList, useSortableRow } from "../frame/sortable-list";
 
 type FormulaTableProps = {

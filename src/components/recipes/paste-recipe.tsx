@@ -3,7 +3,7 @@
 import { useEffect, useMemo, useState, useTransition, type ChangeEvent } from "react";
 import { useRouter } from "next/navigation";
 import { TriangleAlert, Upload } from "lucide-react";
-import { workRecipe } from "@/core/cake";
+import { workRecipe } from "@/core/plan";
 import { pantryOf, type Ingredient } from "@/core/pantry";
 import { RECIPE_LIMITS, type RecipeDoc } from "@/core/recipe";
 import {

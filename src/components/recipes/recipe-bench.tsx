@@ -6,7 +6,8 @@ import { useRouter } from "next/navigation";
 import { useCallback, useMemo, useState } from "react";
 import { Info, Plus } from "lucide-react";
 import { parseAsStringLiteral, useQueryState } from "nuqs";
-import { askAboutRecipe, FIRST_QUESTION, recipeFacts, workRecipe } from "@/core/cake";
+import { askAboutRecipe, FIRST_QUESTION } from "@/core/ask";
+import { recipeFacts, workRecipe } from "@/core/plan";
 import { balanceRules } from "@/core/mix";
 import { pantryOf, type Ingredient } from "@/core/pantry";
 import {

@@ -1,8 +1,7 @@
 "use client";
 
 import { useState, type ReactNode } from "react";
-import type { RecipeFacts, WorkedRecipe } from "@/core/cake";
-import { planCake } from "@/core/cake";
+import { type RecipeFacts, type WorkedRecipe, planCake } from "@/core/plan";
 import { recipeCautions } from "@/core/caution";
 import {
   CUPS_ML,

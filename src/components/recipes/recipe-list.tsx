@@ -5,7 +5,7 @@ import { useRouter } from "next/navigation";
 import { Plus, Trash2 } from "lucide-react";
 import { debounce, parseAsInteger, parseAsString, useQueryStates } from "nuqs";
 import { useTransition } from "react";
-import { askAboutRecipe, FIRST_QUESTION } from "@/core/cake";
+import { askAboutRecipe, FIRST_QUESTION } from "@/core/ask";
 import { heatText, KIND_NAMES, minutesText, tinText, weightText } from "@/words";
 import { benchHref } from "../bench/bench-address";
 import type { RecipeChoice } from "../bench/choices";

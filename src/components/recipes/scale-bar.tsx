@@ -16,7 +16,7 @@ import {
   type RecipeFacts,
   type Scaling,
   type WorkedRecipe,
-} from "@/core/cake";
+} from "@/core/plan";
 import { eggsIn, type RecipeDoc } from "@/core/recipe";
 import { eggText, heatStepText, issueText, timesText, type Units } from "@/words";
 import { Choice, Field } from "../frame/field";

@@ -2,7 +2,7 @@
 
 import { useState } from "react";
 import { Check, GripVertical, Pencil, Plus, Trash2 } from "lucide-react";
-import type { Scaling } from "@/core/cake";
+import type { Scaling } from "@/core/plan";
 import type { Amount, KitchenMeasures } from "@/core/measure";
 import { readStep, scaledRow, stepPieces, type PartFormula, type Step } from "@/core/recipe";
 import { gramsText, heatText, minutesText, STEP_NAMES, type Units } from "@/words";

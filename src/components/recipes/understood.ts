@@ -1,4 +1,4 @@
-import type { WorkedRecipe } from "@/core/cake";
+import type { WorkedRecipe } from "@/core/plan";
 import { readStep } from "@/core/recipe";
 import { METRIC, MISSING_WORDS, STEP_NAMES, weightText } from "@/words";
 

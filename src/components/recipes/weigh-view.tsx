@@ -1,7 +1,7 @@
 "use client";
 
 import { useEffect, useState } from "react";
-import type { Scaling, WorkedRecipe } from "@/core/cake";
+import type { Scaling, WorkedRecipe } from "@/core/plan";
 import { scaledRow, totalMass } from "@/core/recipe";
 import { gramsText, kitchenText, METRIC, weightText } from "@/words";
 

@@ -5,7 +5,7 @@ import { useRouter } from "next/navigation";
 import { useCallback, useMemo, useRef, useState } from "react";
 import * as z from "zod/mini";
 import { Trash2 } from "lucide-react";
-import { FIRST_QUESTION } from "@/core/cake";
+import { FIRST_QUESTION } from "@/core/ask";
 import { good, mergedFields, mergedValue, parseWith, type Result } from "@/core/measure";
 import {
   brimVolume,

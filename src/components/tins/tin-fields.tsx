@@ -7,8 +7,8 @@ import {
   type LengthField,
   type Material,
   type TinForm,
+  MATERIALS,
 } from "@/core/tin";
-import { MATERIALS } from "@/core/tin";
 import type { Issue } from "@/core/measure";
 import { issueText, LENGTH_NAMES, materialName, shapeName, type Units } from "@/words";
 import { Choice, Field } from "../frame/field";

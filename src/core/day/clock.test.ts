@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { clockMinutes, localMinute, minuteOf } from ".";
+import { clockMinutes, localMinute, minuteOf } from "./nights";
 
 describe("times as people say them", () => {
   it.each([

@@ -1,48 +1,33 @@
-export { benchAt, ovenFirst, type Bench, type BenchDay } from "./bench";
+export { type DayBoxes, DayBoxesSchema, readDay, SPLITS, USUAL_HOURS } from "./day-boxes";
 export {
-  isBeaten,
-  mayWait,
-  usesOfBowl,
-  NO_WORDS,
-  type RecipeWords,
   type DayCake,
   type DayPart,
+  isBeaten,
+  mayWait,
   type MethodStep,
+  NO_WORDS,
   type OwnPart,
+  type RecipeWords,
 } from "./day-cake";
+export { type CakeOfDay, type DayPlan, dayPlan, type WayOut, waysOut } from "./day-plan";
 export type { Hold } from "./freedom";
-export {
-  openTin,
-  parseBenchEvents,
-  replayed,
-  tinsInOven,
-  VERDICTS,
-  type BenchEvent,
-  type Log,
-  type Verdict,
-} from "./log";
 export { isKeptCold, MADE, type Made } from "./making";
+export { type DayRequest, dueOf } from "./net";
+export { isOvernight, localMinute } from "./nights";
+export { type Schedule, scheduleDay } from "./schedule";
+export { nameInCake } from "./task-list";
 export {
-  clockMinutes,
-  isOvernight,
-  localMinute,
-  minuteOf,
-  nightsBefore,
-  type ClockHours,
-} from "./nights";
-export { clockToExtend, rungAt } from "./rung";
-export type { DayRequest } from "./net";
-export { lateCakes, leastOffer, offersAt, type Offer } from "./offers";
-export { movedDay, scheduleDay, whyNoDay, type Schedule } from "./schedule";
-export { idInDay, nameInCake } from "./task-list";
-export {
-  goingOf,
-  RESOURCES,
-  TaskSchema,
   type Doing,
+  goingOf,
+  type Link,
+  presenceOf,
   type Resource,
+  RESOURCES,
+  type Shorter,
   type Stretch,
   type Task,
+  TaskSchema,
   type Way,
+  WAYS,
 } from "./task";
 export { SOFT_BUTTER, tasksOf } from "./tasks";

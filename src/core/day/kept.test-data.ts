@@ -1,5 +1,7 @@
 import { expect } from "vitest";
-import { scheduleDay, type DayRequest, type Schedule, type Stretch } from ".";
+import { scheduleDay, type Schedule } from "./schedule";
+import type { DayRequest } from "./net";
+import type { Stretch } from "./task";
 
 /** The day of tasks that can be done. */
 export function scheduled(request: DayRequest): Schedule {

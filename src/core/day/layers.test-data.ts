@@ -1,4 +1,4 @@
-import { NO_WORDS, type DayCake } from ".";
+import { NO_WORDS, type DayCake } from "./day-cake";
 
 /** Two layers with a filling, a first and a final coat and forty shells. */
 export const LAYERS: DayCake = {

@@ -1,5 +1,5 @@
 import { afterEach, describe, expect, it } from "vitest";
-import { clockMinutes, isOvernight, nightsBefore } from ".";
+import { clockMinutes, isOvernight, nightsBefore } from "./nights";
 
 const zone = process.env["TZ"];
 afterEach(() => {

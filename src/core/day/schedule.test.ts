@@ -1,14 +1,8 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import {
-  movedDay,
-  scheduleDay,
-  tasksOf,
-  whyNoDay,
-  type Resource,
-  type Stretch,
-  type Task,
-} from ".";
+import { movedDay, scheduleDay, whyNoDay } from "./schedule";
+import { tasksOf } from "./tasks";
+import type { Resource, Stretch, Task } from "./task";
 import { at, expectKept, scheduled } from "./kept.test-data";
 import { LAYERS } from "./layers.test-data";
 

@@ -1,16 +1,9 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import {
-  MADE,
-  mayWait,
-  tasksOf,
-  type DayCake,
-  type DayPart,
-  type Made,
-  type MethodStep,
-  type OwnPart,
-  type Task,
-} from ".";
+import { MADE, type Made } from "./making";
+import { mayWait, type DayCake, type DayPart, type MethodStep, type OwnPart } from "./day-cake";
+import { tasksOf } from "./tasks";
+import type { Task } from "./task";
 import { at, expectKept, scheduled } from "./kept.test-data";
 import { LAYERS } from "./layers.test-data";
 

@@ -1,5 +1,5 @@
 import type { NextRequest } from "next/server";
-import { DeviceCommandSchema } from "@/core/device";
+import { DeviceCommandSchema } from "@/core/live";
 import { command } from "../../bay";
 import { postedJson } from "../../posted-json";
 

@@ -1,5 +1,5 @@
 import type { NextRequest } from "next/server";
-import { parseBenchEvents } from "@/core/day";
+import { parseBakeEvents } from "@/core/live";
 import { kitchenDatabase, stored, tellBake } from "@/data";
 import { issueText, METRIC, storageText } from "@/words";
 import { toldNow } from "../../bay";
@@ -13,7 +13,7 @@ type Params = { readonly params: Promise<{ readonly id: string }> };
  */
 export async function POST(request: NextRequest, { params }: Params): Promise<Response> {
   const { id } = await params;
-  const events = parseBenchEvents(await postedJson(request));
+  const events = parseBakeEvents(await postedJson(request));
   if (!events.ok)
     return Response.json({ message: issueText(events.issue, METRIC) }, { status: 400 });
   const kept = await stored(() => tellBake(kitchenDatabase(), id, events.value, new Date()));

@@ -1,5 +1,5 @@
 import type { NextRequest } from "next/server";
-import { DEVICE_KINDS, type DeviceKind } from "@/core/device";
+import { DEVICE_KINDS, type DeviceKind } from "@/core/live";
 import { isEnding, listen } from "../../bay";
 
 type Params = { readonly params: Promise<{ readonly id: string }> };

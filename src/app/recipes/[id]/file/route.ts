@@ -1,4 +1,4 @@
-import { workRecipe } from "@/core/cake";
+import { workRecipe } from "@/core/plan";
 import { writeCsv, writeJsonLd, writeMarkdown, type RecipeDoc } from "@/core/recipe";
 import { findRecipe, kitchenDatabase, stored } from "@/data";
 import { storageText } from "@/words";

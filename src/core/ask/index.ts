@@ -1,0 +1,6 @@
+export { chosenPieces, withPieces } from "./chosen-tins";
+export { type BuildBoxes, colourBoxes, type FinishBoxes } from "./finish-boxes";
+export { SCALES, SCHOOLS } from "./question-choices";
+export { parseQuestion, type Question, QuestionSchema } from "./question-schema";
+export { askAboutRecipe, FIRST_QUESTION, readQuestion, type ReadQuestion } from "./question";
+export type { ReadingHabit } from "./reading-habit";

@@ -1,0 +1,111 @@
+import * as z from "zod/mini";
+import { KitchenOvenSchema } from "../bake";
+import { FROSTINGS } from "../build";
+import { CEILINGS, DIVIDING, PORTIONS } from "../fill";
+import { COVERS } from "../finish";
+import { parseWith, type Result } from "../measure";
+import { BATTER_KINDS } from "../mix";
+import { HEAT_SOURCES, HoldsSchema } from "../recipe";
+import { CUTS, PIECE_SIZES } from "../serve";
+import { DayBoxesSchema } from "../day";
+import { BuildBoxesSchema, FinishBoxesSchema } from "./finish-boxes";
+import { EGG_SCHOOLS } from "../plan";
+import { SCALES, SCHOOLS } from "./question-choices";
+
+const MOST_ALSO = 4;
+const line = z.string().check(z.maxLength(200));
+
+/**
+ * The baker's question as she wrote it: what the recipe says, and the tins she has. Every box is
+ * text, so that a half-typed one is kept; {@link readQuestion} makes sense of it.
+ */
+export const QuestionSchema = z.strictObject({
+  /**
+   * What its numbers without a unit mean, settled when it is first kept or changed; null while that
+   * is for the looker's measures to say.
+   */
+  habit: z._default(
+    z.nullable(z.strictObject({ size: z.enum(["metric", "us"]), heat: z.enum(["C", "F"]) })),
+    null,
+  ),
+  /** The recipe's name; empty when only its tins are known. */
+  recipe: line,
+  from: line,
+  heat: line,
+  recipeFan: z.boolean(),
+  minutes: line,
+  kind: z.enum(BATTER_KINDS),
+  weight: line,
+  volume: line,
+  tins: z.array(line).check(z.maxLength(20)),
+  scale: z.enum(SCALES),
+  /** How often, how deep or for how many, where the scale asks for it. */
+  amount: z._default(line, ""),
+  portion: z._default(z.enum(PORTIONS), "usual"),
+  /** Eggs counted in the recipe's batter, and what one weighs, g; 0 when nobody knows. */
+  recipeEggs: z._default(line, ""),
+  eggG: z._default(z.number().check(z.gte(0), z.lte(80)), 0),
+  /** Pieces in the batter that do not rise, mL. */
+  piecesMl: z._default(z.number().check(z.gte(0), z.lte(60_000)), 0),
+  /** What the recipe holds that can hurt someone; null while nobody has looked. */
+  holds: z._default(z.nullable(HoldsSchema), null),
+  eggs: z._default(z.enum(EGG_SCHOOLS), "as-scaled"),
+  /** The school of filling; `kind` leaves it to the batter's kind. */
+  fullAtMost: z._default(z.enum(["kind", ...CEILINGS]), "kind"),
+  crowning: z._default(z.enum(["usual", "inside", "level", "above", "high"]), "usual"),
+  fruit: z._default(line, ""),
+  /** Fruit that lies in the recipe's own tins, which its minutes hold already. */
+  recipeFruit: z._default(line, ""),
+  dividing: z._default(z.enum(DIVIDING), "scale"),
+  school: z.enum(SCHOOLS),
+  /** Her own heat, where the school asks for it. */
+  ownHeat: z._default(line, ""),
+  fan: z.boolean(),
+  /** What heats the recipe's own bake. */
+  source: z._default(z.enum(HEAT_SOURCES), "oven"),
+  strips: z._default(z.boolean(), false),
+  lined: z._default(z.boolean(), false),
+  /** Other bakes of the recipe that went well: tins, true heat, minutes. */
+  also: z._default(
+    z
+      .array(
+        z.strictObject({
+          from: line,
+          heat: line,
+          minutes: line,
+          /** With a fan; as the recipe when left out. */ fan: z.optional(z.boolean()),
+        }),
+      )
+      .check(z.maxLength(MOST_ALSO)),
+    [],
+  ),
+  /** A copy of the oven it is planned for; an exact one with a dial in °C when null. */
+  oven: z._default(
+    z.nullable(
+      z.strictObject({
+        id: z.string().check(z.maxLength(100)),
+        name: line,
+        spec: KitchenOvenSchema,
+      }),
+    ),
+    null,
+  ),
+  cover: z.enum(COVERS),
+  frosting: z.enum(FROSTINGS),
+  build: z.prefault(BuildBoxesSchema, {}),
+  finish: z.prefault(FinishBoxesSchema, {}),
+  day: z.prefault(DayBoxesSchema, {}),
+  /** How it is cut; `usual` for its shape. */
+  cut: z._default(z.enum(["usual", ...CUTS]), "usual"),
+  pieceSize: z._default(z.enum(PIECE_SIZES), "dessert"),
+  /** Pieces each cake gives; empty for as many as are usual. */
+  pieces: z._default(line, ""),
+  /** Guests to be served; empty when nobody said. */
+  guests: z._default(line, ""),
+});
+export type Question = z.infer<typeof QuestionSchema>;
+
+/** A question from outside the program. */
+export function parseQuestion(input: unknown): Result<Question> {
+  return parseWith(QuestionSchema, input);
+}

@@ -1,0 +1,175 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { askAboutRecipe, FIRST_QUESTION, readQuestion } from "./question";
+import { parseQuestion, type Question } from "./question-schema";
+import { planCake, type CakeInput, type RecipeFacts } from "../plan";
+
+const METRIC = { size: "metric", heat: "C" } as const;
+const read = (changes: Partial<Question>): ReturnType<typeof readQuestion> =>
+  readQuestion({ ...FIRST_QUESTION, ...changes }, METRIC);
+
+function input(changes: Partial<Question> = {}): CakeInput {
+  const { input: found } = read(changes);
+  if (!found.ok) throw new Error(JSON.stringify(found.issue));
+  return found.value;
+}
+
+describe("the question bakers ask most", () => {
+  it("is read whole: two 20 cm rounds at 180 °C for 34 minutes, into a 33 x 23", () => {
+    expect(input()).toMatchObject({
+      recipe: {
+        batter: { kind: "creamed" },
+        reference: {
+          tins: [{ shape: "round", diameterMm: 200, depthMm: 50, count: 2 }],
+          ovenC: 180,
+          minutes: 34,
+        },
+      },
+      tins: [{ shape: "rectangle", lengthMm: 330, widthMm: 230, depthMm: 50 }],
+    });
+    expect(planCake(input()).ok).toBe(true);
+  });
+
+  it("reads several tins, of the recipe and of the kitchen", () => {
+    const found = input({ from: "20 cm round + 12 cups", tins: ["9 in", "6 cups"] });
+    expect(found.recipe.reference.tins).toHaveLength(2);
+    expect(found.tins).toHaveLength(2);
+  });
+
+  it("takes empty minutes, weight and volume as not known", () => {
+    const { recipe } = input({ minutes: " ", weight: "", volume: "" });
+    expect(recipe.reference.minutes).toBeUndefined();
+    expect(recipe.batter).toEqual({ kind: "creamed" });
+    expect(input({ weight: "1.03 kg", volume: "5 cups" }).recipe.batter).toEqual({
+      kind: "creamed",
+      massG: 1030,
+      volumeMl: 1182.9411825,
+    });
+  });
+});
+
+describe("other bakes of the recipe", () => {
+  it("blow as the recipe does unless they say otherwise", () => {
+    const also = [
+      { from: "9 in round", heat: "", minutes: "30" },
+      { from: "9 in round", heat: "170 °C", minutes: "28", fan: false },
+    ];
+    expect(input({ recipeFan: true, also }).recipe.alsoBaked).toMatchObject([
+      { fan: true, ovenC: 180 },
+      { fan: false, ovenC: 170 },
+    ]);
+    expect(input({ also }).recipe.alsoBaked).toMatchObject([{ fan: false }, { fan: false }]);
+  });
+});
+
+describe("numbers without a unit", () => {
+  const bare: Question = {
+    ...FIRST_QUESTION,
+    tins: ["9 x 2 round"],
+    scale: "depth",
+    amount: "1.5",
+    heat: "350",
+  };
+  const US = { size: "us", heat: "F" } as const;
+
+  it("mean what they meant when the question was kept, whoever looks", () => {
+    const kept = readQuestion({ ...bare, habit: US }, METRIC).input;
+    expect(kept).toEqual(readQuestion({ ...bare, habit: US }, US).input);
+    expect(kept).toMatchObject({
+      ok: true,
+      value: { scale: { depthMm: 38.1 }, tins: [{ diameterMm: 228.6 }] },
+    });
+  });
+
+  it("mean what the looker's measures say while nobody kept it", () => {
+    expect(readQuestion(bare, US).input).toEqual(
+      readQuestion({ ...bare, habit: US }, METRIC).input,
+    );
+    expect(readQuestion({ ...bare, heat: "180" }, METRIC).input).toMatchObject({
+      ok: true,
+      value: { scale: { depthMm: 15 } },
+    });
+  });
+});
+
+describe("a box that can't be used", () => {
+  it.each<[Partial<Question>, string, object]>([
+    [{ from: "two zonks" }, "from", { code: "unreadable", value: "zonks" }],
+    [{ heat: "hot" }, "heat", { code: "unreadable", value: "hot" }],
+    [{ heat: "" }, "heat", { code: "missing" }],
+    [{ heat: "90 C" }, "heat", { code: "out-of-range", value: 90, min: 100, max: 260 }],
+    [{ minutes: "2" }, "minutes", { code: "out-of-range", value: 2, min: 5, max: 240 }],
+    [{ minutes: "soon" }, "minutes", { code: "unreadable", value: "soon" }],
+    [{ weight: "-5" }, "weight", { code: "unreadable", value: "-5" }],
+    [{ weight: "2 g" }, "weight", { code: "out-of-range", value: 2, min: 20 }],
+    [{ volume: "90 L" }, "volume", { code: "out-of-range", value: 90_000, max: 60_000 }],
+  ])("%j says so at %s", (changes, box, issue) => {
+    const found = read(changes);
+    expect(found.issues[box as "heat"]).toMatchObject(issue);
+    expect(found.input.ok).toBe(false);
+  });
+
+  it("says which wanted tin is wrong, and reads the others", () => {
+    const found = read({ tins: ["23 cm", "0 cm"] });
+    expect(found.tins.map(({ ok }) => ok)).toEqual([true, false]);
+    expect(found.input).toMatchObject({
+      ok: false,
+      issue: { path: "tins[1].diameterMm", value: 0 },
+    });
+  });
+
+  it("asks for a tin when there is none", () => {
+    expect(read({ tins: [] }).input).toMatchObject({
+      ok: false,
+      issue: { code: "missing", path: "tins" },
+    });
+  });
+
+  it("never throws, whatever is typed", () => {
+    const text = fc.string({ unit: "grapheme", maxLength: 40 });
+    fc.assert(
+      fc.property(
+        text,
+        text,
+        text,
+        fc.array(text, { maxLength: 3 }),
+        (from, heat, minutes, tins) => {
+          const found = read({ from, heat, minutes, tins });
+          if (found.input.ok) expect(typeof planCake(found.input.value).ok).toBe("boolean");
+        },
+      ),
+    );
+  });
+});
+
+describe("questions from outside", () => {
+  it("are taken whole or refused", () => {
+    expect(parseQuestion(FIRST_QUESTION)).toEqual({ ok: true, value: FIRST_QUESTION });
+    expect(parseQuestion({ ...FIRST_QUESTION, kind: "lumpy" })).toMatchObject({
+      ok: false,
+      issue: { path: "kind", value: "lumpy" },
+    });
+    expect(
+      parseQuestion({ ...FIRST_QUESTION, tins: Array.from({ length: 21 }, () => "9 in") }),
+    ).toMatchObject({ ok: false, issue: { code: "too-many" } });
+  });
+
+  it("take over what a recipe says, and read back to the same recipe", () => {
+    const batter = { kind: "oil", massG: 1150, volumeMl: 1250 } as const;
+    const bake: RecipeFacts["bake"] = {
+      tins: [{ shape: "rectangle", lengthMm: 330, widthMm: 230, depthMm: 50 }],
+      ovenC: 175,
+      fan: true,
+      minutes: 32,
+    };
+    const asked = askAboutRecipe(FIRST_QUESTION, "Malt and hazelnut sheet", { batter, bake });
+    expect(input(asked).recipe).toEqual({
+      name: "Malt and hazelnut sheet",
+      batter,
+      reference: bake,
+    });
+    expect(
+      askAboutRecipe(FIRST_QUESTION, "Half a recipe", { batter: {}, bake: { tins: [] } }),
+    ).toMatchObject({ from: "", heat: "", minutes: "", weight: "" });
+  });
+});

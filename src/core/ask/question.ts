@@ -1,0 +1,398 @@
+import * as z from "zod/mini";
+import { FillSchema, type Scale } from "../fill";
+import {
+  bad,
+  boxed,
+  good,
+  issueAt,
+  numberIn,
+  readAmount,
+  readLengthMm,
+  readMassG,
+  readMinutes,
+  readTempC,
+  readVolumeMl,
+  wholeIn,
+  type Issue,
+  type Result,
+} from "../measure";
+import { BatterSchema } from "../mix";
+import { readTin, writeTin, type ReadTin, type SizeHabit } from "../tin";
+import { DayBoxesSchema } from "../day";
+import { BuildBoxesSchema, FinishBoxesSchema, readFinish, type FinishBox } from "./finish-boxes";
+import {
+  BakeMinutesSchema,
+  parseCakeInput,
+  ReferenceSchema,
+  type CakeInput,
+  type RecipeFacts,
+} from "../plan";
+import { CROWNINGS } from "./question-choices";
+import type { Question } from "./question-schema";
+import type { ReadingHabit } from "./reading-habit";
+
+/** What the bench opens with: the question bakers ask most. */
+export const FIRST_QUESTION: Question = {
+  habit: null,
+  recipe: "",
+  from: "2 x 20 x 5 cm round",
+  heat: "180 °C",
+  recipeFan: false,
+  minutes: "34 min",
+  kind: "creamed",
+  weight: "",
+  volume: "",
+  tins: ["33 x 23 x 5 cm rectangle"],
+  scale: "keep",
+  amount: "",
+  portion: "usual",
+  recipeEggs: "",
+  eggG: 0,
+  piecesMl: 0,
+  holds: null,
+  eggs: "as-scaled",
+  fullAtMost: "kind",
+  crowning: "usual",
+  fruit: "",
+  recipeFruit: "",
+  dividing: "scale",
+  school: "gentler",
+  ownHeat: "",
+  fan: false,
+  source: "oven",
+  strips: false,
+  lined: false,
+  also: [],
+  oven: null,
+  cover: "top",
+  frosting: "butter-and-sugar",
+  build: BuildBoxesSchema.parse({}),
+  finish: FinishBoxesSchema.parse({}),
+  day: DayBoxesSchema.parse({}),
+  cut: "usual",
+  pieceSize: "dessert",
+  pieces: "",
+  guests: "",
+};
+
+/** Boxes of the question that can be wrong by themselves. */
+export type QuestionBox =
+  | "from"
+  | "heat"
+  | "minutes"
+  | "weight"
+  | "volume"
+  | "amount"
+  | "fruit"
+  | "recipeFruit"
+  | "recipeEggs"
+  | "ownHeat"
+  | "also"
+  | "pieces"
+  | "guests"
+  | FinishBox;
+
+export type ReadQuestion = {
+  readonly from: readonly ReadTin[];
+  /** One for each wanted tin, in order. */
+  readonly tins: readonly Result<ReadTin>[];
+  /** What is wrong with a box, by its name. */
+  readonly issues: Partial<Readonly<Record<QuestionBox, Issue>>>;
+  /** Everything together; the first thing wrong when it can't be planned. */
+  readonly input: Result<CakeInput>;
+};
+
+/**
+ * The question read: sizes, heat, minutes and batter from their texts, each box's own issue, and
+ * the input of a plan when all of it makes sense. Empty minutes, weight or volume mean that they
+ * are not known.
+ * @param ofLooker what numbers without a unit mean where the question itself does not say
+ */
+export function readQuestion(question: Question, ofLooker: ReadingHabit): ReadQuestion {
+  const habit = question.habit ?? ofLooker;
+  const tins = question.tins.map((text) => readTin(text, habit.size));
+  const from = readTins(question.from, habit.size);
+  const { ovenC, minutes: bakeMinutes } = ReferenceSchema.shape;
+  const { massG, volumeMl } = BatterSchema.shape;
+  const heat = boxed(
+    "ovenC",
+    question.heat,
+    (text) => readTempC(text, habit.heat),
+    ovenC,
+    "a heat",
+  );
+  const minutes = boxed("minutes", question.minutes, readMinutes, bakeMinutes, "minutes");
+  const weight = boxed("massG", question.weight, readMassG, massG, "a weight");
+  const volume = boxed("volumeMl", question.volume, readVolumeMl, volumeMl, "a volume");
+  const amount = readScale(question, habit);
+  const fruit = boxed("fruitG", question.fruit, readMassG, FillSchema.shape.fruitG, "a weight");
+  const recipeFruit = boxed(
+    "recipeFruit",
+    question.recipeFruit,
+    readMassG,
+    FillSchema.shape.fruitG,
+    "a weight",
+  );
+  const recipeEggs = boxed("recipeEggs", question.recipeEggs, bareAmount, EggsSchema, "an amount");
+
+  const ownHeat =
+    question.school === "own"
+      ? boxed(
+          "ownHeat",
+          question.ownHeat,
+          (text) => readTempC(text, habit.heat),
+          OwnHeatSchema,
+          "a heat",
+        )
+      : good(undefined);
+  const also = readAlso(question, habit);
+  const pieces = boxed("pieces", question.pieces, bareAmount, PiecesSchema, "an amount");
+  const guests = boxed(
+    "guests",
+    question.guests,
+    bareAmount,
+    z.optional(GuestsSchema),
+    "an amount",
+  );
+
+  const boxes = {
+    from,
+    heat,
+    minutes,
+    weight,
+    volume,
+    amount,
+    fruit,
+    recipeFruit,
+    recipeEggs,
+    ownHeat,
+    also,
+    pieces,
+    guests,
+  };
+  const on = readFinish(question.build, question.finish, habit);
+  const issues: Partial<Record<QuestionBox, Issue>> = { ...on.issues };
+  for (const box of QUESTION_BOXES) {
+    const result = boxes[box];
+    if (!result.ok) issues[box] = result.issue;
+  }
+  const read = { from: from.ok ? from.value : [], tins };
+  // Neither its tin nor its heat means anything to an oven.
+  if (question.source !== "oven")
+    return {
+      ...read,
+      issues: {},
+      input: bad({ code: "not-extrapolated", path: "source", source: question.source }),
+    };
+  const firstIssue = Object.values(issues)[0] ?? firstOf(tins);
+  if (firstIssue !== null) return { ...read, issues, input: bad(firstIssue) };
+  if (
+    !from.ok ||
+    !heat.ok ||
+    !minutes.ok ||
+    !weight.ok ||
+    !volume.ok ||
+    !amount.ok ||
+    !fruit.ok ||
+    !recipeFruit.ok ||
+    !recipeEggs.ok ||
+    !ownHeat.ok ||
+    !also.ok ||
+    !pieces.ok ||
+    !guests.ok
+  )
+    throw new RangeError("a box without an issue was not read");
+
+  const input = parseCakeInput({
+    recipe: {
+      ...(question.recipe === "" ? {} : { name: question.recipe }),
+      batter: {
+        kind: question.kind,
+        ...given("massG", weight.value),
+        ...given("volumeMl", volume.value),
+        ...(question.piecesMl === 0 ? {} : { piecesMl: question.piecesMl }),
+      },
+      ...(question.holds === null ? {} : { holds: question.holds }),
+      ...given("eggs", recipeEggs.value),
+      ...(question.eggG === 0 ? {} : { eggG: question.eggG }),
+      reference: {
+        tins: from.value.map(({ tin }) => tin),
+        ovenC: heat.value,
+        fan: question.recipeFan,
+        ...given("minutes", minutes.value),
+        ...(recipeFruit.value === undefined
+          ? {}
+          : { onTop: [{ where: "in" as const, massG: recipeFruit.value }] }),
+      },
+      ...(also.value.length === 0 ? {} : { alsoBaked: also.value }),
+    },
+    tins: tins.flatMap((tin) => (tin.ok ? [tin.value.tin] : [])),
+    scale: amount.value,
+    eggs: question.eggs,
+    fill: {
+      ...(question.fullAtMost === "kind" ? {} : { fullAtMost: question.fullAtMost }),
+      ...given("crowningMm", CROWNINGS[question.crowning]),
+      ...given("fruitG", fruit.value),
+    },
+    // Her own heat that is still empty is what the recipe says.
+    heat:
+      question.school !== "own"
+        ? question.school
+        : ownHeat.value === undefined
+          ? "as-written"
+          : { ovenC: ownHeat.value },
+    oven: ovenOf(question),
+    strips: question.strips,
+    lined: question.lined,
+    build: on.build,
+    finish: { cover: question.cover, frosting: question.frosting, ...on.finish },
+    serve: {
+      ...(question.cut === "usual" ? {} : { cut: question.cut }),
+      size: question.pieceSize,
+      ...given("pieces", pieces.value),
+      ...given("guests", guests.value),
+    },
+  });
+  return { ...read, issues, input };
+}
+
+const QUESTION_BOXES = [
+  "from",
+  "heat",
+  "minutes",
+  "weight",
+  "volume",
+  "amount",
+  "fruit",
+  "recipeFruit",
+  "recipeEggs",
+  "ownHeat",
+  "also",
+  "pieces",
+  "guests",
+] as const;
+const PiecesSchema = z.optional(wholeIn(1, 200));
+const OwnHeatSchema = z.optional(ReferenceSchema.shape.ovenC);
+const EggsSchema = z.optional(numberIn(0.5, 200, "count"));
+const TimesSchema = numberIn(0.05, 20, "times");
+const DepthSchema = numberIn(5, 200, "mm");
+const GuestsSchema = wholeIn(1, 500);
+
+function bareAmount(text: string): number | null {
+  const amount = readAmount(text.replace(/^[x×]\s*/u, ""));
+  return amount === null || amount.rest !== "" ? null : amount.value;
+}
+
+/** The oven of the question: its dial, readings and shelf, blowing or still as far as it can. */
+function ovenOf({ oven, fan }: Question): CakeInput["oven"] {
+  if (oven === null) return { fan };
+  const { air, dial, readings, shelf, warmUpMin } = oven.spec;
+  return { fan: air === "either" ? fan : air === "fan", dial, readings, shelf, warmUpMin };
+}
+
+/** The other bakes, each read like the recipe's own; heat left empty is the recipe's. */
+function readAlso(
+  { also, heat, source, recipeFan }: Question,
+  habit: ReadingHabit,
+): Result<NonNullable<CakeInput["recipe"]["alsoBaked"]>> {
+  const found: NonNullable<CakeInput["recipe"]["alsoBaked"]>[number][] = [];
+  for (const [index, bake] of also.entries()) {
+    if (bake.from.trim() === "" && bake.minutes.trim() === "") continue;
+    const tins = readTins(bake.from, habit.size);
+    if (!tins.ok) return bad({ ...tins.issue, path: `also[${index}].${lastOf(tins.issue.path)}` });
+    const ovenC = boxed(
+      `also[${index}].ovenC`,
+      bake.heat.trim() === "" ? heat : bake.heat,
+      (text) => readTempC(text, habit.heat),
+      ReferenceSchema.shape.ovenC,
+      "a heat",
+    );
+    if (!ovenC.ok) return ovenC;
+    const minutes = boxed(
+      `also[${index}].minutes`,
+      bake.minutes,
+      readMinutes,
+      BakeMinutesSchema,
+      "minutes",
+    );
+    if (!minutes.ok) return minutes;
+    found.push({
+      tins: tins.value.map(({ tin }) => tin),
+      ovenC: ovenC.value,
+      fan: bake.fan ?? recipeFan,
+      minutes: minutes.value,
+      source,
+    });
+  }
+  return good(found);
+}
+
+const lastOf = (path: string): string => path.split(".").at(-1) ?? path;
+
+/** The scale with the amount it asks for; while that is still empty the recipe is kept as it is. */
+function readScale({ scale, amount, portion }: Question, habit: ReadingHabit): Result<Scale> {
+  if (scale === "keep" || scale === "same-depth" || scale === "fill-limit") return good(scale);
+  if (amount.trim() === "") return good("keep");
+  switch (scale) {
+    case "times":
+      return boxed("times", amount, bareAmount, TimesSchema, "an amount");
+    case "depth": {
+      const depthMm = boxed(
+        "fillDepth",
+        amount,
+        (text) => readLengthMm(text, habit.size === "us" ? "in" : "cm"),
+        DepthSchema,
+        "a length",
+      );
+      return depthMm.ok ? good({ depthMm: depthMm.value }) : depthMm;
+    }
+    case "guests": {
+      const guests = boxed("guests", amount, bareAmount, GuestsSchema, "an amount");
+      return guests.ok ? good({ guests: guests.value, portion }) : guests;
+    }
+  }
+}
+
+/** The tins of a recipe, several joined by a plus: `20 cm round + 12 cups`. */
+function readTins(text: string, habit: SizeHabit): Result<readonly ReadTin[]> {
+  const found = text.split(/\s\+\s|\s+and\s+/u).map((part) => readTin(part, habit));
+  const issue = firstOf(found);
+  return issue === null ? good(found.flatMap((tin) => (tin.ok ? [tin.value] : []))) : bad(issue);
+}
+
+function firstOf(results: readonly Result<unknown>[]): Issue | null {
+  for (const [index, result] of results.entries())
+    if (!result.ok) return issueAt(`tins[${index}]`, result.issue);
+  return null;
+}
+
+function given(field: string, value: number | undefined): Readonly<Record<string, number>> {
+  return value === undefined ? {} : { [field]: value };
+}
+
+/**
+ * The question with a recipe's own tins, heat, minutes and batter written into its boxes; what it
+ * does not say is left empty.
+ */
+export function askAboutRecipe(
+  question: Question,
+  name: string,
+  { batter, bake, eggs, eggG, holds }: RecipeFacts,
+): Question {
+  return {
+    ...question,
+    recipe: name.slice(0, 200),
+    from: bake.tins.map(writeTin).join(" + "),
+    heat: bake.ovenC === undefined ? "" : `${Math.round(bake.ovenC)} °C`,
+    recipeFan: bake.fan ?? false,
+    source: bake.source ?? "oven",
+    minutes: bake.minutes === undefined ? "" : `${bake.minutes} min`,
+    recipeEggs: eggs === undefined ? "" : String(eggs),
+    eggG: eggG ?? 0,
+    piecesMl: batter.piecesMl ?? 0,
+    holds: holds ?? null,
+    kind: batter.kind ?? question.kind,
+    weight: batter.massG === undefined ? "" : `${batter.massG} g`,
+    volume: batter.volumeMl === undefined ? "" : `${batter.volumeMl} mL`,
+  };
+}

@@ -1,0 +1,26 @@
+export { AnswerSchema, planAnswer } from "./answer";
+export { bakeDetail, type BakeDetail, insideCases, type SolvedTin, solvedTin } from "./bake-detail";
+export { coolDetail } from "./cool-detail";
+export { dayCake } from "./day-detail";
+export { laidFruit, type LaidFruit, madeSpread, type MadeSpread } from "./finish-detail";
+export {
+  BakeMinutesSchema,
+  type CakeInput,
+  CakeInputSchema,
+  EGG_SCHOOLS,
+  parseCakeInput,
+  ReferenceSchema,
+} from "./input";
+export { type MakeRequest, MAKES, makeTimes, type Scaling, settledScaling } from "./make";
+export { type CakePlan, planCake } from "./plan";
+export {
+  recipeFacts,
+  type RecipeFacts,
+  RecipeFactsSchema,
+  recipeSearchText,
+  type WorkedRecipe,
+  workRecipe,
+} from "./recipe-facts";
+export type { Remark } from "./remarks";
+export { type CakeRequest, workRequest } from "./request";
+export { type ServedCake, serveDetail, type ServeDetail } from "./serve-detail";

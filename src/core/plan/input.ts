@@ -1,0 +1,117 @@
+import * as z from "zod/mini";
+import { HeatSchema, OVEN_LIMITS_C, OvenSchema } from "../bake";
+import { BuildSchema } from "../build";
+import { FillSchema, OnBatterSchema, ScaleSchema } from "../fill";
+import { FinishSchema } from "../finish";
+import { numberIn, parseWith, REGIONS, type Result } from "../measure";
+import { BatterSchema } from "../mix";
+import { HEAT_SOURCES, HoldsSchema, RECIPE_LIMITS, ROLES_BESIDES } from "../recipe";
+import { TinSchema } from "../tin";
+import { DayBoxesSchema } from "../day";
+import { ServeSchema } from "./serve-schema";
+
+const MOST_TINS = 20;
+export const EGG_SCHOOLS = ["whole", "as-scaled"] as const;
+
+/** Bakes of the recipe in other tins, besides the one it is written for. */
+const MOST_REFERENCES = 6;
+
+/** Minutes a recipe may name. */
+export const BakeMinutesSchema = numberIn(5, 240, "min");
+
+export const ReferenceSchema = z.strictObject({
+  tins: z.array(TinSchema).check(z.minLength(1), z.maxLength(MOST_TINS)),
+  ovenC: numberIn(OVEN_LIMITS_C.min, OVEN_LIMITS_C.max, "°C"),
+  fan: z.optional(z.boolean()),
+  /** What heats it; only bakes in an oven are forecast. */
+  source: z.optional(z.enum(HEAT_SOURCES)),
+  minutes: z.optional(BakeMinutesSchema),
+  /** What lies under, in or on the batter in these tins. */
+  onTop: z.optional(OnBatterSchema),
+});
+
+const LinesSchema = z.array(z.string().check(z.maxLength(1000))).check(z.maxLength(500));
+const StepsSchema = z
+  .array(z.string().check(z.maxLength(RECIPE_LIMITS.text)))
+  .check(z.maxLength(100));
+
+const RecipeSchema = z.strictObject({
+  name: z.optional(z.string().check(z.maxLength(200))),
+  lines: z.optional(LinesSchema),
+  batter: z.optional(BatterSchema),
+  /** The batter's method as written: what the day is made of. */
+  steps: z.optional(StepsSchema),
+  /**
+   * What is made besides the batter. The first frosting and the first filling take the place of the
+   * usual ones.
+   */
+  parts: z.optional(
+    z
+      .array(
+        z.strictObject({
+          role: z.enum(ROLES_BESIDES),
+          name: z.string().check(z.maxLength(120)),
+          lines: LinesSchema,
+          steps: StepsSchema,
+        }),
+      )
+      .check(z.maxLength(RECIPE_LIMITS.parts - 1)),
+  ),
+  /**
+   * What its cups, spoons and eggs are, by where it was written or as measured; what is left out is
+   * read from its words.
+   */
+  measures: z.optional(
+    z.strictObject({
+      region: z.optional(z.enum(REGIONS)),
+      cupMl: z.optional(numberIn(100, 400, "mL")),
+      tablespoonMl: z.optional(numberIn(5, 40, "mL")),
+      teaspoonMl: z.optional(numberIn(1, 15, "mL")),
+      eggG: z.optional(numberIn(30, 80, "g")),
+    }),
+  ),
+  /** Whole eggs counted in the batter. */
+  eggs: z.optional(numberIn(0.5, 200, "count")),
+  /** What one of them weighs without its shell; a US large one when left out. */
+  eggG: z.optional(numberIn(30, 80, "g")),
+  reference: ReferenceSchema,
+  /**
+   * What it is made of and what in it can hurt someone; read from lines and parts where it is left
+   * out.
+   */
+  holds: z.optional(HoldsSchema),
+  /** Other bakes that went well, which the forecast rests on too. */
+  alsoBaked: z.optional(z.array(ReferenceSchema).check(z.maxLength(MOST_REFERENCES))),
+});
+export type Recipe = z.infer<typeof RecipeSchema>;
+
+/** Everything a plan is made from; units are in the names: mm, mL, g, °C, minutes. */
+export const CakeInputSchema = z.strictObject({
+  recipe: RecipeSchema,
+  tins: z.array(TinSchema).check(z.minLength(1), z.maxLength(MOST_TINS)),
+  scale: z.optional(ScaleSchema),
+  /**
+   * Whether a scaled recipe moves to whole or half eggs where the depth allows it; as scaled when
+   * left out.
+   */
+  eggs: z.optional(z.enum(EGG_SCHOOLS)),
+  fill: z.optional(FillSchema),
+  /** What lies under, in or on the batter in the wanted tins, in all of them together. */
+  onBatter: z.optional(OnBatterSchema),
+  oven: z.optional(OvenSchema),
+  heat: z.optional(HeatSchema),
+  strips: z.optional(z.boolean()),
+  /** Lined with paper, floor and sides, where the recipe's own tins are not. */
+  lined: z.optional(z.boolean()),
+  build: z.optional(BuildSchema),
+  finish: z.optional(FinishSchema),
+  serve: z.optional(ServeSchema),
+  /** When it is wanted, and the baker's hours, by the clock of the machine that plans it. */
+  day: z.optional(DayBoxesSchema),
+});
+export type CakeInput = z.infer<typeof CakeInputSchema>;
+
+/** A cake's input from outside the program, or the first thing wrong with it. */
+export function parseCakeInput(input: unknown): Result<CakeInput> {
+  return parseWith(CakeInputSchema, input);
+}
