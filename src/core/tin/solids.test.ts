@@ -1,5 +1,7 @@
+import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { brimVolume, tinGeometry, volumeTrust, volumeAt, waterMl, type Tin } from ".";
+import { anyTin } from "./any-tin.test-data";
 
 /**
  * Whether a point stands inside a tin, x and y from the middle line, z from the floor: written from
@@ -288,6 +290,23 @@ describe("water", () => {
 
   it("is weighed: 998 g cold or 992 g warm are a litre", () => {
     expect([waterMl(998, "cold"), waterMl(992, "warm")]).toEqual([1000, 1000]);
+  });
+
+  it("to the brim is met by every tin, whichever of its ends was measured", () => {
+    fc.assert(
+      fc.property(
+        anyTin.filter(({ shape }) => shape !== "odd" && shape !== "well"),
+        fc.double({ min: 0.9, max: 1.1, noNaN: true }),
+        (plain, share) => {
+          const bySize = tinGeometry(plain);
+          fc.pre(bySize.ok);
+          const brimMl = brimVolume(bySize.value) * share;
+          const byWater = tinGeometry({ ...plain, brimMl } as Tin);
+          if (!byWater.ok) throw new Error(JSON.stringify(byWater.issue));
+          expect(brimVolume(byWater.value) / brimMl).toBeCloseTo(1, 6);
+        },
+      ),
+    );
   });
 
   it("to the brim and to half the depth is met by both at once", () => {

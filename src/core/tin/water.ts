@@ -145,15 +145,18 @@ function throughBoth(geometry: TinGeometry, brimMl: number, halfMl: number): Tin
 function solvedWall(tin: Tin, brimMl: number): TinGeometry | null {
   const { wall } = wallDefaults(tin);
   if (wall === "dome" || wall === "profile") return null;
-  // A steeper taper holds less and a boxier trough holds more: both are monotone, so halving finds
-  // the one that fits.
-  let [less, more] = wall === "trough" ? [1.2, 8] : [40, 0];
+  // A boxier trough holds more. A steeper taper holds less under the rim that was measured, and more
+  // over a floor that was. All are monotone, so halving finds the one that fits.
+  const isByFloor = "sizesAt" in tin && tin.sizesAt === "floor";
+  let [less, more] = wall === "trough" ? [1.2, 8] : isByFloor ? [0, 40] : [40, 0];
   const built = (value: number): TinGeometry | null => {
     const result = drawnGeometry(tin, wall === "trough" ? { bulge: value } : { taperDeg: value });
     return result.ok ? result.value : null;
   };
   const most = built(more);
   if (most === null || brimVolume(most) < brimMl) return null;
+  const least = built(less);
+  if (least !== null && brimVolume(least) > brimMl) return null;
   let found = most;
   for (let step = 0; step < 50; step += 1) {
     const middle = (less + more) / 2;
