@@ -59,6 +59,13 @@ check("structure", [
   ".dependency-cruiser.cjs",
   "src",
 ]);
+check("folders", [
+  bin("dependency-cruiser", "bin", "dependency-cruise.mjs"),
+  "--config",
+  ".dependency-cruiser.folders.cjs",
+  "src",
+]);
+check("names", [join("scripts", "exported-once.mjs")]);
 count(
   check("unit tests", [bin("vitest", "vitest.mjs"), "run", "--reporter", "dot"]),
   /Tests\s+(\d+) passed/,

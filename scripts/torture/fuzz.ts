@@ -30,7 +30,7 @@ export type FuzzFigures = {
  * The whole answer solves the heat in every tin, seconds for a big one: one tin's is asked for so
  * many plans.
  */
-const PLANS_TO_AN_ANSWER = 50;
+const PLANS_TO_AN_ANSWER = 400;
 const MOST_FAULTS = 12;
 const WORDS = {
   caution: (caution: Parameters<typeof cautionText>[0]) => cautionText(caution, METRIC),

@@ -1,20 +1,20 @@
-import { BenchInAddress } from "@/components/bench/bench-in-address";
-import { CakeCards } from "@/components/cakes/cake-cards";
+import { AskInAddress } from "@/components/ask/ask-in-address";
+import { CakeCards } from "@/components/cake/cake-cards";
 import { FreshList } from "@/components/frame/kitchen-changed";
 import { Trouble } from "@/components/frame/trouble";
-import { kitchenDatabase, listCakes, listBenchRecipes, listTins, stored } from "@/data";
+import { kitchenDatabase, listCakes, listRecipeChoices, listTins, stored } from "@/data";
 import { storageText } from "@/words";
 import { keepCake } from "./cakes/actions";
 
 /** How many of the last changed cakes stand below the bench. */
 const RECENT = 3;
 
-export default async function BenchPage() {
+export default async function AskPage() {
   const kitchen = await stored(async () => {
     const database = kitchenDatabase();
     return {
       cakes: (await listCakes(database, { limit: RECENT })).cakes,
-      recipes: await listBenchRecipes(database),
+      recipes: await listRecipeChoices(database),
       cupboard: await listTins(database),
     };
   });
@@ -29,7 +29,7 @@ export default async function BenchPage() {
           text={`${storageText(kitchen.issue)} The bench works all the same; cakes can't be kept meanwhile.`}
         />
       )}
-      <BenchInAddress recipes={recipes} cupboard={cupboard} keep={keepCake} />
+      <AskInAddress recipes={recipes} cupboard={cupboard} keep={keepCake} />
       {cakes.length > 0 && (
         <section aria-labelledby="kept" className="no-print">
           <h2 id="kept" className="mb-2 text-[19px]">

@@ -6,7 +6,7 @@ import { parsedJson } from "./parsed-json";
 import { bakeCakes, bakeEvents, bakes } from "./schema";
 
 /** A bake opened. What it began with is null when it no longer parses. */
-export type Bake = {
+export type StoredBake = {
   readonly id: string;
   readonly name: string;
   readonly doc: BakeDoc | null;
@@ -41,7 +41,7 @@ export async function addBake(
 }
 
 /** One bake; null when there is none of that id. */
-export async function findBake({ db }: Connection, id: string): Promise<Bake | null> {
+export async function findBake({ db }: Connection, id: string): Promise<StoredBake | null> {
   const [row] = await db.select().from(bakes).where(eq(bakes.id, id));
   if (row === undefined) return null;
   const doc = parseBakeDoc(parsedJson(row.doc));

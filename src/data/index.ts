@@ -40,7 +40,7 @@ export {
   deleteRecipe,
   findRecipe,
   findVersion,
-  listBenchRecipes,
+  listRecipeChoices,
   listSharableParts,
   listVersions,
   markBaked,

@@ -1,13 +1,7 @@
-import { foldName, IngredientSchema, type Ingredient } from "@/core/pantry";
+import { type KitchenPantry, foldName, IngredientSchema, type Ingredient } from "@/core/pantry";
 import type { Connection } from "./connection";
 import { parsedJson } from "./parsed-json";
 import { ingredients, learntNames } from "./schema";
-
-/** What a kitchen adds to the catalogue: its own ingredients, and names it has learnt. */
-export type KitchenPantry = {
-  readonly own: readonly Ingredient[];
-  readonly learnt: readonly (readonly [name: string, id: string])[];
-};
 
 /**
  * The kitchen's part of the pantry. An entry that no longer reads is left out and named in the log.

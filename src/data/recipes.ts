@@ -50,7 +50,7 @@ export type RecipeIndex = { readonly facts: RecipeFacts; readonly search: string
 /** Changes within this long of a version's first go into the same version, ms. */
 const SAME_VERSION_MS = 10 * 60_000;
 /** As many as a choice can hold and still be looked through. */
-const BENCH_RECIPES = 100;
+const MOST_CHOICES = 100;
 const NO_FACTS: RecipeFacts = { batter: {}, bake: { tins: [] } };
 
 function docFrom(text: string): RecipeDoc | null {
@@ -115,7 +115,7 @@ function listed(row: ListedRow): ListedRecipe {
  * The last changed recipes, by name, for choosing one at the bench; all others are one step away in
  * the list of recipes.
  */
-export async function listBenchRecipes({ db }: Connection): Promise<readonly ListedRecipe[]> {
+export async function listRecipeChoices({ db }: Connection): Promise<readonly ListedRecipe[]> {
   const columns = {
     id: recipes.id,
     name: recipes.name,
@@ -128,7 +128,7 @@ export async function listBenchRecipes({ db }: Connection): Promise<readonly Lis
     .from(recipes)
     .where(isNull(recipes.deletedAt))
     .orderBy(desc(recipes.updatedAt))
-    .limit(BENCH_RECIPES);
+    .limit(MOST_CHOICES);
   return rows
     .map(listed)
     .filter(({ facts }) => facts.bake.tins.length > 0)
@@ -198,7 +198,7 @@ export async function listSharableParts(
     .from(recipes)
     .where(isNull(recipes.deletedAt))
     .orderBy(desc(recipes.updatedAt))
-    .limit(BENCH_RECIPES);
+    .limit(MOST_CHOICES);
   return rows
     .filter(({ id }) => id !== exceptId)
     .flatMap(({ id, name, recipe }) =>

@@ -3,7 +3,7 @@ import { doneness, ovenOffset } from "@/core/bake";
 import { FIRST_QUESTION, readQuestion } from "@/core/ask";
 import { planCake } from "@/core/plan";
 import { dialText, METRIC } from ".";
-import { adviceText, againstText, checkText, donenessText, offsetText, whyText } from "./bakes";
+import { adviceText, againstText, checkText, donenessText, offsetText, whyHeatText } from "./bakes";
 
 const US = { measure: "us", heat: "F" } as const;
 /** Between a figure and its unit. */
@@ -92,7 +92,7 @@ describe("words of the bake", () => {
     );
     expect(
       spaced(
-        whyText(
+        whyHeatText(
           plan.value,
           0,
           solved,

@@ -1,5 +1,5 @@
 import type {
-  Compared,
+  InsideCompared,
   Doneness,
   KitchenOven,
   Look,
@@ -14,12 +14,12 @@ import { depthText, heatStepText, heatText, ovenText, minutesText, type Units } 
 
 const GAP = "\u00a0";
 
-const CROWN_WORDS: Readonly<Record<Compared, string>> = {
+const CROWN_WORDS: Readonly<Record<InsideCompared, string>> = {
   less: "flatter, less to trim",
   same: "crown as in the recipe",
   more: "higher crown, more to trim",
 };
-const CRUST_WORDS: Readonly<Record<Compared, string>> = {
+const CRUST_WORDS: Readonly<Record<InsideCompared, string>> = {
   less: "paler",
   same: "colour as in the recipe",
   more: "darker",
@@ -42,7 +42,7 @@ export function costText(likelyMin: number, solved: SolvedTin | null): string {
  * Why this heat, built from the numbers. `decisive` is the tin whose batter decided it; `written`
  * is the solved bake at the heat as written, where that is another.
  */
-export function whyText(
+export function whyHeatText(
   plan: CakePlan,
   decisive: number,
   own: SolvedTin | null,

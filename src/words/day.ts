@@ -3,7 +3,7 @@ import {
   type WayOut,
   isKeptCold,
   type Doing,
-  type Hold,
+  type HeldBy,
   type Made,
   type Resource,
 } from "@/core/day";
@@ -111,7 +111,7 @@ export const SPLIT_NAMES: Readonly<Record<DayBoxes["split"], string>> = {
 };
 
 /** What keeps a task from moving on; `name` is the task that does. */
-export function holdText(hold: Hold, name: string): string {
+export function holdText(hold: HeldBy, name: string): string {
   switch (hold.by) {
     case "task":
       if (!hold.isLink) return `“${name}” is being done then`;

@@ -11,7 +11,7 @@ import {
   sheetText,
   stuffName,
   thickText,
-  whyText,
+  whyAmountText,
 } from "./finishing";
 
 const US: Units = { measure: "us", heat: "F" };
@@ -72,13 +72,13 @@ describe("why a quantity is what it is", () => {
       "1200 cm² rolled out × 4 mm = 250 mL, 200 g, at 0.8 g to the mL.",
     ],
   ])("%j", (why, text) => {
-    expect(plain(whyText(quantity(why), METRIC))).toBe(text);
+    expect(plain(whyAmountText(quantity(why), METRIC))).toBe(text);
   });
 
   it("of several cakes is one of them so many times; what is laid on has no volume", () => {
     expect(
       plain(
-        whyText(
+        whyAmountText(
           quantity(
             { how: "by-area", areaMm2: 31_416, gPerCm2: 0.2 },
             { times: 2, volumeMl: null, massG: 126, stuff: "nuts" },
@@ -89,7 +89,7 @@ describe("why a quantity is what it is", () => {
     ).toBe("2 × (314 cm² × 0.2 g to the cm²) = 126 g.".replace("126", "125"));
     expect(
       plain(
-        whyText(
+        whyAmountText(
           quantity(
             { how: "by-weight", cakeG: 1000, mlPerKg: 80 },
             { volumeMl: 80, massG: 96, stuff: "syrup" },
@@ -101,9 +101,9 @@ describe("why a quantity is what it is", () => {
   });
 
   it("is in inches where the kitchen is", () => {
-    expect(plain(whyText(quantity({ how: "over", areaMm2: 31_416, thickMm: 6.35 }), US))).toContain(
-      "48.7 sq in × 1/4 in",
-    );
+    expect(
+      plain(whyAmountText(quantity({ how: "over", areaMm2: 31_416, thickMm: 6.35 }), US)),
+    ).toContain("48.7 sq in × 1/4 in");
   });
 });
 

@@ -2,14 +2,14 @@ import type {
   BuildRemark,
   Laid,
   Quantity,
-  Spread,
+  Coating,
   Standing,
   Stuff,
   Thing,
   Why,
 } from "@/core/build";
 import type {
-  Amount,
+  ToppingAmount,
   Consistency,
   Cover,
   Finish,
@@ -71,7 +71,7 @@ export const SWIRL_NAMES: Readonly<Record<Swirl, string>> = {
   medium: "swirls",
   tall: "tall swirls",
 };
-export const AMOUNT_NAMES: Readonly<Record<Amount, string>> = {
+export const AMOUNT_NAMES: Readonly<Record<ToppingAmount, string>> = {
   light: "a little",
   usual: "usual",
   heavy: "plenty",
@@ -112,7 +112,7 @@ const THING_NAMES: Readonly<Record<Thing, string>> = {
 export function stuffName(stuff: Stuff): string {
   if (stuff === "syrup") return "syrup";
   if (stuff === "rolled-covering") return "rolled covering";
-  return stuff in SPREAD_NAMES ? SPREAD_NAMES[stuff as Spread] : LAID_NAMES[stuff as Laid];
+  return stuff in SPREAD_NAMES ? SPREAD_NAMES[stuff as Coating] : LAID_NAMES[stuff as Laid];
 }
 
 /** One quantity by name: what it is of, and where it goes. */
@@ -135,7 +135,10 @@ export function quantityName({ thing, stuff, count: onEach, piece, times }: Quan
  * The formula behind a quantity, with its numbers; what stands before it is what `times` cakes
  * take.
  */
-export function whyText({ why, times, volumeMl, massG, stuff }: Quantity, units: Units): string {
+export function whyAmountText(
+  { why, times, volumeMl, massG, stuff }: Quantity,
+  units: Units,
+): string {
   const many = times > 1 ? `${times} × (` : "";
   const close = times > 1 ? ")" : "";
   const result =

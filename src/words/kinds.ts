@@ -1,7 +1,7 @@
 import type { HeatReason } from "@/core/bake";
 import type { Question } from "@/core/ask";
-import type { Verdict } from "@/core/fill";
-import type { Frosting, Spread } from "@/core/build";
+import type { FillVerdict } from "@/core/fill";
+import type { Frosting, Coating } from "@/core/build";
 import type { BatterKind } from "@/core/mix";
 
 /** What a baker calls each kind of batter. */
@@ -33,7 +33,7 @@ export const FROSTING_NAMES: Readonly<Record<Frosting, string>> = {
 };
 
 /** Everything that is spread, filled or poured. */
-export const SPREAD_NAMES: Readonly<Record<Spread, string>> = {
+export const SPREAD_NAMES: Readonly<Record<Coating, string>> = {
   ...FROSTING_NAMES,
   jam: "jam",
   curd: "curd",
@@ -52,7 +52,7 @@ export const SCALE_NAMES: Readonly<Record<Question["scale"], string>> = {
 };
 
 /** The verdict on a filled tin in a few words. */
-export const VERDICT_WORDS: Readonly<Record<Verdict, string>> = {
+export const VERDICT_WORDS: Readonly<Record<FillVerdict, string>> = {
   fits: "room to rise",
   crowns: "crown shows at the rim",
   overflows: "will pass the rim",

@@ -4,7 +4,7 @@ import {
   type EggSize,
   type KitchenMeasure,
   type KitchenMeasures,
-  type Way,
+  type CupWay,
 } from "@/core/measure";
 import type { KindReason } from "@/core/mix";
 import type {
@@ -33,7 +33,7 @@ export function kitchenText({ pieces, error }: KitchenMeasure): string {
     : text;
 }
 
-export const WAY_NAMES: Readonly<Record<Way, string>> = {
+export const WAY_NAMES: Readonly<Record<CupWay, string>> = {
   spooned: "spooned and levelled",
   dipped: "dipped and swept",
   packed: "packed",

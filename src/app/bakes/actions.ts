@@ -2,7 +2,7 @@
 
 import { randomUUID } from "node:crypto";
 import { parseBakeDoc, type BakeDoc } from "@/core/kept";
-import type { Kept, Outcome } from "@/components/frame/outcome";
+import type { KeptOutcome, Outcome } from "@/components/frame/outcome";
 import { addBake, giveUpBake, kitchenDatabase } from "@/data";
 import { issueText, METRIC } from "@/words";
 import { keeping } from "../keeping";
@@ -16,7 +16,7 @@ const MS_PER_MIN = 60_000;
  * faster.
  * @param speed how many times as fast as the machine's clock
  */
-export async function startBake(input: BakeDoc, speed: number): Promise<Kept> {
+export async function startBake(input: BakeDoc, speed: number): Promise<KeptOutcome> {
   const realMs = Date.now();
   const froms = Object.values(input.plannedFrom);
   const bakeMs =

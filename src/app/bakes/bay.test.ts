@@ -135,12 +135,12 @@ it.each([90 * 60_000, -25 * 60_000])(
     // Half of the butter's hour is left, as it was before.
     const before = { ...begun, at: begun.at - 30 * 60_000 };
     const now = (begun.at + byMs) / 60_000;
-    const bench = presentAt(
+    const present = presentAt(
       begunDay(doc),
       replayed(doc.tasks, moved === undefined ? [before] : [before, moved]),
       now,
     );
-    expect(bench.timers.find(({ task }) => task.id === "0.soften")?.endsAt).toBeCloseTo(
+    expect(present.timers.find(({ task }) => task.id === "0.soften")?.endsAt).toBeCloseTo(
       now + 30,
       2,
     );

@@ -189,11 +189,11 @@ function tick(bay: Bay): void {
   if (kinds.size === 0) return;
   const atMs = bakeTime(bay.doc.clock, nowMs);
   const { log } = bay;
-  const bench = presentAt(bay.day, log, atMs / 60_000);
+  const present = presentAt(bay.day, log, atMs / 60_000);
   const { devices, news } = deviceNews(bay.devices, {
     doc: bay.doc,
     log,
-    bench,
+    present,
     kinds,
     atMs,
     nowMs,

@@ -49,7 +49,7 @@ function run(
     const { devices: next, news } = deviceNews(now, {
       doc,
       log,
-      bench: presentAt(day, log, atMs / 60_000),
+      present: presentAt(day, log, atMs / 60_000),
       kinds: new Set(kinds),
       atMs,
       nowMs: atMs,

@@ -48,7 +48,7 @@ type Insides = readonly (BakeInside | null)[];
 type Kitchen = {
   readonly doc: BakeDoc;
   readonly log: Log;
-  readonly bench: Present;
+  readonly present: Present;
   readonly kinds: ReadonlySet<DeviceKind>;
   readonly atMs: number;
   readonly nowMs: number;
@@ -184,9 +184,9 @@ export function solvedInsides(doc: BakeDoc): Insides {
  * The scale so many seconds later; it begins anew where another task's tins, or a tin further on,
  * are poured.
  */
-function poured(devices: Plugged, { doc, log, bench }: Kitchen, seconds: number): Plugged {
+function poured(devices: Plugged, { doc, log, present }: Kitchen, seconds: number): Plugged {
   const filling = doc.tasks.find(
-    (task) => task.doing.do === "fill" && bench.states.get(task.id)?.is === "open",
+    (task) => task.doing.do === "fill" && present.states.get(task.id)?.is === "open",
   );
   const targets = filling === undefined ? [] : (doc.cakes[filling.cake]?.tinsG ?? []);
   const tin = filling === undefined ? -1 : openTin(log, filling.id, targets.length);
@@ -210,14 +210,14 @@ function poured(devices: Plugged, { doc, log, bench }: Kitchen, seconds: number)
 }
 
 /** What the thermometers stand in: the load that is in, or was in last. */
-function warmthOf({ doc, bench, log, insides }: Kitchen): Warmth {
+function warmthOf({ doc, present, log, insides }: Kitchen): Warmth {
   const onAt = doc.tasks.flatMap((task) => {
-    const state = bench.states.get(task.id);
+    const state = present.states.get(task.id);
     return task.doing.do === "warm-up" && (state?.is === "running" || state?.is === "over")
       ? [{ cake: task.cake, at: state.startedAt }]
       : [];
   });
-  const loads = ovenLoads(doc, log, bench, (cake) => insides[cake] ?? null);
+  const loads = ovenLoads(doc, log, present, (cake) => insides[cake] ?? null);
   const load = loads.reduce<OvenLoad | null>(
     (last, each) => (each.inAt !== null && each.inAt >= (last?.inAt ?? -Infinity) ? each : last),
     null,

@@ -18,7 +18,7 @@ import {
   type Cake,
 } from "@/data";
 import type { RecipeDoc } from "@/core/recipe";
-import type { Kept, Outcome, SaveOutcome, Theirs } from "@/components/frame/outcome";
+import type { KeptOutcome, Outcome, SaveOutcome, Theirs } from "@/components/frame/outcome";
 import { issueText, METRIC } from "@/words";
 import { baseOf, keeping, keepingChange } from "../keeping";
 import { idOf } from "../id-of";
@@ -53,7 +53,7 @@ export async function keepCake(
   name: string,
   input: Question,
   recipeId: string | null,
-): Promise<Kept> {
+): Promise<KeptOutcome> {
   const checked = named(name);
   if (checked === null) return nameTrouble(name);
   const question = parseQuestion(input);
@@ -105,7 +105,7 @@ export async function lookAtCake(id: string, version: number): Promise<Theirs<Ca
 }
 
 /** Keeps one state of a cake as a cake of its own, so that choosing the other loses nothing. */
-export async function keepApart(name: string, input: CakeDoc): Promise<Kept> {
+export async function keepApart(name: string, input: CakeDoc): Promise<KeptOutcome> {
   const doc = parseCakeDoc(input);
   if (!doc.ok) return { ok: false, message: issueText(doc.issue, METRIC) };
   const id = randomUUID();

@@ -1,6 +1,6 @@
 import type { Metadata } from "next";
 import Link from "next/link";
-import { CakeList } from "@/components/cakes/cake-list";
+import { CakeList } from "@/components/cake/cake-list";
 import { FreshList } from "@/components/frame/kitchen-changed";
 import { Trouble } from "@/components/frame/trouble";
 import { kitchenDatabase, listCakes, stored } from "@/data";

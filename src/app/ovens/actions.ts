@@ -2,8 +2,8 @@
 
 import { randomUUID } from "node:crypto";
 import * as z from "zod/mini";
-import type { OvenChoice } from "@/components/bench/choices";
-import type { Kept, Outcome, SaveOutcome, Theirs } from "@/components/frame/outcome";
+import type { OvenChoice } from "@/components/frame/choices";
+import type { KeptOutcome, Outcome, SaveOutcome, Theirs } from "@/components/frame/outcome";
 import { KitchenOvenSchema, USUAL_OVEN } from "@/core/bake";
 import { parseWith } from "@/core/measure";
 import {
@@ -30,7 +30,7 @@ const OvenToKeepSchema = z.strictObject({
 const GONE = "This oven is not in the kitchen any more.";
 
 /** A new oven, an ordinary one until more is known of it. */
-export async function keepOven(): Promise<Kept> {
+export async function keepOven(): Promise<KeptOutcome> {
   const id = randomUUID();
   const result = await stored(() =>
     addOven(kitchenDatabase(), { id, name: "New oven", spec: USUAL_OVEN }, new Date()),

@@ -1,7 +1,7 @@
 import type { Metadata } from "next";
 import { FreshList } from "@/components/frame/kitchen-changed";
 import { Trouble } from "@/components/frame/trouble";
-import { OvenList } from "@/components/ovens/oven-list";
+import { OvenList } from "@/components/oven/oven-list";
 import { kitchenDatabase, listOvens, stored } from "@/data";
 import { storageText } from "@/words";
 import { keepOven } from "./actions";

@@ -2,7 +2,7 @@
 
 import { randomUUID } from "node:crypto";
 import * as z from "zod/mini";
-import type { Kept, Outcome, SaveOutcome, Theirs } from "@/components/frame/outcome";
+import type { KeptOutcome, Outcome, SaveOutcome, Theirs } from "@/components/frame/outcome";
 import { IngredientSchema, type Ingredient } from "@/core/pantry";
 import { parseRecipeDoc, type RecipeDoc } from "@/core/recipe";
 import {
@@ -29,7 +29,7 @@ import { idOf } from "../id-of";
 const GONE = "This recipe is not in the kitchen any more.";
 
 /** Keeps a new recipe. */
-export async function keepRecipe(input: RecipeDoc): Promise<Kept> {
+export async function keepRecipe(input: RecipeDoc): Promise<KeptOutcome> {
   const doc = parseRecipeDoc(input);
   if (!doc.ok) return { ok: false, message: issueText(doc.issue, METRIC) };
   const id = randomUUID();

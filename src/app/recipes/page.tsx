@@ -1,6 +1,6 @@
 import type { Metadata } from "next";
 import { FreshList } from "@/components/frame/kitchen-changed";
-import { RecipeList } from "@/components/recipes/recipe-list";
+import { RecipeList } from "@/components/recipe/recipe-list";
 import { Trouble } from "@/components/frame/trouble";
 import { kitchenDatabase, searchRecipes, stored } from "@/data";
 import { storageText } from "@/words";

@@ -2,8 +2,8 @@
 
 import { randomUUID } from "node:crypto";
 import * as z from "zod/mini";
-import type { Kept, Outcome, SaveOutcome, Theirs } from "@/components/frame/outcome";
-import type { TinChoice } from "@/components/bench/choices";
+import type { KeptOutcome, Outcome, SaveOutcome, Theirs } from "@/components/frame/outcome";
+import type { TinChoice } from "@/components/frame/choices";
 import { numberIn, parseWith, wholeIn } from "@/core/measure";
 import { tinGeometry, TinSchema } from "@/core/tin";
 import {
@@ -63,7 +63,7 @@ function nameTaken(name: string): string {
 }
 
 /** Puts a new tin into the cupboard. */
-export async function keepTin(input: Omit<TinChoice, "id">): Promise<Kept> {
+export async function keepTin(input: Omit<TinChoice, "id">): Promise<KeptOutcome> {
   const id = randomUUID();
   const tin = checked({ ...input, id });
   if (!tin.ok) return tin;

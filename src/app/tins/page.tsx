@@ -1,7 +1,7 @@
 import type { Metadata } from "next";
 import { FreshList } from "@/components/frame/kitchen-changed";
 import { Trouble } from "@/components/frame/trouble";
-import { Cupboard } from "@/components/tins/cupboard";
+import { Cupboard } from "@/components/tin/cupboard";
 import { kitchenDatabase, listTins, stored } from "@/data";
 import { storageText } from "@/words";
 import { keepTin, ownTins } from "./actions";

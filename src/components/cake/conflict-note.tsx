@@ -3,19 +3,19 @@
 import { useState } from "react";
 import type { CakeDoc } from "@/core/kept";
 import type { SaveAction, SaveState } from "../frame/autosave";
-import type { Kept } from "../frame/outcome";
+import type { KeptOutcome } from "../frame/outcome";
 import { useTell } from "../frame/toasts";
 
 type ConflictNoteProps = {
   readonly name: string;
   readonly state: SaveState<CakeDoc>;
   readonly dispatch: (action: SaveAction<CakeDoc>) => void;
-  readonly keepApart: (name: string, doc: CakeDoc) => Promise<Kept>;
+  readonly keepApart: (name: string, doc: CakeDoc) => Promise<KeptOutcome>;
 };
 
 const clock = (at: number): string =>
   new Intl.DateTimeFormat("en-GB", { hour: "2-digit", minute: "2-digit" }).format(at);
-const UNREACHABLE: Kept = {
+const UNREACHABLE: KeptOutcome = {
   ok: false,
   message:
     "The kitchen's server can't be reached. Nothing is lost: this page still holds your changes.",

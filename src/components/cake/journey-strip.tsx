@@ -16,9 +16,9 @@ import {
 } from "@/words";
 import { finishedWith, layersText } from "@/words/finishing";
 import { CUT_NAMES } from "@/words/serving";
-import { amountText, worstFill } from "../bench/describe";
-import { STATION_NAMES, STATIONS, type Station } from "./stations";
-import { STATION_DRAWINGS } from "./strip-drawings";
+import { amountText, worstFill } from "../ask/describe";
+import { STATION_NAMES, STATIONS, type Station } from "../frame/stations";
+import { STATION_DRAWINGS } from "../section/strip-drawings";
 
 type JourneyStripProps = {
   readonly plan: CakePlan;

@@ -2,11 +2,11 @@
 
 import type { Question, ReadQuestion } from "@/core/ask";
 import { issueText, type Units } from "@/words";
-import type { RecipeChoice, TinChoice } from "../bench/choices";
-import { RecipeSide } from "../bench/recipe-side";
-import { TinsSide } from "../bench/tins-side";
+import type { RecipeChoice, TinChoice } from "../frame/choices";
+import { RecipeSide } from "../ask/recipe-side";
+import { TinsSide } from "../ask/tins-side";
 import { Field } from "../frame/field";
-import { ScaleControl } from "./scale-control";
+import { ScaleControl } from "../ask/scale-control";
 
 type MendCakeProps = {
   readonly question: Question;

@@ -13,16 +13,15 @@ import {
   nameInCake,
 } from "@/core/day";
 import { plannedCake, type BakeDoc, type CakeDoc, type PlannedCake } from "@/core/kept";
-import { pantryOf } from "@/core/pantry";
-import { StartBaking, type OpenBake } from "../bakes/start-baking";
-import type { KitchenPantry } from "../cake/mix-station";
-import type { Kept, SaveOutcome } from "../frame/outcome";
+import { pantryOf, type KitchenPantry } from "@/core/pantry";
+import { StartBaking, type OpenBake } from "../live/start-baking";
+import type { KeptOutcome, SaveOutcome } from "../frame/outcome";
 import { useTell } from "../frame/toasts";
 import { useUnits } from "../frame/units";
 import { saveCalendar } from "./calendar";
 import { CakeRemarks } from "./cake-remarks";
 import { NoDay } from "./no-day";
-import { useNow } from "./now";
+import { useNow } from "../frame/now";
 import { Planned } from "./planned";
 
 type CakeThen = {
@@ -37,7 +36,7 @@ type DayOfCakesProps = {
   readonly pantry: KitchenPantry;
   readonly change: (id: string, doc: CakeDoc, base: number) => Promise<SaveOutcome<CakeDoc>>;
   readonly bakes: readonly OpenBake[];
-  readonly startBake: (doc: BakeDoc, speed: number) => Promise<Kept>;
+  readonly startBake: (doc: BakeDoc, speed: number) => Promise<KeptOutcome>;
 };
 
 /**

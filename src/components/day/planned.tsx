@@ -2,7 +2,7 @@
 
 import { minutesText } from "@/words";
 import { doingText } from "@/words/day";
-import { clockAt, dateAt } from "./now";
+import { clockAt, dateAt } from "../frame/now";
 import { Timeline, type TimelineProps } from "./timeline";
 
 /** A day as it is planned: when to begin, the hours by what they take, and every task in order. */

@@ -12,7 +12,7 @@ import {
 } from "@/core/day";
 import { minutesText, type Units } from "@/words";
 import { doingText, holdText, RESOURCE_NAMES } from "@/words/day";
-import { clockAt } from "./now";
+import { clockAt } from "../frame/now";
 
 const ROW = 34;
 const WIDTH = 800;

@@ -18,5 +18,5 @@ export type SaveOutcome<T> =
     };
 
 /** The same for something new. */
-export type Kept =
+export type KeptOutcome =
   { readonly ok: true; readonly id: string } | { readonly ok: false; readonly message: string };

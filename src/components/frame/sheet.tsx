@@ -17,12 +17,12 @@ type SheetProps = {
   readonly title: string;
   readonly onClose: () => void;
   /** Whether it is closed with a floury knuckle. */
-  readonly atBench?: boolean;
+  readonly isLarge?: boolean;
   readonly children: ReactNode;
 };
 
 /** A sheet over the page with one thing to do on it; Escape or a tap outside closes it. */
-export function Sheet({ title, onClose, atBench = false, children }: SheetProps) {
+export function Sheet({ title, onClose, isLarge = false, children }: SheetProps) {
   return (
     <Dialog.Root
       open
@@ -39,10 +39,10 @@ export function Sheet({ title, onClose, atBench = false, children }: SheetProps)
           <div className="mb-3 flex items-center justify-between gap-4">
             <Dialog.Title className="text-xl">{title}</Dialog.Title>
             <Dialog.Close
-              className={`button !px-2.5 ${atBench ? "size-16 shrink-0" : ""}`}
+              className={`button !px-2.5 ${isLarge ? "size-16 shrink-0" : ""}`}
               aria-label="Close"
             >
-              <X size={atBench ? 28 : 18} aria-hidden />
+              <X size={isLarge ? 28 : 18} aria-hidden />
             </Dialog.Close>
           </div>
           {children}

@@ -1,9 +1,9 @@
 import type { ReactNode } from "react";
-import type { Spread, Stuff } from "@/core/build";
+import type { Coating, Stuff } from "@/core/build";
 import { drawnBeads, swirlSize } from "@/core/finish";
 import { dripDepth, FRUIT_TALL, type DrawnCake, type PlacedTier } from "./cake-places";
 import { cakePaths } from "./section-paths";
-import type { Standing } from "./standing";
+import type { Figure } from "./standing";
 
 const line = {
   vectorEffect: "non-scaling-stroke",
@@ -74,8 +74,8 @@ function Crumb({
   damMm,
 }: {
   readonly tier: PlacedTier;
-  readonly filling: Spread;
-  readonly frosting: Spread;
+  readonly filling: Coating;
+  readonly frosting: Coating;
   readonly damMm: number;
 }) {
   const { geometry, layers, domeMm } = tier.tier;
@@ -133,7 +133,7 @@ function Crumb({
 /**
  * The coat of a tier in section: all round and over the top, or the top alone following its crown.
  */
-function CutCoat({ tier, frosting }: { readonly tier: PlacedTier; readonly frosting: Spread }) {
+function CutCoat({ tier, frosting }: { readonly tier: PlacedTier; readonly frosting: Coating }) {
   const { coat, halfMm, holeMm, edgeMm, topMm, footMm } = tier;
   if (coat.topMm === 0) return null;
   const className = `${spreadFill(frosting)} stroke-ink`;
@@ -173,7 +173,7 @@ function CutCoat({ tier, frosting }: { readonly tier: PlacedTier; readonly frost
 export function cutCake(
   { tiers, build, finish, wears, widthMm, heightMm }: DrawnCake,
   hasCoat: boolean,
-): Standing {
+): Figure {
   return {
     widthMm,
     heightMm,
@@ -188,7 +188,7 @@ export function cutCake(
 }
 
 /** A cake from outside, as it stands on the table. */
-export function wholeCake(cake: DrawnCake): Standing {
+export function wholeCake(cake: DrawnCake): Figure {
   const { tiers, build, finish, wears, widthMm, heightMm } = cake;
   return {
     widthMm,
@@ -241,7 +241,7 @@ function OnIt({
 }: {
   readonly tier: PlacedTier;
   readonly wears: DrawnCake["wears"];
-  readonly frosting: Spread;
+  readonly frosting: Coating;
   readonly isCut: boolean;
 }) {
   const { borders = [], pour, swirls, toppings = [], rolledMm, fruit } = wears;

@@ -16,7 +16,7 @@ const TALLEST_PX = 180;
 type Stand = { readonly key: string; readonly fill: TinFill; readonly drawn: number };
 
 /** One side of the bench: tins standing in a row. */
-export type Group = {
+export type TinRow = {
   readonly title: string;
   readonly fills: readonly TinFill[];
   readonly description: string;
@@ -53,7 +53,7 @@ export function SectionDrawing({
   units,
   isStale = false,
 }: {
-  readonly groups: readonly Group[];
+  readonly groups: readonly TinRow[];
   readonly units: Units;
   readonly isStale?: boolean;
 }) {

@@ -3,7 +3,7 @@ import { numberIn, risingRoot } from "../measure";
 import type { Material } from "../tin";
 import { closedFormMinutes, type BakeCase } from "./closed-form";
 import { RULE_LESS_C } from "./materials";
-import { DialSchema, ReadingSchema, ShelfSchema } from "./oven";
+import { DialSchema, OvenReadingSchema, ShelfSchema } from "./oven";
 
 /** Heats a cake is baked at, °C. */
 export const OVEN_LIMITS_C = { min: 100, max: 260 } as const;
@@ -28,7 +28,7 @@ export const OvenSchema = z.strictObject({
   /** A dial not marked in °C, or its step. */
   dial: z.optional(DialSchema),
   /** What a thermometer in it said; stands in for `readsC` when that is left out. */
-  readings: z.optional(z.array(ReadingSchema).check(z.maxLength(200))),
+  readings: z.optional(z.array(OvenReadingSchema).check(z.maxLength(200))),
   /** Room on a shelf: tells how many tins go in at once. */
   shelf: z.optional(ShelfSchema),
   warmUpMin: z.optional(numberIn(1, 90, "min")),

@@ -36,12 +36,12 @@ export {
   OVEN_SOURCES,
   ovenOffset,
   parseOven,
-  ReadingSchema,
+  OvenReadingSchema,
   ShelfSchema,
   USUAL_OVEN,
   type KitchenOven,
   type OvenOffset,
-  type Reading,
+  type OvenReading,
   type Shelf,
 } from "./oven";
 export {
@@ -51,7 +51,7 @@ export {
   gapMm,
   shelfPieces,
   shelfPlan,
-  type Placed,
+  type ShelvedTin,
   type ShelfPlan,
 } from "./shelves";
 export {
@@ -60,7 +60,7 @@ export {
   comparedInsides,
   setShare,
   type BakeInside,
-  type Compared,
+  type InsideCompared,
   type InsideCase,
 } from "./solver/inside";
 export {

@@ -8,10 +8,10 @@ import {
   ovenOffset,
   parseOven,
   USUAL_OVEN,
-  type Reading,
+  type OvenReading,
 } from ".";
 
-const at180 = (...trueCs: readonly number[]): readonly Reading[] =>
+const at180 = (...trueCs: readonly number[]): readonly OvenReading[] =>
   trueCs.map((trueC) => ({ dialC: 180, trueC }));
 
 describe("how far an oven is off", () => {
@@ -37,7 +37,7 @@ describe("how far an oven is off", () => {
   });
 
   it("goes by readings near the setting when they differ along the dial", () => {
-    const readings: readonly Reading[] = [
+    const readings: readonly OvenReading[] = [
       { dialC: 140, trueC: 139 },
       { dialC: 145, trueC: 144 },
       { dialC: 200, trueC: 190 },

@@ -8,11 +8,11 @@ export const OVEN_SOURCES = ["electric", "gas", "countertop"] as const;
 export const AIRS = ["still", "fan", "either"] as const;
 
 /** What an oven thermometer said: true heat at a setting of the dial, both °C. */
-export const ReadingSchema = z.strictObject({
+export const OvenReadingSchema = z.strictObject({
   dialC: numberIn(50, 320, "°C"),
   trueC: numberIn(30, 350, "°C"),
 });
-export type Reading = z.infer<typeof ReadingSchema>;
+export type OvenReading = z.infer<typeof OvenReadingSchema>;
 
 /** Room on one shelf, mm, and how many are baked on at once. */
 export const ShelfSchema = z.strictObject({
@@ -39,7 +39,7 @@ export const KitchenOvenSchema = z.strictObject({
   shelf: ShelfSchema,
   /** Until it is as hot as it says. */
   warmUpMin: numberIn(1, 90, "min"),
-  readings: z.array(ReadingSchema).check(z.maxLength(MOST_READINGS)),
+  readings: z.array(OvenReadingSchema).check(z.maxLength(MOST_READINGS)),
 });
 export type KitchenOven = z.infer<typeof KitchenOvenSchema>;
 
@@ -67,7 +67,7 @@ export type OvenOffset = {
   /** Readings it rests on. */
   readonly count: number;
   /** Those that disagree with all others, left out. */
-  readonly setAside: readonly Reading[];
+  readonly setAside: readonly OvenReading[];
 };
 
 /**
@@ -94,9 +94,9 @@ const MAD_TO_SIGMA = 1.4826;
  * without readings.
  * @example ovenOffset([{ dialC: 180, trueC: 174 }], 180)?.readsC // -6
  */
-export function ovenOffset(readings: readonly Reading[], dialC: number): OvenOffset | null {
+export function ovenOffset(readings: readonly OvenReading[], dialC: number): OvenOffset | null {
   if (readings.length === 0) return null;
-  const offOf = (reading: Reading): number => reading.trueC - reading.dialC;
+  const offOf = (reading: OvenReading): number => reading.trueC - reading.dialC;
   const offs = readings.map(offOf);
   const middle = median(offs);
   const reach = Math.max(

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { tinGeometry, type Tin, type TinGeometry } from "../tin";
-import { AIR_MM, footprint, gapMm, shelfPieces, shelfPlan, type Placed, type Shelf } from ".";
+import { AIR_MM, footprint, gapMm, shelfPieces, shelfPlan, type ShelvedTin, type Shelf } from ".";
 
 function tin(spec: Tin): TinGeometry {
   const result = tinGeometry(spec);
@@ -166,7 +166,7 @@ describe("tins on the shelves", () => {
 });
 
 /** Left, front, right, back of a placed tin, mm. */
-function edges(placed: Placed): readonly [number, number, number, number] {
+function edges(placed: ShelvedTin): readonly [number, number, number, number] {
   return [
     placed.xMm - placed.widthMm / 2,
     placed.yMm - placed.depthMm / 2,

@@ -21,14 +21,14 @@ export type Footprint = {
 };
 
 /** A tin on a shelf: its middle from the left and the front, mm. */
-export type Placed = Footprint & {
+export type ShelvedTin = Footprint & {
   readonly tin: number;
   readonly xMm: number;
   readonly yMm: number;
 };
 
 /** One load: what stands on each of its shelves, the topmost last. */
-export type Load = readonly (readonly Placed[])[];
+export type Load = readonly (readonly ShelvedTin[])[];
 
 export type ShelfPlan = {
   readonly loads: readonly Load[];
@@ -122,9 +122,9 @@ export function shelfPlan(tins: readonly TinGeometry[], shelf: Shelf): ShelfPlan
     .sort((a, b) => b.widthMm * b.depthMm - a.widthMm * a.depthMm);
   const loads: Load[] = [];
   while (waiting.length > 0) {
-    const load: Placed[][] = [];
+    const load: ShelvedTin[][] = [];
     for (let level = 0; level < shelf.atOnce && waiting.length > 0; level += 1) {
-      const standing: Placed[] = [];
+      const standing: ShelvedTin[] = [];
       const left: typeof waiting = [];
       for (const piece of waiting) {
         const placed = placeOn(shelf, standing, piece);
@@ -140,11 +140,11 @@ export function shelfPlan(tins: readonly TinGeometry[], shelf: Shelf): ShelfPlan
 }
 
 /** The same, moved together to the middle of the shelf, where the heat is most even. */
-function centred(shelf: Shelf, standing: readonly Placed[]): Placed[] {
+function centred(shelf: Shelf, standing: readonly ShelvedTin[]): ShelvedTin[] {
   if (standing.length === 0) return [];
   const middle = (
-    low: (tin: Placed) => number,
-    high: (tin: Placed) => number,
+    low: (tin: ShelvedTin) => number,
+    high: (tin: ShelvedTin) => number,
     room: number,
   ): number => room / 2 - (Math.min(...standing.map(low)) + Math.max(...standing.map(high))) / 2;
   const dx = middle(
@@ -172,9 +172,9 @@ const ROW_MM = 5;
  */
 function placeOn(
   shelf: Shelf,
-  standing: readonly Placed[],
+  standing: readonly ShelvedTin[],
   piece: Footprint & { readonly tin: number },
-): Placed | null {
+): ShelvedTin | null {
   const turned = { ...piece, widthMm: piece.depthMm, depthMm: piece.widthMm };
   for (const each of piece.isRound || piece.widthMm === piece.depthMm ? [piece] : [piece, turned]) {
     const fromY = AIR_MM + each.depthMm / 2;
@@ -190,7 +190,7 @@ function placeOn(
 /** The leftmost place of a tin in a row; null when the row has none. */
 function leftmost(
   shelf: Shelf,
-  standing: readonly Placed[],
+  standing: readonly ShelvedTin[],
   piece: Footprint,
   y: number,
 ): number | null {
@@ -235,7 +235,7 @@ function between(
 }
 
 /** The least distance between two tins, mm: between circles, boxes, or one of each. */
-export function gapMm(a: Placed, b: Placed): number {
+export function gapMm(a: ShelvedTin, b: ShelvedTin): number {
   const { halfWidth, halfDepth, radius } = between(a, b);
   return (
     Math.hypot(

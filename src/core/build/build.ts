@@ -14,7 +14,7 @@ import {
 } from "../tin";
 import type { Quantity } from "./quantity";
 import type { BuildRequest, Standing } from "./schema";
-import { SPREAD_DENSITY, type Frosting, type Spread } from "./spreads";
+import { SPREAD_DENSITY, type Frosting, type Coating } from "./spreads";
 import { FILLING_MM, stackHeight } from "./stack";
 
 /** Cakes of one width, standing on the board or on a wider tier. */
@@ -44,12 +44,12 @@ export type BuiltCake = { readonly cakes: number; readonly tiers: readonly Tier[
 export type BuildRemark =
   | { readonly code: "one-layer-has-no-filling" }
   | { readonly code: "supports-needed"; readonly tiers: number; readonly aboveG: number }
-  | { readonly code: "soft-filling-without-dam"; readonly filling: Spread };
+  | { readonly code: "soft-filling-without-dam"; readonly filling: Coating };
 
 export type Build = {
   readonly standing: Standing;
   readonly fillingMm: number;
-  readonly filling: Spread;
+  readonly filling: Coating;
   readonly damMm: number;
   readonly cakes: readonly BuiltCake[];
   readonly quantities: readonly Quantity[];
@@ -69,7 +69,7 @@ export const THINNEST_SLICE_MM = 12;
 /** A dam leaves at least this much across for what it holds, mm. Judgement. */
 const LEAST_POOL_MM = 20;
 /** Fillings that run or slide without a dam. */
-const SOFT: readonly Spread[] = ["jam", "curd", "custard"];
+const SOFT: readonly Coating[] = ["jam", "curd", "custard"];
 const SYRUP_DENSITY = 1.2;
 
 /**
@@ -222,7 +222,7 @@ function tiered(tiers: readonly Tier[]): readonly BuiltCake[] {
 
 type Filled = {
   readonly fillingMm: number;
-  readonly filling: Spread;
+  readonly filling: Coating;
   readonly damMm: number;
   readonly soakMlPerKg?: number | undefined;
 };
@@ -239,7 +239,7 @@ function quantitiesOf(
   const found: Quantity[] = [];
   const spread = (
     thing: "filling" | "dam",
-    stuff: Spread,
+    stuff: Coating,
     volumeMm3: number,
     why: Quantity["why"],
   ): void => {
@@ -292,7 +292,7 @@ function quantitiesOf(
 function remarksOf(
   request: BuildRequest,
   cakes: readonly BuiltCake[],
-  { filling, damMm }: { readonly filling: Spread; readonly damMm: number },
+  { filling, damMm }: { readonly filling: Coating; readonly damMm: number },
 ): readonly BuildRemark[] {
   const remarks: BuildRemark[] = [];
   const isFilled = cakes.some(({ tiers }) => tiers.some(({ layers }) => layers > 1));

@@ -25,5 +25,5 @@ export {
   POURS,
   SPREAD_DENSITY,
   type Frosting,
-  type Spread,
+  type Coating,
 } from "./spreads";

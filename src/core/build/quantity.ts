@@ -1,4 +1,4 @@
-import type { Spread } from "./spreads";
+import type { Coating } from "./spreads";
 
 /** Laid on by weight, not spread. */
 export const LAID = [
@@ -15,7 +15,7 @@ export const LAID = [
 export type Laid = (typeof LAID)[number];
 
 /** What a quantity is of. */
-export type Stuff = Spread | Laid | "syrup" | "rolled-covering";
+export type Stuff = Coating | Laid | "syrup" | "rolled-covering";
 
 /** Where it goes. */
 export type Thing =

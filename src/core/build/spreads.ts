@@ -26,10 +26,10 @@ export const FILLINGS = [
 export const POURS = ["pouring-ganache", "water-icing", "boiled-fudge", "jam"] as const;
 
 /** Everything that is spread, filled or poured. */
-export type Spread = Frosting | (typeof FILLINGS)[number] | (typeof POURS)[number];
+export type Coating = Frosting | (typeof FILLINGS)[number] | (typeof POURS)[number];
 
 /** Density as spread, g/mL. Judgement; weighing a cup of it is better. */
-export const SPREAD_DENSITY: Readonly<Record<Spread, number>> = {
+export const SPREAD_DENSITY: Readonly<Record<Coating, number>> = {
   "butter-and-sugar": 0.8,
   "cream-cheese": 0.95,
   "whipped-cream": 0.47,
@@ -44,4 +44,9 @@ export const SPREAD_DENSITY: Readonly<Record<Spread, number>> = {
 };
 
 /** What spoils in a warm room. */
-export const COLD_SPREADS: readonly Spread[] = ["cream-cheese", "whipped-cream", "custard", "curd"];
+export const COLD_SPREADS: readonly Coating[] = [
+  "cream-cheese",
+  "whipped-cream",
+  "custard",
+  "curd",
+];

@@ -1,4 +1,4 @@
-import type { Spread, Stuff } from "../build";
+import type { Coating, Stuff } from "../build";
 import type { Cups, Fill } from "../fill";
 import { ALLERGENS, type Allergen } from "../pantry";
 import type { Hazard, HeatSource, Holds } from "../recipe";
@@ -28,7 +28,7 @@ export type Caution =
   | { readonly code: "spray-residue"; readonly shape: Shape; readonly material: Material }
   | { readonly code: "wet-strips" }
   | { readonly code: "keep-cold"; readonly because: ColdBecause; readonly hours: number }
-  | { readonly code: "raw-egg"; readonly spread: Spread | null }
+  | { readonly code: "raw-egg"; readonly spread: Coating | null }
   | { readonly code: "hot-sugar" }
   | { readonly code: "supports-out"; readonly tiers: number }
   | { readonly code: "air-blocked" }
@@ -38,7 +38,7 @@ export type Caution =
   | { readonly code: (typeof PLAIN_HAZARDS)[number] };
 
 /** Spreads whose egg is not heated unless their maker sees to it. */
-const RAW_EGG: readonly Spread[] = ["meringue-butter", "curd", "custard"];
+const RAW_EGG: readonly Coating[] = ["meringue-butter", "curd", "custard"];
 
 /**
  * What the usual formula of a spread, or what is laid on by weight, brings with it. What a pack

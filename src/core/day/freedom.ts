@@ -2,7 +2,7 @@ import {
   presenceOf,
   RESOURCES,
   type Bound,
-  type Link,
+  type TaskLink,
   type Resource,
   type Stretch,
   type Task,
@@ -12,7 +12,7 @@ import {
  * What keeps a task from moving on: another task, because it comes before or after or takes the
  * same hands, mixer or oven; hours away; the end.
  */
-export type Hold =
+export type HeldBy =
   | {
       readonly by: "task";
       readonly id: string;
@@ -27,11 +27,11 @@ export type Hold =
  * How far a task can move while all others stand, minutes; what is bound to it to the minute moves
  * along.
  */
-export type Freedom = {
+export type Float = {
   readonly earlierBy: number;
   readonly laterBy: number;
-  readonly earlierHold: Hold;
-  readonly laterHold: Hold;
+  readonly earlierHold: HeldBy;
+  readonly laterHold: HeldBy;
   readonly along: readonly string[];
 };
 
@@ -43,18 +43,18 @@ type Day = {
   readonly units: readonly Bound[];
   readonly due: (task: Task) => number;
   /** Links out of each task. */
-  readonly later: ReadonlyMap<string, readonly (Link & { readonly to: Task })[]>;
+  readonly later: ReadonlyMap<string, readonly (TaskLink & { readonly to: Task })[]>;
 };
 
-type Limit = { readonly at: number; readonly hold: Hold };
+type Limit = { readonly at: number; readonly hold: HeldBy };
 
 /** The freedom of every task of a day, by id. */
 export function freedomsOf(
   day: Day,
   placed: ReadonlyMap<string, Stretch>,
   away: readonly Stretch[],
-): ReadonlyMap<string, Freedom> {
-  const freedoms = new Map<string, Freedom>();
+): ReadonlyMap<string, Float> {
+  const freedoms = new Map<string, Float>();
   const held = new Map(
     RESOURCES.map(
       (need) =>
@@ -103,7 +103,7 @@ function limitsOf(
   const own = placed.get(task.id) ?? { from: 0, to: 0 };
   let earlier: Limit = { at: FURTHEST_MIN, hold: { by: "far-enough" } };
   let later: Limit = { at: due(task) - own.to, hold: { by: "due" } };
-  const atMost = (by: "earlier" | "later", at: number, hold: Hold): void => {
+  const atMost = (by: "earlier" | "later", at: number, hold: HeldBy): void => {
     if (by === "earlier" && at < earlier.at) earlier = { at, hold };
     if (by === "later" && at < later.at) later = { at, hold };
   };
@@ -141,11 +141,11 @@ function limitsOf(
         isBefore: false,
       });
   }
-  const besideStretch = (part: Stretch, stands: Stretch, hold: Hold): void => {
+  const besideStretch = (part: Stretch, stands: Stretch, hold: HeldBy): void => {
     if (stands.to <= part.from) atMost("earlier", part.from - stands.to, hold);
     if (stands.from >= part.to) atMost("later", stands.from - part.to, hold);
   };
-  const beside = (stands: Stretch, hold: Hold): void => besideStretch(own, stands, hold);
+  const beside = (stands: Stretch, hold: HeldBy): void => besideStretch(own, stands, hold);
   for (const need of task.needs) {
     for (const other of held.get(need) ?? [])
       if (!along.has(other.id) && other.id !== task.id)

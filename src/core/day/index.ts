@@ -10,7 +10,7 @@ export {
   type RecipeWords,
 } from "./day-cake";
 export { type CakeOfDay, type DayPlan, dayPlan, type WayOut, waysOut } from "./day-plan";
-export type { Hold } from "./freedom";
+export type { HeldBy } from "./freedom";
 export { isKeptCold, MADE, type Made } from "./making";
 export { type DayRequest, dueOf } from "./net";
 export { isOvernight, localMinute } from "./nights";
@@ -19,7 +19,7 @@ export { nameInCake } from "./task-list";
 export {
   type Doing,
   goingOf,
-  type Link,
+  type TaskLink,
   presenceOf,
   type Resource,
   RESOURCES,
@@ -27,7 +27,7 @@ export {
   type Stretch,
   type Task,
   TaskSchema,
-  type Way,
-  WAYS,
+  type Shortcut,
+  SHORTCUTS,
 } from "./task";
 export { SOFT_BUTTER, tasksOf } from "./tasks";

@@ -1,4 +1,4 @@
-import { COLD_SPREADS, type Spread } from "../build";
+import { COLD_SPREADS, type Coating } from "../build";
 import { COLD_ROOM_HOURS } from "../serve";
 
 /** What is made in the kitchen besides the batter; jam is bought. */
@@ -14,7 +14,7 @@ export const MADE = [
   "custard",
   "pouring-ganache",
   "syrup",
-] as const satisfies readonly (Spread | "syrup")[];
+] as const satisfies readonly (Coating | "syrup")[];
 export type Made = (typeof MADE)[number];
 
 /**

@@ -3,7 +3,7 @@ import {
   presenceOf,
   RESOURCES,
   type Bound as Unit,
-  type Link,
+  type TaskLink,
   type Resource,
   type Stretch,
   type Task,
@@ -31,14 +31,14 @@ export type Net = {
   readonly tasks: readonly Task[];
   readonly byId: ReadonlyMap<string, Task>;
   /** Links out of each task: the tasks that come after it. */
-  readonly later: ReadonlyMap<string, readonly (Link & { readonly to: Task })[]>;
+  readonly later: ReadonlyMap<string, readonly (TaskLink & { readonly to: Task })[]>;
   readonly units: readonly Unit[];
   readonly unitOf: ReadonlyMap<string, Unit>;
   /**
    * What each unit holds, and from how long before its end until when; what follows on at once is
    * one stretch.
    */
-  readonly holds: ReadonlyMap<Unit, readonly Hold[]>;
+  readonly holds: ReadonlyMap<Unit, readonly UnitHold[]>;
   /** When somebody has to be there for each unit, before its end. */
   readonly presence: ReadonlyMap<Unit, readonly Attended[]>;
   /** For each unit those that come right before it, and how many come right after. */
@@ -54,7 +54,9 @@ export type Net = {
  */
 export function netOf(tasks: readonly Task[], due: Net["due"]): Net {
   const byId = new Map(tasks.map((task) => [task.id, task]));
-  const later = new Map<string, (Link & { readonly to: Task })[]>(tasks.map(({ id }) => [id, []]));
+  const later = new Map<string, (TaskLink & { readonly to: Task })[]>(
+    tasks.map(({ id }) => [id, []]),
+  );
   for (const task of tasks) {
     if (!Number.isInteger(task.minutes) || task.minutes < 0)
       throw new RangeError(`task ${task.id} takes ${task.minutes} minutes: whole ones are needed`);
@@ -120,14 +122,14 @@ export function netOf(tasks: readonly Task[], due: Net["due"]): Net {
 }
 
 /** A resource that a unit holds, minutes before the unit's end. */
-export type Hold = {
+export type UnitHold = {
   readonly need: Resource;
   readonly beganBefore: number;
   readonly endsBefore: number;
 };
 
 /** A stretch in which somebody has to be there, minutes before a unit's end. */
-export type Attended = Omit<Hold, "need">;
+export type Attended = Omit<UnitHold, "need">;
 
 function attendedOf({ members }: Unit): readonly Attended[] {
   return members.flatMap(({ task, endsBefore }) =>
@@ -138,13 +140,13 @@ function attendedOf({ members }: Unit): readonly Attended[] {
   );
 }
 
-function holdsOf({ members }: Unit): readonly Hold[] {
+function holdsOf({ members }: Unit): readonly UnitHold[] {
   return RESOURCES.flatMap((need) => {
     const stretches = members
       .filter(({ task }) => task.needs.includes(need))
       .map(({ task, endsBefore }) => ({ need, beganBefore: endsBefore + task.minutes, endsBefore }))
       .sort((one, other) => other.beganBefore - one.beganBefore);
-    const joined: Hold[] = [];
+    const joined: UnitHold[] = [];
     for (const stretch of stretches) {
       const last = joined.at(-1);
       if (last?.endsBefore === stretch.beganBefore)

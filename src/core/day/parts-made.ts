@@ -1,7 +1,7 @@
 import { needsBowl, type DayCake, type DayPart } from "./day-cake";
 import { FROM_SOFT_BUTTER, MAKING } from "./making";
 import { hands, next, STEP_MIN, type TaskList } from "./task-list";
-import type { Link, Shorter, Station } from "./task";
+import type { TaskLink, Shorter, TaskStation } from "./task";
 
 /** What butter and lines take, for batter and parts alike. Judgement from household practice. */
 export const SOFTEN_MIN = 60;
@@ -12,7 +12,7 @@ const WASH_MIN = 4;
 const WARM_MIN = 20;
 
 /** What the tasks of a part are called, and where they belong. */
-const PLACES: Readonly<Record<DayPart["goes"], readonly [name: string, station: Station]>> = {
+const PLACES: Readonly<Record<DayPart["goes"], readonly [name: string, station: TaskStation]>> = {
   "before-oven": ["topping", "mix"],
   "onto-warm": ["syrup", "cool"],
   inside: ["filling", "build"],
@@ -27,14 +27,14 @@ const PLACES: Readonly<Record<DayPart["goes"], readonly [name: string, station: 
 const TURNS: readonly DayPart["goes"][] = ["onto-warm", "inside", "over", "poured", "on-top"];
 
 /** The mixer's one bowl: what has to be over before it is clean, and that it was emptied. */
-export type Bowl = {
-  readonly clean: () => readonly Link[];
-  readonly emptied: (name: string, station: Station, after: string) => void;
+export type MixerBowl = {
+  readonly clean: () => readonly TaskLink[];
+  readonly emptied: (name: string, station: TaskStation, after: string) => void;
 };
 
 /** A bowl that is washed before it is used again; at once where another cake waits for it. */
-export function bowlFor(list: TaskList, uses: number, isShared: boolean): Bowl {
-  let clean: readonly Link[] = [];
+export function bowlFor(list: TaskList, uses: number, isShared: boolean): MixerBowl {
+  let clean: readonly TaskLink[] = [];
   let usesLeft = uses;
   return {
     clean: () => clean,
@@ -62,7 +62,7 @@ export function bowlFor(list: TaskList, uses: number, isShared: boolean): Bowl {
  */
 export type MadePart = {
   readonly part: DayPart;
-  readonly ready: readonly Link[];
+  readonly ready: readonly TaskLink[];
   readonly last: string;
 };
 
@@ -70,7 +70,7 @@ export type MadePart = {
 export function partsMade(
   list: TaskList,
   day: DayCake,
-  bowl: Bowl,
+  bowl: MixerBowl,
   when: "before-batter" | "after-batter",
 ): readonly MadePart[] {
   const isWarm = (goes: DayPart["goes"]): boolean =>
@@ -100,9 +100,9 @@ function partMade(
   list: TaskList,
   part: DayPart,
   name: string,
-  station: Station,
+  station: TaskStation,
   lastOut: string,
-  bowl: Bowl,
+  bowl: MixerBowl,
 ): MadePart {
   const { goes, what } = part;
   const softened =

@@ -1,4 +1,4 @@
-import type { Attended, Hold, Net } from "./net";
+import type { Attended, UnitHold, Net } from "./net";
 import type { Bound as Unit, Resource, Stretch } from "./task";
 
 /**
@@ -174,7 +174,7 @@ function windowOf(
  * there; null when it is never.
  */
 function latestFree(
-  holds: readonly Hold[],
+  holds: readonly UnitHold[],
   presence: readonly Attended[],
   latest: number,
   held: ReadonlyMap<Resource, readonly Stretch[]>,

@@ -1,14 +1,14 @@
-import { freedomsOf, type Freedom } from "./freedom";
+import { freedomsOf, type Float } from "./freedom";
 import { dueOf, netOf, type DayRequest, type Net } from "./net";
 import { budgetOfDay, placedBackwards } from "./placing";
 import type { Stretch, Task } from "./task";
 
 /** A task in its place, and how far it can move while all others stand. */
-export type Placed = Stretch & Freedom & { readonly id: string };
+export type PlacedTask = Stretch & Float & { readonly id: string };
 
 export type Schedule = {
   /** In the order they begin. */
-  readonly placed: readonly Placed[];
+  readonly placed: readonly PlacedTask[];
   readonly startsAt: number;
   readonly endsAt: number;
   /** The tasks that leave no minute between the start and the end. */
@@ -97,7 +97,7 @@ function finished(
   away: readonly Stretch[],
 ): Schedule {
   const freedoms = freedomsOf(net, placed, away);
-  const all = net.tasks.flatMap(({ id }): readonly Placed[] => {
+  const all = net.tasks.flatMap(({ id }): readonly PlacedTask[] => {
     const [stands, freedom] = [placed.get(id), freedoms.get(id)];
     return stands === undefined || freedom === undefined ? [] : [{ id, ...stands, ...freedom }];
   });

@@ -2,10 +2,10 @@ import type { MethodStep } from "./day-cake";
 import {
   goingOf,
   type Doing,
-  type Link,
+  type TaskLink,
   type Resource,
   type Shorter,
-  type Station,
+  type TaskStation,
   type Task,
 } from "./task";
 
@@ -20,11 +20,11 @@ export type TaskList = {
   /** @returns the task's id */
   readonly add: (
     name: string,
-    station: Station,
+    station: TaskStation,
     doing: Doing,
     minutes: number,
     needs: readonly Resource[],
-    after: readonly Link[],
+    after: readonly TaskLink[],
     shorter?: readonly Shorter[],
     words?: string,
   ) => string;
@@ -34,9 +34,9 @@ export type TaskList = {
    */
   readonly addSteps: (
     name: string,
-    station: Station,
+    station: TaskStation,
     steps: readonly MethodStep[],
-    first: readonly Link[],
+    first: readonly TaskLink[],
   ) => string;
   readonly isByHand: (id: string) => boolean;
 };
@@ -52,7 +52,7 @@ export function idInDay(cake: number, name: string): string {
 }
 
 /** After another task, so many minutes at least and at most. */
-export function next(id: string, leastMin = 0, mostMin: number | null = null): Link {
+export function next(id: string, leastMin = 0, mostMin: number | null = null): TaskLink {
   return { id, leastMin, mostMin };
 }
 

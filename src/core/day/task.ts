@@ -67,7 +67,7 @@ const DoingSchema = z.discriminatedUnion("do", [
 export type Doing = Readonly<z.infer<typeof DoingSchema>>;
 
 const STATIONS_OF_DAY = ["mix", "fill", "bake", "cool", "build", "finish", "serve"] as const;
-export type Station = (typeof STATIONS_OF_DAY)[number];
+export type TaskStation = (typeof STATIONS_OF_DAY)[number];
 
 /**
  * When a task may begin after another has ended, minutes; as long after as may be when there is no
@@ -78,10 +78,10 @@ const LinkSchema = z.strictObject({
   leastMin: z.number(),
   mostMin: z.nullable(z.number()),
 });
-export type Link = Readonly<z.infer<typeof LinkSchema>>;
+export type TaskLink = Readonly<z.infer<typeof LinkSchema>>;
 
 /** Ways to save time on a late day. */
-export const WAYS = [
+export const SHORTCUTS = [
   "butter-in-cubes",
   "cool-in-fridge",
   "cool-in-freezer",
@@ -89,9 +89,12 @@ export const WAYS = [
   "no-first-coat",
   "no-pieces",
 ] as const;
-export type Way = (typeof WAYS)[number];
+export type Shortcut = (typeof SHORTCUTS)[number];
 /** What a task takes when it is done that way, minutes; 0 when it is left out. */
-const ShorterSchema = z.strictObject({ way: z.enum(WAYS), minutes: z.number().check(z.gte(0)) });
+const ShorterSchema = z.strictObject({
+  way: z.enum(SHORTCUTS),
+  minutes: z.number().check(z.gte(0)),
+});
 export type Shorter = Readonly<z.infer<typeof ShorterSchema>>;
 
 /** One piece of the day's work. Whole minutes. */

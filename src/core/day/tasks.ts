@@ -7,11 +7,11 @@ import {
   partsMade,
   SOFTEN_MIN,
   WEIGH_LINE_MIN,
-  type Bowl,
+  type MixerBowl,
   type MadePart,
 } from "./parts-made";
 import { hands, next, STEP_MIN, taskList, type TaskList } from "./task-list";
-import type { Link, Shorter, Task } from "./task";
+import type { TaskLink, Shorter, Task } from "./task";
 
 /**
  * How long hands take. Judgement from household practice; what this baker takes is learnt in time.
@@ -63,7 +63,7 @@ export function tasksOf(day: DayCake, cake: number, isBowlShared = false): reado
 const readyFor = (
   made: readonly MadePart[],
   ...goes: readonly DayPart["goes"][]
-): readonly Link[] =>
+): readonly TaskLink[] =>
   made.filter(({ part }) => goes.includes(part.goes)).flatMap(({ ready }) => ready);
 
 /** How long full tins may wait, minutes: as long as the batter may, and what is put on it takes. */
@@ -78,8 +78,8 @@ function waitsFor({ kind, filledSteps }: DayCake): number {
 function batterInTins(
   list: TaskList,
   day: DayCake,
-  bowl: Bowl,
-): { readonly filled: string; readonly ready: readonly Link[] } {
+  bowl: MixerBowl,
+): { readonly filled: string; readonly ready: readonly TaskLink[] } {
   const soft = SOFT_BUTTER.includes(day.kind)
     ? [
         next(
@@ -192,7 +192,7 @@ function baked(
   list: TaskList,
   day: DayCake,
   { filled, ready }: ReturnType<typeof batterInTins>,
-  toppings: readonly Link[],
+  toppings: readonly TaskLink[],
 ): readonly string[] {
   let before = next(
     list.add(
@@ -248,13 +248,13 @@ function cooled(
   list: TaskList,
   day: DayCake,
   outs: readonly string[],
-  poured: readonly Link[],
-): readonly Link[] {
+  poured: readonly TaskLink[],
+): readonly TaskLink[] {
   const { turnOutMin, pourAfterMin, words } = day;
   const last = outs.at(-1);
   if (last !== undefined && day.hotSteps.length > 0)
     list.addSteps("hot-", "cool", day.hotSteps, [next(last, 0, HOT_MIN)]);
-  const cold = outs.flatMap((out, index): readonly Link[] => {
+  const cold = outs.flatMap((out, index): readonly TaskLink[] => {
     const tins = day.loads[index]?.tins ?? 1;
     const pour =
       pourAfterMin === null
@@ -368,10 +368,10 @@ function finished(
   list: TaskList,
   day: DayCake,
   made: readonly MadePart[],
-  cold: readonly Link[],
+  cold: readonly TaskLink[],
 ): void {
   const over = readyFor(made, "over");
-  let last: readonly Link[] = [...cold, ...readyFor(made, "onto-warm", "inside")];
+  let last: readonly TaskLink[] = [...cold, ...readyFor(made, "onto-warm", "inside")];
   if (day.gaps > 0)
     last = [
       next(
@@ -492,8 +492,8 @@ type Spoiling = { readonly what: Made | "cake"; readonly id: string; readonly is
 function intoFridge(
   list: TaskList,
   spoiling: readonly Spoiling[],
-  last: readonly Link[],
-): readonly Link[] {
+  last: readonly TaskLink[],
+): readonly TaskLink[] {
   const [first] = spoiling;
   if (first === undefined) return last;
   const within = spoiling

@@ -19,7 +19,7 @@ import {
  * no more than is usual for that tin. `overflows`: more than that. `too-thin`: the cake would be a
  * dry biscuit.
  */
-export type Verdict = "fits" | "crowns" | "overflows" | "too-thin";
+export type FillVerdict = "fits" | "crowns" | "overflows" | "too-thin";
 
 export type TinFill = {
   readonly geometry: TinGeometry;
@@ -44,7 +44,7 @@ export type TinFill = {
   readonly peakTopRangeMm: readonly [low: number, high: number];
   /** Cooled and settled. */
   readonly baked: CakeHeights;
-  readonly verdict: Verdict;
+  readonly verdict: FillVerdict;
 };
 
 export type Fill = {
@@ -133,7 +133,7 @@ function verdict(
   peak: CakeHeights,
   baked: CakeHeights,
   allowed: number,
-): Verdict {
+): FillVerdict {
   const above = peak.crownTopMm - geometry.depthMm;
   if (
     peak.edgeMm > geometry.depthMm - EDGE_BELOW_RIM_MM + SAME_MM ||

@@ -1,7 +1,7 @@
 export { cakeVolume, canWearStrips, type CakeHeights } from "./crown";
 export type { Cups } from "./cups";
 export { divided, DIVIDING, type Divided, type Dividing } from "./divide";
-export { fillTins, type Fill, type TinFill, type Verdict } from "./fill";
+export { fillTins, type Fill, type TinFill, type FillVerdict } from "./fill";
 export { fillLimit } from "./limit";
 export { laidMass, OnBatterSchema, type OnBatter } from "./on-batter";
 export { CEILINGS, FillSchema, type FillOptions } from "./options";

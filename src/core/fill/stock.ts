@@ -14,9 +14,9 @@ export type StockTin = {
 };
 
 /** Fills are tried from half to twice as deep as wanted, in steps even in their logarithm. */
-export const STEPS = 17;
+export const DEPTH_STEPS = 17;
 /** The step of the wanted fill itself; it is also how many steps there are to a doubling. */
-export const MIDDLE = (STEPS - 1) / 2;
+export const MIDDLE = (DEPTH_STEPS - 1) / 2;
 /** Steps to a factor of e. */
 export const STEPS_PER_E = MIDDLE / Math.LN2;
 
@@ -76,8 +76,8 @@ export function tabulated(
     wanted.basis === "depth"
       ? levelFor(geometry, volumeMl) / wanted.depthMm
       : volumeMl / (wanted.share * limit.volumeMl);
-  const volumesMl = new Float64Array(STEPS);
-  for (let step = 0; step < STEPS; step += 1)
+  const volumesMl = new Float64Array(DEPTH_STEPS);
+  for (let step = 0; step < DEPTH_STEPS; step += 1)
     volumesMl[step] = geometry.count * volume(timesAt(step));
   return {
     stock,

@@ -6,7 +6,7 @@ import {
   MIDDLE,
   SHELF_MM2,
   stepAt,
-  STEPS,
+  DEPTH_STEPS,
   STEPS_PER_E,
   tabulated,
   timesAt,
@@ -185,9 +185,9 @@ function search(
     }
   }
 
-  extend(0, 0, 0, STEPS - 1, 0);
+  extend(0, 0, 0, DEPTH_STEPS - 1, 0);
   [fewest, most] = [most + 1, limits.mostTins];
-  if (fewest <= most) extend(0, 0, 0, STEPS - 1, 0);
+  if (fewest <= most) extend(0, 0, 0, DEPTH_STEPS - 1, 0);
 }
 
 /** The most that one more piece of each kind or a later one adds, at each step, mL. */
@@ -218,7 +218,7 @@ function fixedCost(kinds: number, tins: number, loads: number): number {
 
 /** A step within the table. */
 function within(step: number): number {
-  return Math.min(STEPS - 1, Math.max(0, step));
+  return Math.min(DEPTH_STEPS - 1, Math.max(0, step));
 }
 
 /**
@@ -230,7 +230,7 @@ function solved(
   pieces: readonly number[],
   volumeMl: number,
 ): number | null {
-  let [low, high] = [0, STEPS - 1];
+  let [low, high] = [0, DEPTH_STEPS - 1];
   let [below, above] = [held(chosen, pieces, low), held(chosen, pieces, high)];
   if (volumeMl < below || volumeMl > above) return null;
   while (high - low > 1) {

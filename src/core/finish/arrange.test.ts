@@ -15,7 +15,7 @@ import {
   sugarConsistency,
   USUAL_FORMULA,
   type Ground,
-  type Place,
+  type PiecePlace,
 } from ".";
 import { PACKINGS } from "./packings";
 
@@ -24,7 +24,7 @@ function places(
   widthMm: number,
   pattern: (typeof PATTERNS)[number],
   overlap = 0,
-): readonly Place[] {
+): readonly PiecePlace[] {
   const result = arranged(ground, widthMm, pattern, overlap);
   if (!result.ok) throw new Error(JSON.stringify(result.issue));
   return result.value;
@@ -32,7 +32,7 @@ function places(
 
 const round = (diameterMm: number, holeMm = 0): Ground => ({ kind: "round", diameterMm, holeMm });
 // Hundreds of pieces have more distances than a call has arguments.
-const closest = (all: readonly Place[]): number =>
+const closest = (all: readonly PiecePlace[]): number =>
   all.reduce(
     (least, [x, y], index) =>
       all.slice(index + 1).reduce((so, [u, v]) => Math.min(so, Math.hypot(u - x, v - y)), least),

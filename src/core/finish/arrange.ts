@@ -3,7 +3,7 @@ import type { Pattern } from "./schema";
 import { PACKINGS } from "./packings";
 
 /** Middles of the pieces, from the middle of the top, mm. */
-export type Place = readonly [xMm: number, yMm: number];
+export type PiecePlace = readonly [xMm: number, yMm: number];
 
 /** What pieces are laid on: a round, a round with a hole, or a rectangle; mm. */
 export type Ground =
@@ -35,7 +35,7 @@ export function arranged(
   widthMm: number,
   pattern: Pattern,
   overlap = 0,
-): Result<readonly Place[]> {
+): Result<readonly PiecePlace[]> {
   const mostMm =
     ground.kind === "rectangle"
       ? Math.min(ground.lengthMm, ground.widthMm)
@@ -71,10 +71,10 @@ function inRound(
   widthMm: number,
   stepMm: number,
   pattern: Pattern,
-): readonly Place[] {
+): readonly PiecePlace[] {
   const rings = inRings(diameterMm, holeMm, widthMm, stepMm);
   if (pattern === "rings" || (pattern === "packed" && holeMm > 0)) return rings;
-  const rows = (style: "grid" | "staggered"): readonly Place[] =>
+  const rows = (style: "grid" | "staggered"): readonly PiecePlace[] =>
     inRows(diameterMm, holeMm, widthMm, stepMm, style);
   // Where no row passes between edge and hole, a ring does.
   const inEach = pattern === "packed" ? [] : rows(pattern);
@@ -99,8 +99,8 @@ function inRings(
   holeMm: number,
   widthMm: number,
   stepMm: number,
-): readonly Place[] {
-  const places: Place[] = [];
+): readonly PiecePlace[] {
+  const places: PiecePlace[] = [];
   let radiusMm = (diameterMm - widthMm) / 2;
   const leastMm = holeMm > 0 ? (holeMm + widthMm) / 2 : stepMm / 2;
   for (; radiusMm + SAME_MM >= leastMm; radiusMm -= stepMm) {
@@ -122,11 +122,11 @@ function inRectangle(
   widthMm: number,
   stepMm: number,
   style: "grid" | "staggered",
-): readonly Place[] {
+): readonly PiecePlace[] {
   if (style === "grid") return rowsOf(lengthMm, acrossMm, widthMm, stepMm, stepMm, 0);
   const along = rowsOf(lengthMm, acrossMm, widthMm, stepMm, stepMm * ROW_STEP, stepMm / 2);
   const turned = rowsOf(acrossMm, lengthMm, widthMm, stepMm, stepMm * ROW_STEP, stepMm / 2).map(
-    ([x, y]): Place => [y, x],
+    ([x, y]): PiecePlace => [y, x],
   );
   return along.length >= turned.length ? along : turned;
 }
@@ -138,21 +138,21 @@ function rowsOf(
   stepMm: number,
   rowMm: number,
   shiftMm: number,
-): readonly Place[] {
+): readonly PiecePlace[] {
   const rows = Math.floor((acrossMm - widthMm) / rowMm + SAME_MM) + 1;
   const inRow = (roomMm: number): number => Math.floor((roomMm - widthMm) / stepMm + SAME_MM) + 1;
   const full = inRow(lengthMm);
   const spanMm = (full - 1) * stepMm;
   const hasRoom = lengthMm - widthMm - spanMm + SAME_MM >= shiftMm;
-  if (full * rows > MOST * 2) return Array.from({ length: MOST + 1 }, (): Place => [0, 0]);
-  return Array.from({ length: rows }, (_, row): readonly Place[] => {
+  if (full * rows > MOST * 2) return Array.from({ length: MOST + 1 }, (): PiecePlace => [0, 0]);
+  return Array.from({ length: rows }, (_, row): readonly PiecePlace[] => {
     const isShifted = shiftMm > 0 && row % 2 === 1;
     const count = isShifted && !hasRoom ? full - 1 : full;
     const startMm =
       -spanMm / 2 +
       (isShifted ? (hasRoom ? shiftMm / 2 : shiftMm) : hasRoom && shiftMm > 0 ? -shiftMm / 2 : 0);
     const y = (row - (rows - 1) / 2) * rowMm;
-    return Array.from({ length: count }, (__, piece): Place => [startMm + piece * stepMm, y]);
+    return Array.from({ length: count }, (__, piece): PiecePlace => [startMm + piece * stepMm, y]);
   }).flat();
 }
 
@@ -163,14 +163,14 @@ function inRows(
   widthMm: number,
   stepMm: number,
   style: "grid" | "staggered",
-): readonly Place[] {
+): readonly PiecePlace[] {
   const rowMm = style === "grid" ? stepMm : stepMm * ROW_STEP;
   const reachMm = (diameterMm - widthMm) / 2;
   const leastMm = holeMm > 0 ? (holeMm + widthMm) / 2 : 0;
-  const lay = (offX: number, offY: number): readonly Place[] => {
+  const lay = (offX: number, offY: number): readonly PiecePlace[] => {
     const rows = Math.ceil(reachMm / rowMm) + 1;
     const pieces = Math.ceil(reachMm / stepMm) + 1;
-    const places: Place[] = [];
+    const places: PiecePlace[] = [];
     for (let row = -rows; row <= rows; row += 1) {
       for (let piece = -pieces; piece <= pieces; piece += 1) {
         const x = (piece + offX + (style === "staggered" && row % 2 !== 0 ? 0.5 : 0)) * stepMm;

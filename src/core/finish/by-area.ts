@@ -1,8 +1,8 @@
 import type { Laid } from "../build";
-import type { Amount } from "./schema";
+import type { ToppingAmount } from "./schema";
 
 /** Usual, in g/cm²; where bakers differ as measured, light and heavy too. */
-const LAID_ON: Readonly<Record<Laid, number | Readonly<Record<Amount, number>>>> = {
+const LAID_ON: Readonly<Record<Laid, number | Readonly<Record<ToppingAmount, number>>>> = {
   crumble: { light: 0.25, usual: 0.4, heavy: 0.6 },
   "crumb-base": { light: 0.35, usual: 0.5, heavy: 0.65 },
   nuts: 0.2,
@@ -14,10 +14,10 @@ const LAID_ON: Readonly<Record<Laid, number | Readonly<Record<Amount, number>>>>
   "dusting-sugar": 0.015,
 };
 /** Light and heavy over usual where no measure is known. Judgement. */
-const TIMES: Readonly<Record<Amount, number>> = { light: 0.7, usual: 1, heavy: 1.4 };
+const TIMES: Readonly<Record<ToppingAmount, number>> = { light: 0.7, usual: 1, heavy: 1.4 };
 
 /** What a topping weighs, g/cm². @example laidOn("crumble", "heavy") // 0.6 */
-export function laidOn(what: Laid, amount: Amount): number {
+export function laidOn(what: Laid, amount: ToppingAmount): number {
   const known = LAID_ON[what];
   return typeof known === "number" ? known * TIMES[amount] : known[amount];
 }

@@ -1,5 +1,5 @@
 /** One bowl of coloured frosting. */
-export type Bowl = { readonly name: string; readonly massG: number };
+export type ColourBowl = { readonly name: string; readonly massG: number };
 
 /** A bowl smaller than this is hard to colour or pipe, g. */
 const LEAST_BOWL_G = 40;
@@ -12,7 +12,7 @@ const LEAST_BOWL_G = 40;
 export function colourBowls(
   massG: number,
   shares: readonly { readonly name: string; readonly share: number }[],
-): { readonly bowls: readonly Bowl[]; readonly tooSmall: readonly string[] } {
+): { readonly bowls: readonly ColourBowl[]; readonly tooSmall: readonly string[] } {
   const total = shares.reduce((sum, { share }) => sum + share, 0);
   if (shares.length === 0 || shares.some(({ share }) => !(share > 0)))
     throw new RangeError(
@@ -20,7 +20,7 @@ export function colourBowls(
     );
   let poured = 0;
   let due = 0;
-  const bowls = shares.map(({ name, share }, index): Bowl => {
+  const bowls = shares.map(({ name, share }, index): ColourBowl => {
     due += (massG * share) / total;
     const upTo = index === shares.length - 1 ? massG : Math.round(due / 5) * 5;
     const bowl = { name, massG: upTo - poured };

@@ -4,7 +4,7 @@ import {
   type BuiltCake,
   type Frosting,
   type Quantity,
-  type Spread,
+  type Coating,
   type Stuff,
   type Tier,
   type Why,
@@ -233,7 +233,7 @@ function quantitiesOn(
 }
 
 const densityOf = (stuff: Stuff): number =>
-  stuff === "rolled-covering" ? ROLLED_DENSITY : SPREAD_DENSITY[stuff as Spread];
+  stuff === "rolled-covering" ? ROLLED_DENSITY : SPREAD_DENSITY[stuff as Coating];
 
 function sideArea({ tier, coat }: FinishedTier): number {
   return roundLength(tier.outline, coat.sideMm) * (tier.heightMm + coat.topMm);
@@ -332,7 +332,7 @@ function addPours(
   { pour }: FinishRequest,
   add: (
     thing: "pour" | "drips",
-    stuff: Spread,
+    stuff: Coating,
     mm3: number,
     why: Why,
     count: number | null,

@@ -1,11 +1,11 @@
 import { good, type Result } from "../measure";
 import { inRadius, outlineAt, spansAt, type TinGeometry } from "../tin";
-import { arranged, type Ground, type Place } from "./arrange";
+import { arranged, type Ground, type PiecePlace } from "./arrange";
 import type { FruitRequest } from "./schema";
 
 export type FruitLayout = {
   readonly ground: Ground;
-  readonly places: readonly Place[];
+  readonly places: readonly PiecePlace[];
   readonly widthMm: number;
   /** Of all pieces on one cake, g. */
   readonly massG: number;

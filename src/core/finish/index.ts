@@ -1,4 +1,4 @@
-export { arranged, PACKING_THRESHOLDS, SQUEEZE, type Ground, type Place } from "./arrange";
+export { arranged, PACKING_THRESHOLDS, SQUEEZE, type Ground, type PiecePlace } from "./arrange";
 export { colourBowls } from "./colours";
 export {
   ganacheConsistency,
@@ -45,7 +45,7 @@ export {
   SWIRLS,
   SwirlsSchema,
   ToppingSchema,
-  type Amount,
+  type ToppingAmount,
   type Cover,
   type FinishRequest,
   type Pattern,

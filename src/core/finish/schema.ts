@@ -21,7 +21,7 @@ export type Swirl = (typeof SWIRLS)[number];
 export const POUR_SIDES = ["none", "drips", "all"] as const;
 export const LAID_PLACES = ["top", "sides"] as const;
 export const AMOUNTS = ["light", "usual", "heavy"] as const;
-export type Amount = (typeof AMOUNTS)[number];
+export type ToppingAmount = (typeof AMOUNTS)[number];
 /**
  * Rings from the edge inwards, as close as can be, rows and columns, rows with every other one
  * shifted.

@@ -17,8 +17,8 @@ export {
   parseBakeEvents,
   replayed,
   tinsInOven,
-  type Verdict,
-  VERDICTS,
+  type BakeVerdict,
+  BAKE_VERDICTS,
 } from "./log";
 export { lateCakes, leastOffer, type Offer, offersAt } from "./offers";
 export { bakedMinutes, type OvenLoad, ovenLoads, revisedBy } from "./oven-load";

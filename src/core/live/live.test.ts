@@ -49,7 +49,7 @@ function baked(
 ): {
   readonly events: readonly BakeEvent[];
   readonly now: number;
-  readonly bench: Present;
+  readonly present: Present;
   readonly watched: readonly Present[];
 } {
   const events: BakeEvent[] = [];
@@ -59,14 +59,14 @@ function baked(
   for (let turns = 0; turns < 800; turns += 1) {
     // A clock has no finer ticks.
     now = Math.ceil(now * MS) / MS;
-    const bench = presentAt(day, replayed(day.tasks, events), now);
-    watched.push(bench);
-    const { current, nextAt } = bench;
+    const present = presentAt(day, replayed(day.tasks, events), now);
+    watched.push(present);
+    const { current, nextAt } = present;
     if (
-      bench.spareMin.every((spare) => spare === null) ||
+      present.spareMin.every((spare) => spare === null) ||
       (current?.task.id === until && atHand === null)
     )
-      return { events, now, bench, watched };
+      return { events, now, present, watched };
     const going = current === null ? null : goingOf(current.task);
     if (current !== null && going === "by-looks") {
       events.push(
@@ -101,14 +101,14 @@ describe("baking along with a day", () => {
   const day = dayOf([LAYERS], [WANTED]);
 
   it("begun in time and kept to is ready in time, every task after what it needs", () => {
-    const { bench, now, watched } = baked(day, day.startsAt, (minutes) => minutes);
+    const { present, now, watched } = baked(day, day.startsAt, (minutes) => minutes);
     expect(now).toBeCloseTo(WANTED, 3);
     expect(watched[0]?.spareMin[0]).toBeCloseTo(0, 6);
     for (const task of day.tasks) {
-      const own = bench.states.get(task.id);
+      const own = present.states.get(task.id);
       if (own?.is !== "over") throw new Error(`${task.id} is not over`);
       for (const { id, leastMin } of task.after) {
-        const before = bench.states.get(id);
+        const before = present.states.get(id);
         expect(own.startedAt + 1e-6).toBeGreaterThanOrEqual(
           (before?.is === "over" ? before.doneAt : Infinity) + leastMin,
         );
@@ -117,10 +117,10 @@ describe("baking along with a day", () => {
   });
 
   it("begun half an hour late is half an hour late, and the rest moves", () => {
-    const bench = presentAt(day, replayed(day.tasks, []), day.startsAt + 30);
-    expect(bench.spareMin[0]).toBeCloseTo(-30, 6);
-    expect(bench.readyAt[0]).toBeCloseTo(WANTED + 30, 6);
-    expect(bench.rest.get("0.soften")?.from).toBeCloseTo(day.startsAt + 30, 6);
+    const present = presentAt(day, replayed(day.tasks, []), day.startsAt + 30);
+    expect(present.spareMin[0]).toBeCloseTo(-30, 6);
+    expect(present.readyAt[0]).toBeCloseTo(WANTED + 30, 6);
+    expect(present.rest.get("0.soften")?.from).toBeCloseTo(day.startsAt + 30, 6);
     expect(presentAt(day, replayed(day.tasks, []), day.startsAt - 45).spareMin[0]).toBeCloseTo(
       45,
       6,
@@ -128,9 +128,9 @@ describe("baking along with a day", () => {
   });
 
   it("offers first what is due, and says what would be too early", () => {
-    const bench = presentAt(day, replayed(day.tasks, []), day.startsAt);
-    expect(bench.current).toMatchObject({ task: { id: "0.soften" }, isEarly: false });
-    expect(bench).toMatchObject({ step: 1, steps: day.tasks.length - 1 });
+    const present = presentAt(day, replayed(day.tasks, []), day.startsAt);
+    expect(present.current).toMatchObject({ task: { id: "0.soften" }, isEarly: false });
+    expect(present).toMatchObject({ step: 1, steps: day.tasks.length - 1 });
     const softening = presentAt(
       day,
       replayed(day.tasks, [tells({ kind: "started", task: "0.soften" }, day.startsAt)]),
@@ -202,9 +202,9 @@ describe("baking along with a day", () => {
     const { events, now } = baked(mixing, mixing.startsAt, (minutes) => minutes, "0.step2");
     for (const later of [0.5, 5, 12]) {
       const log = replayed(mixing.tasks, events);
-      const bench = presentAt(mixing, log, now + later);
-      expect(bench.current).toMatchObject({ task: { id: "0.step2" }, isEarly: false });
-      expect(rungAt(mixing.tasks, log, bench, now + later).map(({ id }) => id)).not.toContain(
+      const present = presentAt(mixing, log, now + later);
+      expect(present.current).toMatchObject({ task: { id: "0.step2" }, isEarly: false });
+      expect(rungAt(mixing.tasks, log, present, now + later).map(({ id }) => id)).not.toContain(
         "0.step2",
       );
     }
@@ -272,10 +272,10 @@ describe("baking along with a day", () => {
     const out = presentAt(day, replayed(day.tasks, events), now);
     expect(out.spareMin[0]).toBeGreaterThan(60);
     expect(out.current).toMatchObject({ task: { id: "0.out1" }, isEarly: false });
-    const { bench } = baked(day, day.startsAt - 120, (minutes) => minutes, "0.turn-out1");
-    expect(bench.current).toMatchObject({ task: { id: "0.turn-out1" }, isEarly: false });
+    const { present } = baked(day, day.startsAt - 120, (minutes) => minutes, "0.turn-out1");
+    expect(present.current).toMatchObject({ task: { id: "0.turn-out1" }, isEarly: false });
     // A minute to take it out, and no more than twenty in its tin.
-    expect(bench.current?.by).toBeCloseTo(now + 21, 6);
+    expect(present.current?.by).toBeCloseTo(now + 21, 6);
     // Filled two hours early the batter does not wait so long: it goes in after thirty minutes, the
     // oven on in time for that.
     const filled = ["0.soften", "0.weigh", "0.tins", "0.step1", "0.fill"].map((task) =>
@@ -289,8 +289,8 @@ describe("baking along with a day", () => {
 
   it("moves with a better forecast", () => {
     const { events, now } = baked(day, day.startsAt, (minutes) => minutes, "0.look1");
-    const bench = presentAt(day, replayed(day.tasks, events), now, new Map([["0.look1", 16]]));
-    expect(bench.spareMin[0]).toBeCloseTo(-10, 1);
+    const present = presentAt(day, replayed(day.tasks, events), now, new Map([["0.look1", 16]]));
+    expect(present.spareMin[0]).toBeCloseTo(-10, 1);
   });
 
   it("takes back what was done last, and nothing else", () => {
@@ -415,8 +415,8 @@ describe("a late day", () => {
     ];
     const clock = (now: number): ReturnType<typeof clockToExtend> => {
       const log = replayed(day.tasks, begun);
-      const bench = presentAt(day, log, now);
-      return clockToExtend(bench, rungAt(day.tasks, log, bench, now), now);
+      const present = presentAt(day, log, now);
+      return clockToExtend(present, rungAt(day.tasks, log, present, now), now);
     };
     expect(clock(550)).toMatchObject({ task: { id: "0.soften" }, endsAt: 560 });
     expect(clock(561)).toMatchObject({ task: { id: "0.soften" }, endsAt: 561 });
@@ -471,13 +471,13 @@ describe("any bake", () => {
           fc.infiniteStream(fc.double({ min: 0.5, max: 2, noNaN: true })),
           fc.nat(),
           (late, paces, cut) => {
-            const { events, bench, now } = baked(
+            const { events, present, now } = baked(
               day,
               day.startsAt + late,
               (minutes) => minutes * (paces.next().value as number),
             );
             const over = day.tasks.map((task) => {
-              const state = bench.states.get(task.id);
+              const state = present.states.get(task.id);
               if (state?.is !== "over") throw new Error(`${task.id} is not over`);
               return { task, ...state };
             });
@@ -498,7 +498,7 @@ describe("any bake", () => {
                 ...events.slice(Math.floor(part / 2)),
               ]),
             ).toEqual(log);
-            expect(JSON.stringify(presentAt(day, log, now))).toBe(JSON.stringify(bench));
+            expect(JSON.stringify(presentAt(day, log, now))).toBe(JSON.stringify(present));
           },
         ),
         { numRuns: 60, seed: 21 },
@@ -515,17 +515,17 @@ describe("any bake", () => {
         fc.double({ min: 0.5, max: 2, noNaN: true }),
         (late, pace) => {
           const { watched } = baked(day, day.startsAt + late, (minutes) => minutes * pace);
-          for (const bench of watched) {
+          for (const present of watched) {
             for (const task of day.tasks) {
-              const own = bench.rest.get(task.id);
-              if (own === undefined || bench.states.get(task.id)?.is === "running") continue;
+              const own = present.rest.get(task.id);
+              if (own === undefined || present.states.get(task.id)?.is === "running") continue;
               for (const { id, leastMin } of task.after) {
-                const before = bench.rest.get(id);
+                const before = present.rest.get(id);
                 if (before !== undefined)
                   expect(own.from + 1e-6).toBeGreaterThanOrEqual(before.to + leastMin);
               }
               const clash = day.tasks.find(({ id, needs }) => {
-                const other = bench.rest.get(id);
+                const other = present.rest.get(id);
                 return (
                   id !== task.id &&
                   other !== undefined &&

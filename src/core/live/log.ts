@@ -1,7 +1,7 @@
 import * as z from "zod/mini";
 import { LookSchema } from "../bake";
 import { parseWith, type Result } from "../measure";
-import { WAYS, type Task, type Way } from "../day";
+import { SHORTCUTS, type Task, type Shortcut } from "../day";
 
 /** No bake is planned past the year 2200: minutes since 1970. */
 const LAST_MINUTE = Date.UTC(2200, 0, 1) / 60_000;
@@ -9,8 +9,8 @@ const instant = z.int().check(z.gte(0), z.lte(LAST_MINUTE * 60_000));
 const taskId = z.string().check(z.minLength(1), z.maxLength(60));
 
 /** How a bake came out. */
-export const VERDICTS = ["under", "right", "over"] as const;
-export type Verdict = (typeof VERDICTS)[number];
+export const BAKE_VERDICTS = ["under", "right", "over"] as const;
+export type BakeVerdict = (typeof BAKE_VERDICTS)[number];
 
 /**
  * What every event has: who it is, so that it is never told twice, and when, in milliseconds since
@@ -19,7 +19,7 @@ export type Verdict = (typeof VERDICTS)[number];
 const told = { id: z.string().check(z.minLength(8), z.maxLength(60)), at: instant };
 
 /** What happens at the bench. The present is always worked out from these; nothing else is kept. */
-export const BenchEventSchema = z.discriminatedUnion("kind", [
+export const BakeEventSchema = z.discriminatedUnion("kind", [
   /** Something that goes on by itself was begun. */
   z.strictObject({ ...told, kind: z.literal("started"), task: taskId }),
   z.strictObject({ ...told, kind: z.literal("done"), task: taskId }),
@@ -79,7 +79,7 @@ export const BenchEventSchema = z.discriminatedUnion("kind", [
   z.strictObject({
     ...told,
     kind: z.literal("shortened"),
-    way: z.enum(WAYS),
+    way: z.enum(SHORTCUTS),
     takes: z
       .array(z.strictObject({ task: taskId, minutes: z.number().check(z.gte(0), z.lte(3000)) }))
       .check(z.maxLength(60)),
@@ -102,18 +102,18 @@ export const BenchEventSchema = z.discriminatedUnion("kind", [
     ...told,
     kind: z.literal("ended"),
     bakedMin: z.nullable(z.number().check(z.gte(0), z.lte(600))),
-    verdict: z.nullable(z.enum(VERDICTS)),
+    verdict: z.nullable(z.enum(BAKE_VERDICTS)),
     change: z.string().check(z.maxLength(1000)),
   }),
 ]);
-export type BakeEvent = Readonly<z.infer<typeof BenchEventSchema>>;
+export type BakeEvent = Readonly<z.infer<typeof BakeEventSchema>>;
 
 /** Most events told in one go: a long day's, all of them. */
 const MOST = 5000;
 
 /** Events from outside the program. */
 export function parseBakeEvents(input: unknown): Result<readonly BakeEvent[]> {
-  return parseWith(z.array(BenchEventSchema).check(z.maxLength(MOST)), input);
+  return parseWith(z.array(BakeEventSchema).check(z.maxLength(MOST)), input);
 }
 
 /** What has been told of one task. Instants in minutes since 1970, with their fractions. */
@@ -123,7 +123,7 @@ export type Told = {
   readonly minutes: number;
   /** When it rings by her word; null while it goes by its minutes. */ readonly ringsAt:
     number | null;
-  /** How its time was saved. */ readonly way: Way | null;
+  /** How its time was saved. */ readonly way: Shortcut | null;
   /** Tins that are looked at one by one. */ readonly tins: number;
 };
 

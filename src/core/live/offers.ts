@@ -1,10 +1,10 @@
 import { presentAt, type Present, type BegunDay, type TaskState } from "./present";
 import type { Log } from "./log";
-import type { Shorter, Task, Way } from "../day";
+import type { Shorter, Task, Shortcut } from "../day";
 
 /** A way to save time: what its tasks take then, in all, and how much sooner its cake is ready. */
 export type Offer = {
-  readonly way: Way;
+  readonly way: Shortcut;
   readonly cake: number;
   readonly takes: readonly { readonly task: string; readonly minutes: number }[];
   readonly savesMin: number;
@@ -17,13 +17,13 @@ export function offersAt(
   now: number,
   revised: ReadonlyMap<string, number> = new Map(),
 ): readonly Offer[] {
-  const bench = presentAt(day, log, now, revised);
+  const present = presentAt(day, log, now, revised);
   const offers = new Map<
     string,
-    { way: Way; cake: number; takes: { task: string; minutes: number }[] }
+    { way: Shortcut; cake: number; takes: { task: string; minutes: number }[] }
   >();
   for (const task of day.tasks) {
-    const state = bench.states.get(task.id);
+    const state = present.states.get(task.id);
     if (state === undefined || state.is === "over" || log.tasks.get(task.id)?.way !== null)
       continue;
     for (const shorter of task.shorter ?? []) {
@@ -49,7 +49,10 @@ export function offersAt(
           });
       }
       const then = presentAt(day, { ...log, tasks }, now, revised);
-      return { ...offer, savesMin: Math.floor(ready(bench, offer.cake) - ready(then, offer.cake)) };
+      return {
+        ...offer,
+        savesMin: Math.floor(ready(present, offer.cake) - ready(then, offer.cake)),
+      };
     })
     .filter(({ savesMin }) => savesMin >= 1)
     .sort((one, other) => other.savesMin - one.savesMin);

@@ -41,7 +41,7 @@ export type OvenLoad = {
 export function ovenLoads(
   doc: BakeDoc,
   log: Log,
-  bench: Present,
+  present: Present,
   insideOf: (cake: number) => BakeInside | null,
 ): readonly OvenLoad[] {
   return doc.tasks.flatMap((bake): readonly OvenLoad[] => {
@@ -50,7 +50,7 @@ export function ovenLoads(
     );
     const cake = doc.cakes[bake.cake];
     if (bake.doing.do !== "bake" || look === undefined || cake === undefined) return [];
-    const [baking, looking] = [bench.states.get(bake.id), bench.states.get(look.id)];
+    const [baking, looking] = [present.states.get(bake.id), present.states.get(look.id)];
     const inAt = baking?.is === "running" || baking?.is === "over" ? baking.startedAt : null;
     const minutes = minutesOfLoad(bake, look, cake.minutes);
     const inside = insideOf(bake.cake);

@@ -13,17 +13,17 @@ export type Received = {
   readonly heardAt: number;
   readonly battery: number;
   /** Why its value can't be used now. */
-  readonly trouble: Trouble | null;
+  readonly trouble: DeviceTrouble | null;
   /**
    * The last that was odd about what came, and when that was heard: said for a while, so that a
    * word stays long enough to be read.
    */
-  readonly odd: { readonly what: Trouble | "second-device"; readonly heardAt: number } | null;
+  readonly odd: { readonly what: DeviceTrouble | "second-device"; readonly heardAt: number } | null;
   /** Readings refused in a row. */
   readonly refused: number;
 };
 
-export type Trouble = "jumped" | "odd-unit" | "out-of-range" | "lost";
+export type DeviceTrouble = "jumped" | "odd-unit" | "out-of-range" | "lost";
 
 export const NOTHING_RECEIVED: Received = {
   serial: null,
@@ -89,7 +89,7 @@ export function received(held: Received, news: DeviceNews, heardAt: number): Rec
 }
 
 function taken(held: Received, reading: DeviceReading, heardAt: number): Received {
-  const refuse = (trouble: Trouble): Received => ({
+  const refuse = (trouble: DeviceTrouble): Received => ({
     ...held,
     serial: reading.serial,
     heardAt,
@@ -143,7 +143,7 @@ function inOwnUnit({ device, value, unit }: DeviceReading): number | null {
 export function deviceTrouble(
   held: Received,
   now: number,
-): Trouble | "second-device" | "silent" | "weak" | null {
+): DeviceTrouble | "second-device" | "silent" | "weak" | null {
   if (held.serial === null) return null;
   if (held.trouble === "lost") return "lost";
   if (now - held.heardAt > SILENT_MS) return "silent";

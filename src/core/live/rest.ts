@@ -1,4 +1,4 @@
-import { presenceOf, RESOURCES, type Link, type Stretch, type Task } from "../day";
+import { presenceOf, RESOURCES, type TaskLink, type Stretch, type Task } from "../day";
 
 /** A task that is not over: pinned when it has begun already. Minutes, with their fractions. */
 export type Left = {
@@ -134,7 +134,7 @@ export function restOfDay({ left, endedAt, now, notBefore, away, due }: RestRequ
   };
 }
 
-type Arc = Omit<Link, "id"> & { readonly from: string; readonly to: string };
+type Arc = Omit<TaskLink, "id"> & { readonly from: string; readonly to: string };
 
 /**
  * Links between tasks that are left, and from each to the next that needs the same hands, mixer or

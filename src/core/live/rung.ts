@@ -13,13 +13,13 @@ const RINGS_MIN = 15;
 export function rungAt(
   tasks: readonly Task[],
   log: Log,
-  bench: Present,
+  present: Present,
   now: number,
 ): readonly Task[] {
   const since = Math.max(log.handsAt ?? 0, now - RINGS_MIN);
   return tasks
     .flatMap((task) => {
-      const at = rungWhen(task, log, bench, now);
+      const at = rungWhen(task, log, present, now);
       return at !== null && at > since ? [{ task, at }] : [];
     })
     .sort((one, other) => other.at - one.at)

@@ -24,10 +24,10 @@ export {
   METRIC_MEASURES,
   SPOONS_ML,
   US_MEASURES,
-  WAYS,
+  CUP_WAYS,
   type Heap,
   type KitchenMeasures,
-  type Way,
+  type CupWay,
 } from "./kitchen-measures";
 export { GAS_MARKS, gasMarkC } from "./gas-marks";
 export { isSpoon, readUnit, unitSize, type KitchenUnit } from "./kitchen-units";

@@ -26,8 +26,8 @@ export const HEAPS = { level: 1, rounded: 1.5, heaped: 2 } as const;
 export type Heap = keyof typeof HEAPS;
 
 /** How a powder gets into its cup. */
-export const WAYS = ["spooned", "dipped", "packed", "sifted"] as const;
-export type Way = (typeof WAYS)[number];
+export const CUP_WAYS = ["spooned", "dipped", "packed", "sifted"] as const;
+export type CupWay = (typeof CUP_WAYS)[number];
 
 const names = <T extends Record<string, unknown>>(
   table: T,

@@ -5,7 +5,7 @@ import {
   type BalanceRules,
   type PartFormula,
 } from "../recipe";
-import type { Group } from "../pantry";
+import type { FoodGroup } from "../pantry";
 import { KIND_FACTS, type BatterKind } from "./kinds";
 import { BATTER_LIMITS, type Batter } from "./batter";
 
@@ -32,8 +32,8 @@ export type RecognisedKind = { readonly kind: BatterKind; readonly reason: KindR
 /** Where the batter is baked, as far as it tells its kind. */
 export type BakedIn = "loaf" | "cups" | "other";
 
-const EGGS: readonly Group[] = ["egg", "egg-white", "egg-yolk"];
-const THIN: readonly Group[] = ["milk", "cultured-milk", "water", "acid-liquid", "cream"];
+const EGGS: readonly FoodGroup[] = ["egg", "egg-white", "egg-yolk"];
+const THIN: readonly FoodGroup[] = ["milk", "cultured-milk", "water", "acid-liquid", "cream"];
 
 /**
  * The kind of batter a part's lines and steps make, with the reason; rules in order, the first that
@@ -41,7 +41,7 @@ const THIN: readonly Group[] = ["milk", "cultured-milk", "water", "acid-liquid",
  */
 export function recogniseKind(part: PartFormula, bakedIn: BakedIn): RecognisedKind {
   const { massG, flourG, totals } = part;
-  const of = (...groups: Group[]): number => massOfGroups(part, groups);
+  const of = (...groups: FoodGroup[]): number => massOfGroups(part, groups);
   const text = part.part.steps
     .map((step) => step.text)
     .join(" ")

@@ -6,7 +6,7 @@ export {
   IngredientSchema,
   type Allergen,
   type Composition,
-  type Group,
+  type FoodGroup,
   type Ingredient,
 } from "./ingredient";
 export {
@@ -15,6 +15,7 @@ export {
   matchIngredient,
   pantryOf,
   searchPantry,
+  type KitchenPantry,
   type MatchedBy,
   type Pantry,
 } from "./match";

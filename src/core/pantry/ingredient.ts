@@ -1,5 +1,5 @@
 import * as z from "zod/mini";
-import { numberIn, WAYS } from "../measure";
+import { numberIn, CUP_WAYS } from "../measure";
 
 /** What an ingredient is to a batter. */
 const GROUPS = [
@@ -35,7 +35,7 @@ const GROUPS = [
   "setting",
   "other",
 ] as const;
-export type Group = (typeof GROUPS)[number];
+export type FoodGroup = (typeof GROUPS)[number];
 
 export const ALLERGENS = [
   "wheat",
@@ -116,6 +116,6 @@ export type CupG = NonNullable<Ingredient["cupG"]>;
 /**
  * Grams in a US cup by one way of filling it; how it is spooned when that way was never weighed.
  */
-export function cupGrams(cupG: CupG, way: (typeof WAYS)[number]): number {
+export function cupGrams(cupG: CupG, way: (typeof CUP_WAYS)[number]): number {
   return cupG[way] ?? cupG.spooned;
 }

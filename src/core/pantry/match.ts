@@ -1,6 +1,12 @@
 import { CATALOGUE } from "./catalogue";
 import type { Ingredient } from "./ingredient";
 
+/** What a kitchen adds to the catalogue: its own ingredients, and names it has learnt. */
+export type KitchenPantry = {
+  readonly own: readonly Ingredient[];
+  readonly learnt: readonly (readonly [name: string, id: string])[];
+};
+
 /** The catalogue with a kitchen's own entries over it, and the names it has learnt. */
 export type Pantry = {
   readonly byId: ReadonlyMap<string, Ingredient>;

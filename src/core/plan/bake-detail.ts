@@ -6,7 +6,7 @@ import {
   OVEN_LIMITS_C,
   shelfPlan,
   type BakeInside,
-  type Compared,
+  type InsideCompared,
   type Doneness,
   type InsideCase,
   type ShelfPlan,
@@ -130,8 +130,8 @@ export function insideCases(input: CakeInput, plan: CakePlan): InsideCases | nul
 
 /** What the solver says of one tin against the recipe's own bake, on the forecast's clock. */
 export type SolvedTin = {
-  readonly crown: Compared;
-  readonly crust: Compared;
+  readonly crown: InsideCompared;
+  readonly crust: InsideCompared;
   /**
    * Minutes the solver alone would forecast; null when the middle or the recipe's own never sets.
    */

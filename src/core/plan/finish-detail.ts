@@ -1,4 +1,4 @@
-import { FROSTINGS, type Frosting, type Spread } from "../build";
+import { FROSTINGS, type Frosting, type Coating } from "../build";
 import {
   fruitLayout,
   scaledFormula,
@@ -67,7 +67,7 @@ const LEAST_SUGAR = 0.3;
  * @param massG what is needed in all, what is to spare and other cakes' included
  */
 export function madeSpread(
-  stuff: Spread,
+  stuff: Coating,
   massG: number,
   rounding: Rounding,
   part: PartFormula | null,
@@ -87,8 +87,8 @@ export function madeSpread(
   };
 }
 
-const isFrosting = (stuff: Spread): stuff is Frosting =>
-  (FROSTINGS as readonly Spread[]).includes(stuff);
+const isFrosting = (stuff: Coating): stuff is Frosting =>
+  (FROSTINGS as readonly Coating[]).includes(stuff);
 const usualConsistency = (frosting: Frosting): Consistency =>
   frosting === "water-icing" ? "pouring" : "spreading";
 

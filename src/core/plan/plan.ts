@@ -43,7 +43,7 @@ import { tinFamily, tinGeometry, volumeAt, type Tin, type TinGeometry } from "..
 import type { CakeInput, Recipe } from "./input";
 import { remarksFor, type Remark } from "./remarks";
 
-export type Bake = Minutes & {
+export type BakePlan = Minutes & {
   /** True heat of the oven, °C. */
   readonly ovenC: number;
   readonly dialC: number;
@@ -74,7 +74,7 @@ export type CakePlan = {
   readonly reference: Fill;
   readonly mix: Batter;
   readonly fill: Fill;
-  readonly bake: Bake;
+  readonly bake: BakePlan;
   readonly build: Build;
   readonly finish: Finish;
   /** How long it keeps once it is finished, and why it must be kept cold. */
@@ -287,7 +287,7 @@ function recipeBatter(recipe: Recipe, tins: readonly TinGeometry[]): Result<Batt
 }
 
 type BakeAndCases = {
-  readonly bake: Bake;
+  readonly bake: BakePlan;
   readonly cases: readonly BakeCase[];
   readonly references: readonly ReferenceBake[];
 };

@@ -1,4 +1,4 @@
-import type { Group } from "../pantry";
+import type { FoodGroup } from "../pantry";
 import { isSelfRaising, massOfGroups, type FormulaRow, type PartFormula } from "./formula";
 
 /**
@@ -27,7 +27,7 @@ const SALT = { low: 0.8, high: 2.5 };
 const BUTTER_FAT = 0.82;
 /** Short by a tenth is still "at or above" to any scale. */
 const NEARLY = 0.9;
-const LIQUIDS: readonly Group[] = [
+const LIQUIDS: readonly FoodGroup[] = [
   "egg",
   "egg-white",
   "egg-yolk",
@@ -38,7 +38,7 @@ const LIQUIDS: readonly Group[] = [
   "acid-liquid",
   "puree",
 ];
-const EGGS: readonly Group[] = ["egg", "egg-white", "egg-yolk"];
+const EGGS: readonly FoodGroup[] = ["egg", "egg-white", "egg-yolk"];
 
 /**
  * How much of the usual balance a batter is held to: all of it, its leavening only, or nothing but
@@ -56,7 +56,7 @@ export function balanceRemarks(part: PartFormula, rules: BalanceRules): readonly
   const { flourG, totals } = part;
   if (flourG === 0) return [];
   const percent = (grams: number): number => (100 * grams) / flourG;
-  const of = (groups: readonly Group[]): number => percent(massOfGroups(part, groups));
+  const of = (groups: readonly FoodGroup[]): number => percent(massOfGroups(part, groups));
   const remarks: BalanceRemark[] = [];
   const outside = (
     code: BalanceRemark["code"],
@@ -147,7 +147,7 @@ const USUAL_PERCENT: Partial<
   "orange-zest": { low: 2, high: 5 },
 };
 const USUAL_PERCENT_OF_GROUP: Partial<
-  Readonly<Record<Group, { readonly low: number; readonly high: number }>>
+  Readonly<Record<FoodGroup, { readonly low: number; readonly high: number }>>
 > = {
   sugar: { low: 80, high: 120 },
   "brown-sugar": { low: 80, high: 120 },

@@ -3,7 +3,7 @@ import {
   matchIngredient,
   type Allergen,
   type Composition,
-  type Group,
+  type FoodGroup,
   type Ingredient,
   type MatchedBy,
   type Pantry,
@@ -45,7 +45,7 @@ export type Formula = {
 };
 
 /** Ingredients that count as flour in baker's percentages. */
-const FLOURS: readonly Group[] = ["flour", "starch", "oats"];
+const FLOURS: readonly FoodGroup[] = ["flour", "starch", "oats"];
 
 /**
  * A recipe weighed: each line's ingredient and grams, baker's percentages (flour of the part 100),
@@ -152,7 +152,7 @@ export function isWideRange({ massG, rangeG }: FormulaRow): boolean {
 }
 
 /** Grams of all lines whose ingredient is of one of the groups. */
-export function massOfGroups({ rows }: PartFormula, groups: readonly Group[]): number {
+export function massOfGroups({ rows }: PartFormula, groups: readonly FoodGroup[]): number {
   return rows.reduce(
     (sum, { ingredient, massG }) =>
       sum + (ingredient !== null && groups.includes(ingredient.group) ? (massG ?? 0) : 0),
@@ -191,7 +191,7 @@ export function batterPart(formula: Formula): PartFormula {
 }
 
 /** Families of ingredients a batter can't be without when it names them. */
-const MAIN: readonly (readonly Group[])[] = [
+const MAIN: readonly (readonly FoodGroup[])[] = [
   ["flour"],
   ["sugar", "brown-sugar"],
   ["butter", "oil"],

@@ -8,7 +8,7 @@ import {
   US_CUP_ML,
   type EggSize,
   type KitchenMeasures,
-  type Way,
+  type CupWay,
 } from "../measure";
 import { cupGrams, type Ingredient } from "../pantry";
 import type { Measure, ReadLine } from "./line";
@@ -22,7 +22,7 @@ export type LineMass = {
   readonly rangeG: readonly [low: number, high: number];
   readonly basis: MassBasis;
   /** The way a cup was taken to be filled, when the line did not say and it matters. */
-  readonly assumedWay: Way | null;
+  readonly assumedWay: CupWay | null;
 };
 
 /** Why a line has no weight. */
@@ -107,7 +107,7 @@ function volumeMass(
   const way = line.way ?? usual;
   const heap = line.heap ?? measures.heap;
   const perCup =
-    (by: Way) =>
+    (by: CupWay) =>
     (measure: Measure): number => {
       const size = unitSize(measure.unit, measures);
       if (size.of !== "volume") return massPer(measure, measures);
@@ -134,7 +134,7 @@ function volumeMass(
 }
 
 /** Brown sugar is packed wherever it is measured; powders go by the kitchen's school. */
-function usualWay({ group }: Ingredient, measures: KitchenMeasures): Way {
+function usualWay({ group }: Ingredient, measures: KitchenMeasures): CupWay {
   if (group === "brown-sugar") return "packed";
   return POWDERS.includes(group) ? measures.flour : "spooned";
 }

@@ -5,7 +5,7 @@ import {
   type Amount,
   type Heap,
   type KitchenUnit,
-  type Way,
+  type CupWay,
 } from "../measure";
 
 /** One amount of one unit; a recipe line can add several up, or take one off. */
@@ -34,7 +34,7 @@ export type ReadLine = {
   readonly name: string;
   /** How it is prepared, and any other word. */
   readonly note: string;
-  readonly way: Way | null;
+  readonly way: CupWay | null;
   readonly heap: Heap | null;
   readonly isAbout: boolean;
   readonly isOptional: boolean;
@@ -46,7 +46,7 @@ const MOST_OF_A_UNIT = 20_000;
 
 const BULLET =
   /^\s*(?:[-*•·◦▢☐□▪●–—]+\s*(?!\d*\s*°)|\[[ xX]?\]\s*|\d{1,2}[.)]\s+(?=\S*\d|[a-z]))+/u;
-const WAYS_BEFORE: readonly (readonly [RegExp, Way])[] = [
+const WAYS_BEFORE: readonly (readonly [RegExp, CupWay])[] = [
   [/\b(?:firmly |lightly |well[- ])?packed\b/iu, "packed"],
   [/\b(?:scooped|dipped|dip(?:ped)? and swept?)\b/iu, "dipped"],
   [/\b(?:spooned(?: and levell?ed)?|levell?ed)\b/iu, "spooned"],
@@ -312,7 +312,7 @@ const PREPARATION =
 function nameAndNote(rest: string): {
   readonly name: string;
   readonly note: string;
-  readonly way: Way | null;
+  readonly way: CupWay | null;
 } {
   const clean = rest
     .replace(/^[\s,.:;–—-]+/u, "")
@@ -354,7 +354,7 @@ function nameAndNote(rest: string): {
   };
 }
 
-function wayIn(text: string): Way | null {
+function wayIn(text: string): CupWay | null {
   return WAYS_BEFORE.find(([pattern]) => pattern.test(text))?.[1] ?? null;
 }
 

@@ -5,16 +5,16 @@ import { readTin, type Tin } from "../tin";
 import { readLine, type LineDoubt } from "./line";
 import { partRole } from "./part-role";
 import {
-  INGREDIENTS,
+  INGREDIENTS_HEADING,
   rowKind,
-  STEPS,
+  METHOD_HEADING,
   unmarked,
   unnumbered,
-  type Place,
+  type RowPlace,
   type RowKind,
 } from "./row-kind";
 import { emptyRecipe, RECIPE_LIMITS, type Part, type RecipeDoc } from "./schema";
-import { durationsIn, heatIn, readStep, type Heat } from "./step";
+import { durationsIn, heatIn, readStep, type WrittenHeat } from "./step";
 import { tinsIn } from "./tins-in-text";
 
 /** One line of the original with its reading; together they are the whole original, in order. */
@@ -30,7 +30,7 @@ export type PageLine = { readonly text: string; readonly is: RowKind | null };
 
 type Draft = {
   title: string | null;
-  mode: Place["mode"];
+  mode: RowPlace["mode"];
   isOver: boolean;
   hasIngredientHeading: boolean;
   parts: Part[];
@@ -39,7 +39,7 @@ type Draft = {
   lines: number;
   steps: number;
   tins: Tin[];
-  heat: Heat | null;
+  heat: WrittenHeat | null;
   heatSource: Exclude<HeatSource, "oven"> | null;
   minutes: Amount | null;
   portions: number | null;
@@ -177,10 +177,10 @@ function choosePartOfStep(words: string, draft: Draft): void {
 }
 
 function enter(words: string, draft: Draft): void {
-  if (INGREDIENTS.test(words)) {
+  if (INGREDIENTS_HEADING.test(words)) {
     draft.mode = "ingredients";
     draft.hasIngredientHeading = true;
-  } else if (STEPS.test(words)) {
+  } else if (METHOD_HEADING.test(words)) {
     draft.mode = "steps";
     draft.at = draft.parts.length > 0 ? 0 : -1;
   } else draft.mode = "notes";

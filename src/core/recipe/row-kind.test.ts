@@ -1,9 +1,9 @@
 import { describe, expect, it } from "vitest";
 import { pantryOf } from "../pantry";
-import { rowKind, unmarked, unnumbered, type Place, type RowKind } from "./row-kind";
+import { rowKind, unmarked, unnumbered, type RowPlace, type RowKind } from "./row-kind";
 
 const PANTRY = pantryOf();
-const kind = (text: string, mode: Place["mode"], changes: Partial<Place> = {}): RowKind =>
+const kind = (text: string, mode: RowPlace["mode"], changes: Partial<RowPlace> = {}): RowKind =>
   rowKind(
     unmarked(text),
     text,

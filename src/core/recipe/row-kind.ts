@@ -23,15 +23,15 @@ export type RowKind =
   | "unread";
 
 /** Where on the page a line stands, as far as it has been read. */
-export type Place = {
+export type RowPlace = {
   readonly title: string | null;
   readonly mode: "top" | "ingredients" | "steps" | "notes";
   readonly hasIngredientHeading: boolean;
 };
 
-export const INGREDIENTS =
+export const INGREDIENTS_HEADING =
   /^(?:the )?(?:ingredients?|you(?:'|’)?(?: wi)?ll need|you will need|what you need|shopping list)(?: list)?\s*:?$/iu;
-export const STEPS =
+export const METHOD_HEADING =
   /^(?:the )?(?:method|directions?|instructions?|steps?|preparation|procedure|how to make (?:it|them)|to make|what to do)\s*:?$/iu;
 const NOTES =
   /^(?:cook(?:'|’)?s |recipe |baker(?:'|’)?s )?(?:notes?|tips?|storage|variations?|to store)\s*:?$/iu;
@@ -63,10 +63,10 @@ export function unnumbered(words: string): string {
  * @param words the line without its marks
  * @param text the line as it stands
  */
-export function rowKind(words: string, text: string, place: Place, pantry: Pantry): RowKind {
-  if (INGREDIENTS.test(words))
+export function rowKind(words: string, text: string, place: RowPlace, pantry: Pantry): RowKind {
+  if (INGREDIENTS_HEADING.test(words))
     return place.hasIngredientHeading && place.mode !== "ingredients" ? "second-recipe" : "heading";
-  if (STEPS.test(words) || NOTES.test(words)) return "heading";
+  if (METHOD_HEADING.test(words) || NOTES.test(words)) return "heading";
   if (/^(?:source|from)\s*:/iu.test(words) || /^https?:\/\/\S+$/iu.test(words)) return "source";
   if (
     /^(?:serves|makes|yields?|servings|portions|enough for)\b/iu.test(words) &&
@@ -126,7 +126,7 @@ function isSentence(words: string): boolean {
   );
 }
 
-function isIngredient(words: string, place: Place, pantry: Pantry): boolean {
+function isIngredient(words: string, place: RowPlace, pantry: Pantry): boolean {
   const line = readLine(words);
   const isKnown = matchIngredient(line.name, pantry) !== null;
   const isShort = words.split(" ").length <= 14;

@@ -7,7 +7,7 @@ import {
   eggWeight,
   US_CUP_ML,
 } from "../measure";
-import { cupGrams, type Group } from "../pantry";
+import { cupGrams, type FoodGroup } from "../pantry";
 import type { AltitudeChanges } from "./altitude";
 import type { EggChoice } from "./eggs";
 import { batterPart, type Formula, type FormulaRow } from "./formula";
@@ -105,9 +105,9 @@ export type ScaleChoices = {
   readonly altitude?: AltitudeChanges | null;
 };
 
-const SUGARS: readonly Group[] = ["sugar", "brown-sugar"];
-const LIQUIDS: readonly Group[] = ["milk", "cultured-milk", "water", "acid-liquid"];
-const FINE: readonly Group[] = ["leavener", "soda", "salt", "spice", "setting"];
+const SUGARS: readonly FoodGroup[] = ["sugar", "brown-sugar"];
+const LIQUIDS: readonly FoodGroup[] = ["milk", "cultured-milk", "water", "acid-liquid"];
+const FINE: readonly FoodGroup[] = ["leavener", "soda", "salt", "spice", "setting"];
 
 /** A line scaled: leaveners by their school, eggs as they were settled, all else by the factor. */
 export function scaledRow(
@@ -146,14 +146,14 @@ export function scaledRow(
   };
 }
 
-function airFactor(group: Group, altitude: AltitudeChanges | null): number {
+function airFactor(group: FoodGroup, altitude: AltitudeChanges | null): number {
   if (altitude === null) return 1;
   if (group === "leavener" || group === "soda") return altitude.leavening;
   if (SUGARS.includes(group)) return altitude.sugar;
   return LIQUIDS.includes(group) ? altitude.liquid : 1;
 }
 
-function usualCup(group: Group, measures: KitchenMeasures): "spooned" | "dipped" | "packed" {
+function usualCup(group: FoodGroup, measures: KitchenMeasures): "spooned" | "dipped" | "packed" {
   return group === "brown-sugar" ? "packed" : measures.flour;
 }
 

@@ -103,13 +103,13 @@ export function durationsIn(text: string): readonly Amount[] {
   return found.map(({ amount }) => amount);
 }
 
-export type Heat = { readonly tempC: number; readonly isFan: boolean };
+export type WrittenHeat = { readonly tempC: number; readonly isFan: boolean };
 
 /**
  * The heat of an oven in a text: `180 °C`, `350F`, `180C/160C fan/gas 4`, `gas mark 4`, `a moderate
  * oven`. The conventional heat when both are given. Null when none is found.
  */
-export function heatIn(text: string): Heat | null {
+export function heatIn(text: string): WrittenHeat | null {
   const found = [
     ...text.matchAll(
       /\b(\d{2,3})\s*(?:°|º|deg(?:rees?)?)?\s*(C|F|celsius|fahrenheit)?(?![\d%])\b\s*(\(?\s*fan\b)?/giu,

@@ -1,5 +1,5 @@
 import { roundTo, weighedGrams } from "../measure";
-import type { Allergen, Group, Ingredient, Pantry } from "../pantry";
+import type { Allergen, FoodGroup, Ingredient, Pantry } from "../pantry";
 import type { Formula, FormulaRow } from "./formula";
 import { freshId, type Line, type RecipeDoc } from "./schema";
 
@@ -33,7 +33,7 @@ const isId =
   ({ id }: Ingredient): boolean =>
     ids.includes(id);
 const isGroup =
-  (group: Group) =>
+  (group: FoodGroup) =>
   (ingredient: Ingredient): boolean =>
     ingredient.group === group;
 const OIL_G_PER_ML = 0.915;
@@ -195,7 +195,10 @@ export function swapsFor(row: FormulaRow, formula: Formula, pantry: Pantry): rea
  */
 const TAKEN_OFF: Partial<
   Readonly<
-    Record<SwapId, { readonly too: "salt" | "sugar" | "water"; readonly groups: readonly Group[] }>
+    Record<
+      SwapId,
+      { readonly too: "salt" | "sugar" | "water"; readonly groups: readonly FoodGroup[] }
+    >
   >
 > = {
   "unsalted-to-salted": { too: "salt", groups: ["salt"] },

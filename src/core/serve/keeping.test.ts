@@ -1,9 +1,9 @@
 import { describe, expect, it } from "vitest";
 import { FROSTINGS } from "../build";
 import { BATTER_KINDS } from "../mix";
-import { COLD_ROOM_HOURS, keepingOf, type Kept } from ".";
+import { COLD_ROOM_HOURS, keepingOf, type KeepingOf } from ".";
 
-const PLAIN: Kept = { kind: "creamed", on: [], hasFreshFruit: false, hasColdPart: false };
+const PLAIN: KeepingOf = { kind: "creamed", on: [], hasFreshFruit: false, hasColdPart: false };
 
 it("keeps as long as the cake and its frosting both do", () => {
   expect(keepingOf(PLAIN)).toEqual({
@@ -27,7 +27,7 @@ it("keeps as long as the cake and its frosting both do", () => {
 });
 
 describe("what must be kept cold", () => {
-  it.each<[string, Partial<Kept>, string]>([
+  it.each<[string, Partial<KeepingOf>, string]>([
     ["a baked cheese cake", { kind: "baked-cheese" }, "kind"],
     ["a set pudding", { kind: "set-pudding" }, "kind"],
     ["fresh fruit on top", { hasFreshFruit: true }, "fruit"],

@@ -1,4 +1,4 @@
-import { COLD_SPREADS, type Spread, type Stuff } from "../build";
+import { COLD_SPREADS, type Coating, type Stuff } from "../build";
 import type { BatterKind } from "../mix";
 
 /**
@@ -39,7 +39,7 @@ const PLAIN: Readonly<Record<BatterKind, Keeping>> = {
 };
 
 /** What a frosting allows at most. */
-const FROSTED: Readonly<Record<Spread, Keeping>> = {
+const FROSTED: Readonly<Record<Coating, Keeping>> = {
   "butter-and-sugar": keeping(72, 7, 3),
   "cream-cheese": keeping(2, 4, 2),
   "whipped-cream": keeping(2, 2, 1),
@@ -68,10 +68,10 @@ const COLD_KINDS: readonly BatterKind[] = ["baked-cheese", "set-pudding"];
  * Why a cake must be kept cold: the cake itself, a spread on it, fresh fruit, or a part of its
  * recipe.
  */
-export type ColdBecause = "kind" | "fruit" | "part" | Spread;
+export type ColdBecause = "kind" | "fruit" | "part" | Coating;
 
 /** What keeping depends on. */
-export type Kept = {
+export type KeepingOf = {
   readonly kind: BatterKind;
   readonly on: readonly Stuff[];
   readonly hasFreshFruit: boolean;
@@ -79,7 +79,7 @@ export type Kept = {
 };
 
 /** The one reason that is told why a cake is kept cold; null for one that stands in the room. */
-function coldBecause({ kind, on, hasFreshFruit, hasColdPart }: Kept): ColdBecause | null {
+function coldBecause({ kind, on, hasFreshFruit, hasColdPart }: KeepingOf): ColdBecause | null {
   if (COLD_KINDS.includes(kind)) return "kind";
   const spread = COLD_SPREADS.find((each) => on.includes(each));
   if (spread !== undefined) return spread;
@@ -91,8 +91,8 @@ function coldBecause({ kind, on, hasFreshFruit, hasColdPart }: Kept): ColdBecaus
  * How long a finished cake keeps: as long as its cake and everything on it do; two hours in the
  * room for what spoils.
  */
-export function keepingOf(kept: Kept): Keeping & { readonly because: ColdBecause | null } {
-  const spreads = (Object.keys(FROSTED) as Spread[]).filter((spread) => kept.on.includes(spread));
+export function keepingOf(kept: KeepingOf): Keeping & { readonly because: ColdBecause | null } {
+  const spreads = (Object.keys(FROSTED) as Coating[]).filter((spread) => kept.on.includes(spread));
   const because = coldBecause(kept);
   const all = [
     PLAIN[kept.kind],

@@ -301,7 +301,7 @@ describe("water", () => {
           const bySize = tinGeometry(plain);
           fc.pre(bySize.ok);
           const brimMl = brimVolume(bySize.value) * share;
-          const byWater = tinGeometry({ ...plain, brimMl } as Tin);
+          const byWater = tinGeometry({ ...plain, brimMl });
           if (!byWater.ok) throw new Error(JSON.stringify(byWater.issue));
           expect(brimVolume(byWater.value) / brimMl).toBeCloseTo(1, 6);
         },

@@ -36,7 +36,7 @@ export const USUAL_CAPACITIES: readonly (readonly [tin: string, cups: number])[]
   ["1 cup 1.75 x 0.75 in", 0.125],
 ];
 
-export type Compared = {
+export type CapacityCompared = {
   readonly tin: string;
   readonly usualMl: number;
   readonly oursMl: number;
@@ -44,7 +44,7 @@ export type Compared = {
 };
 
 /** Each usual capacity beside ours for the same inside sizes; `ratio` is usual over ours. */
-export function comparedCapacities(): readonly Compared[] {
+export function comparedCapacities(): readonly CapacityCompared[] {
   return USUAL_CAPACITIES.map(([tin, cups]) => {
     const read = readTin(tin, "us");
     if (!read.ok) throw new RangeError(`${tin}: ${JSON.stringify(read.issue)}`);
@@ -56,7 +56,7 @@ export function comparedCapacities(): readonly Compared[] {
 }
 
 /** The usual value over ours that lies in the middle. */
-export function middleRatio(rows: readonly Compared[]): number {
+export function middleRatio(rows: readonly CapacityCompared[]): number {
   return (
     rows.map(({ ratio }) => ratio).toSorted((a, b) => a - b)[Math.floor(rows.length / 2)] ??
     Number.NaN

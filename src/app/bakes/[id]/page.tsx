@@ -1,7 +1,7 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { cache } from "react";
-import { BenchMode } from "@/components/bakes/bench-mode";
+import { BakingMode } from "@/components/live/baking-mode";
 import { Trouble } from "@/components/frame/trouble";
 import { eventsSince, findBake, findPantry, kitchenDatabase, stored } from "@/data";
 import { storageText } from "@/words";
@@ -42,7 +42,7 @@ export default async function BakePage({ params }: BakePageProps) {
       />
     );
   return (
-    <BenchMode
+    <BakingMode
       key={id}
       bake={{ id, name, doc, events, isEnded: endedAt !== null }}
       pantry={pantry}

@@ -1,14 +1,14 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { cache } from "react";
-import { CakeBench } from "@/components/cake/cake-bench";
+import { CakePage } from "@/components/cake/cake-page";
 import { Trouble } from "@/components/frame/trouble";
 import {
   findCake,
   findPantry,
   findRecipe,
   kitchenDatabase,
-  listBenchRecipes,
+  listRecipeChoices,
   listOpenBakes,
   listOthers,
   listOvens,
@@ -33,7 +33,7 @@ const load = cache(async (id: string) =>
       cake,
       recipeNow:
         recipeId === undefined ? null : ((await findRecipe(database, recipeId))?.doc ?? null),
-      recipes: await listBenchRecipes(database),
+      recipes: await listRecipeChoices(database),
       cupboard: await listTins(database),
       ovens: await listOvens(database),
       pantry: await findPantry(database),
@@ -52,7 +52,7 @@ export async function generateMetadata({ params }: CakePageProps): Promise<Metad
   return { title: loaded.ok ? (loaded.value.cake?.name ?? "No such cake") : "Cake" };
 }
 
-export default async function CakePage({ params }: CakePageProps) {
+export default async function OpenCake({ params }: CakePageProps) {
   const loaded = await load((await params).id);
   if (!loaded.ok) return <Trouble text={storageText(loaded.issue)} />;
   const { cake, ...kitchen } = loaded.value;
@@ -66,7 +66,7 @@ export default async function CakePage({ params }: CakePageProps) {
     );
   }
   return (
-    <CakeBench
+    <CakePage
       key={id}
       cake={{ id, name, doc, version, updatedAt: cake.updatedAt.getTime() }}
       {...kitchen}

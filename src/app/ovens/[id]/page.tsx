@@ -2,7 +2,7 @@ import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { cache } from "react";
 import { Trouble } from "@/components/frame/trouble";
-import { OvenBench } from "@/components/ovens/oven-bench";
+import { OvenPage } from "@/components/oven/oven-page";
 import { findOven, kitchenDatabase, listTins, stored } from "@/data";
 import { storageText } from "@/words";
 import { bringBackOven, lookAtOven, removeOven, saveOven } from "../actions";
@@ -21,14 +21,14 @@ export async function generateMetadata({ params }: OvenPageProps): Promise<Metad
   return { title: loaded.ok ? (loaded.value.oven?.name ?? "No such oven") : "Oven" };
 }
 
-export default async function OvenPage({ params }: OvenPageProps) {
+export default async function OpenOven({ params }: OvenPageProps) {
   const loaded = await load((await params).id);
   if (!loaded.ok) return <Trouble text={storageText(loaded.issue)} />;
   const { oven, tins } = loaded.value;
   if (oven === null) notFound();
   const { updatedAt, version, ...rest } = oven;
   return (
-    <OvenBench
+    <OvenPage
       key={oven.id}
       oven={rest}
       updatedAt={updatedAt.getTime()}

@@ -2,7 +2,7 @@ import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { cache } from "react";
 import { Trouble } from "@/components/frame/trouble";
-import { RecipeBench } from "@/components/recipes/recipe-bench";
+import { RecipePage } from "@/components/recipe/recipe-page";
 import {
   findPantry,
   findRecipe,
@@ -41,7 +41,7 @@ export async function generateMetadata({ params }: RecipePageProps): Promise<Met
   return { title: loaded.ok ? (loaded.value.recipe?.name ?? "No such recipe") : "Recipe" };
 }
 
-export default async function RecipePage({ params }: RecipePageProps) {
+export default async function OpenRecipe({ params }: RecipePageProps) {
   const loaded = await load((await params).id);
   if (!loaded.ok) return <Trouble text={storageText(loaded.issue)} />;
   const { recipe, versions, pantry, sharable } = loaded.value;
@@ -53,7 +53,7 @@ export default async function RecipePage({ params }: RecipePageProps) {
       />
     );
   return (
-    <RecipeBench
+    <RecipePage
       key={recipe.id}
       recipe={{
         id: recipe.id,

@@ -1,6 +1,6 @@
 import type { Metadata } from "next";
 import { Trouble } from "@/components/frame/trouble";
-import { PasteRecipe } from "@/components/recipes/paste-recipe";
+import { PasteRecipe } from "@/components/recipe/paste-recipe";
 import { findPantry, kitchenDatabase, stored } from "@/data";
 import { storageText } from "@/words";
 import { keepRecipe } from "../actions";

@@ -2,7 +2,7 @@ import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { cache } from "react";
 import { Trouble } from "@/components/frame/trouble";
-import { OneTin } from "@/components/tins/tin-bench";
+import { OneTin } from "@/components/tin/tin-page";
 import { findTin, kitchenDatabase, stored } from "@/data";
 import { storageText } from "@/words";
 import { bringBackTin, lookAtTin, removeTin, saveTin } from "../actions";

@@ -1,5 +1,5 @@
 import type { Metadata } from "next";
-import { NewTin } from "@/components/tins/tin-bench";
+import { NewTin } from "@/components/tin/tin-page";
 import { readTin, type Tin } from "@/core/tin";
 import { keepTin } from "../actions";
 

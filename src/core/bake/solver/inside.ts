@@ -135,7 +135,7 @@ function inMinutes(seconds: number | null): number | null {
  * How one bake comes out against another, as far as a model can tell: absolute figures are not good
  * enough.
  */
-export type Compared = "less" | "same" | "more";
+export type InsideCompared = "less" | "same" | "more";
 
 /** Differences smaller than these can't be seen on a cake. Judgement. */
 const CROWN_SEEN = 0.02;
@@ -145,13 +145,13 @@ const BROWNING_SEEN = 1.35;
 export function comparedInsides(
   own: BakeInside,
   reference: BakeInside,
-): { readonly crown: Compared; readonly crust: Compared } {
+): { readonly crown: InsideCompared; readonly crust: InsideCompared } {
   const crown = own.crownIndex - reference.crownIndex;
   const crust = Math.log((own.browning + 1) / (reference.browning + 1)) / Math.log(BROWNING_SEEN);
   return { crown: compared(crown / CROWN_SEEN), crust: compared(crust) };
 }
 
-function compared(steps: number): Compared {
+function compared(steps: number): InsideCompared {
   return steps <= -1 ? "less" : steps >= 1 ? "more" : "same";
 }
 

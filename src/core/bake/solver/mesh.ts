@@ -12,7 +12,7 @@ export type WallFace = {
  * Two columns side by side: the length they share over the distance of their middles, which scaling
  * the plan leaves alone.
  */
-export type Link = { readonly a: number; readonly b: number; readonly ratio: number };
+export type MeshLink = { readonly a: number; readonly b: number; readonly ratio: number };
 
 /**
  * The plan of a cake cut into columns: all of a round or a ring, a quarter of a block, a quarter or
@@ -20,7 +20,7 @@ export type Link = { readonly a: number; readonly b: number; readonly ratio: num
  */
 export type Mesh = {
   readonly areasM2: Float64Array;
-  readonly links: readonly Link[];
+  readonly links: readonly MeshLink[];
   readonly walls: readonly WallFace[];
   /**
    * The columns a saw cuts through on its way from the middle, or the tube, to the wall; the last
@@ -93,7 +93,7 @@ export function blockMesh(halfLengthM: number, halfWidthM: number, finer = 1): M
   const xs = widthsFromWall(halfLengthM, finer).toReversed();
   const ys = widthsFromWall(halfWidthM, finer).toReversed();
   const areasM2 = new Float64Array(xs.length * ys.length);
-  const links: Link[] = [];
+  const links: MeshLink[] = [];
   const walls: WallFace[] = [];
   xs.forEach((dx, i) => {
     ys.forEach((dy, j) => {
@@ -161,7 +161,7 @@ export function maskMesh(
       if (2 * inside >= TRIED * TRIED) columnAt.set(i * up + j, columnAt.size);
     }
   }
-  const links: Link[] = [];
+  const links: MeshLink[] = [];
   const walls: WallFace[] = [];
   const rows = new Map<number, number[]>();
   for (const [place, column] of columnAt) {

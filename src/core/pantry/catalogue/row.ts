@@ -1,4 +1,4 @@
-import type { Composition, CupG, Group, Ingredient } from "../ingredient";
+import type { Composition, CupG, FoodGroup, Ingredient } from "../ingredient";
 
 /** Where each column's figures come from. */
 export const SOURCES: Readonly<Record<string, string>> = {
@@ -31,7 +31,7 @@ const DRY = "cupboard, closed, 12 months";
 const COLD = "fridge, by the date on it";
 
 /** What is the same for nearly all of a group. */
-const GROUP_DEFAULTS: Readonly<Record<Group, Defaults>> = {
+const GROUP_DEFAULTS: Readonly<Record<FoodGroup, Defaults>> = {
   flour: usual(1.45, DRY),
   starch: usual(1.5, DRY),
   sugar: usual(1.6, "cupboard, dry, for years"),
@@ -75,7 +75,7 @@ type Extras = Partial<Omit<Ingredient, "id" | "name" | "also" | "group" | "cupG"
  */
 export function row(
   id: string,
-  group: Group,
+  group: FoodGroup,
   names: string,
   cupG: number | CupG | null,
   composition: readonly [

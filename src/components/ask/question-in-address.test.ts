@@ -1,0 +1,51 @@
+import { describe, expect, it } from "vitest";
+import { FIRST_QUESTION } from "@/core/ask";
+import { askHref } from "./ask-address";
+import { arrivedAt, toldOf } from "./question-in-address";
+
+describe("the bench's question in the address", () => {
+  it("is what the address says, and as at the start where it says nothing", () => {
+    expect(arrivedAt("tins=15+cm;12+cups&fan=true").question).toEqual({
+      ...FIRST_QUESTION,
+      tins: ["15 cm", "12 cups"],
+      fan: true,
+    });
+    expect(arrivedAt("").question).toEqual(FIRST_QUESTION);
+  });
+
+  it("survives the way into the address and back", () => {
+    const question = {
+      ...FIRST_QUESTION,
+      recipe: "Rhubarb & custard cups; large",
+      tins: ["2 x 20 x 5 cm", "18 cm; deep"],
+      heat: "gas 4",
+    };
+    const { question: back } = arrivedAt(
+      new URL(askHref(question), "http://kitchen.example").search,
+    );
+    expect(back).toEqual({ ...question, tins: ["2 x 20 x 5 cm", "18 cm  deep"] });
+  });
+
+  it("keeps what is typed when the router tells of an earlier address late, or skips one", () => {
+    const typed = {
+      ...arrivedAt(""),
+      question: { ...FIRST_QUESTION, heat: "170 °C" },
+      written: ["heat=160", "heat=165", "heat=170"],
+    };
+    const late = toldOf(typed, "heat=160");
+    expect(late.question).toBe(typed.question);
+    expect(late.written).toEqual(["heat=165", "heat=170"]);
+    const skipped = toldOf(typed, "heat=170");
+    expect(skipped.question).toBe(typed.question);
+    expect(skipped.written).toEqual([]);
+  });
+
+  it("gives way to an address somebody went to", () => {
+    const typed = {
+      ...arrivedAt("heat=170"),
+      question: { ...FIRST_QUESTION, heat: "175" },
+      written: ["heat=175"],
+    };
+    expect(toldOf(typed, "")).toEqual(arrivedAt(""));
+  });
+});

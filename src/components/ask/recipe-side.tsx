@@ -1,0 +1,150 @@
+"use client";
+
+import { askAboutRecipe, type Question, type ReadQuestion } from "@/core/ask";
+import { BATTER_KINDS, type Batter } from "@/core/mix";
+import { readTempC } from "@/core/measure";
+import { writeTin } from "@/core/tin";
+import { issueText, KIND_NAMES, volumeText, weightText, type Units } from "@/words";
+import type { RecipeChoice } from "../frame/choices";
+import { isGuessed } from "./describe";
+import { Choice, Field } from "../frame/field";
+import { More } from "../frame/more";
+import { tinReading } from "./reading-text";
+
+type RecipeSideProps = {
+  readonly question: Question;
+  readonly read: ReadQuestion;
+  readonly recipes: readonly RecipeChoice[];
+  readonly units: Units;
+  /** The recipe's own batter, once it can be planned. */
+  readonly batter: Batter | null;
+  readonly onChange: (changes: Partial<Question>) => void;
+};
+
+/** What the recipe says: its name or only its tins, its heat and minutes, its batter. */
+export function RecipeSide({ question, read, recipes, units, batter, onChange }: RecipeSideProps) {
+  const problem = (box: keyof ReadQuestion["issues"]): string | null => {
+    const issue = read.issues[box];
+    return issue === undefined ? null : issueText(issue, units);
+  };
+  const chosen = recipes.find(({ name }) => name === question.recipe);
+  const isForeign = question.recipe !== "" && chosen === undefined;
+  const choices: readonly (readonly [string, string])[] = [
+    ["", "Only its tins"],
+    ...recipes.map(({ id, name }) => [id, name] as const),
+    ...(isForeign ? [["-", question.recipe] as const] : []),
+  ];
+  return (
+    <fieldset className="min-w-0 space-y-2">
+      <legend className="mr-3 font-semibold sm:float-left sm:pt-1.5">The recipe says</legend>
+      <Choice
+        label="Recipe"
+        className="field !w-auto max-w-full min-w-40 pr-1 font-semibold max-sm:!w-full"
+        value={isForeign ? "-" : (chosen?.id ?? "")}
+        choices={choices}
+        onChange={(id) => {
+          const recipe = recipes.find((each) => each.id === id);
+          onChange(
+            recipe === undefined
+              ? { recipe: "", weight: "", volume: "" }
+              : askAboutRecipe(question, recipe.name, recipe.facts),
+          );
+        }}
+      />
+      <div className="clear-both flex flex-wrap gap-2">
+        <div className="flex min-w-52 flex-[2] max-sm:basis-full">
+          <Field
+            label="Its tins"
+            value={question.from}
+            onChange={(from) => onChange({ from })}
+            onBlur={() => {
+              if (read.from.some(({ assumed }) => assumed.includes("unit")))
+                onChange({ from: read.from.map(({ tin }) => writeTin(tin)).join(" + ") });
+            }}
+            problem={problem("from")}
+            reading={read.from.map((tin) => tinReading(tin, units)).join(" and ") || null}
+          />
+        </div>
+        <div className="flex w-26 max-sm:flex-1">
+          <Field
+            label="Heat"
+            value={question.heat}
+            onChange={(heat) => onChange({ heat })}
+            onBlur={() => onChange({ heat: withDegree(question.heat, units) })}
+            problem={problem("heat")}
+          />
+        </div>
+        <div className="flex w-26 max-sm:flex-1">
+          <Field
+            label="Minutes"
+            value={question.minutes}
+            onChange={(minutes) => onChange({ minutes })}
+            problem={problem("minutes")}
+            placeholder="not said"
+          />
+        </div>
+      </div>
+      <More
+        summary={`Batter: ${batterText(question, batter, units)}`}
+        isNeeded={problem("weight") !== null || problem("volume") !== null}
+      >
+        <div className="flex flex-wrap items-start gap-2 pt-1">
+          <label className="min-w-40 flex-1">
+            <span className="label block">Kind</span>
+            <Choice
+              label="Kind of batter"
+              className="field pr-1"
+              value={question.kind}
+              choices={BATTER_KINDS.map((kind) => [kind, KIND_NAMES[kind]] as const)}
+              onChange={(kind) => onChange({ kind })}
+            />
+          </label>
+          <div className="flex w-28">
+            <Field
+              label="Weight"
+              value={question.weight}
+              onChange={(weight) => onChange({ weight })}
+              problem={problem("weight")}
+              placeholder="not known"
+            />
+          </div>
+          <div className="flex w-28">
+            <Field
+              label="Volume"
+              value={question.volume}
+              onChange={(volume) => onChange({ volume })}
+              problem={problem("volume")}
+              placeholder="not known"
+            />
+          </div>
+          <label className="flex min-h-10 items-center gap-2 self-end">
+            <input
+              type="checkbox"
+              className="size-5 accent-ink"
+              checked={question.recipeFan}
+              onChange={(event) => onChange({ recipeFan: event.target.checked })}
+            />
+            its heat is for a fan oven
+          </label>
+        </div>
+      </More>
+    </fieldset>
+  );
+}
+
+function batterText(question: Question, batter: Batter | null, units: Units): string {
+  const kind = KIND_NAMES[question.kind];
+  if (batter === null) return kind;
+  const volume = volumeText(batter.volumeMl, units);
+  return isGuessed(batter)
+    ? `${kind}, about ${volume}, judged from its tins`
+    : `${kind}, ${weightText(batter.massG, units)}, ${volume}`;
+}
+
+/** A bare number gets the degree it was read in, so that it means the same on another dial. */
+function withDegree(text: string, units: Units): string {
+  const tempC = readTempC(text, units.heat);
+  if (tempC === null || /[cf]/iu.test(text)) return text;
+  const isFahrenheit = Math.abs(tempC - Number(text.replace(/[°\s]/gu, ""))) > 0.01;
+  return `${text.replace("°", "").trim()} °${isFahrenheit ? "F" : "C"}`;
+}

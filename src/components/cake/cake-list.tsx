@@ -1,0 +1,180 @@
+"use client";
+
+import { memo, useEffect, useState } from "react";
+import Link from "next/link";
+import { useRouter } from "next/navigation";
+import { Copy, Pencil, Trash2 } from "lucide-react";
+import type { CakePlan } from "@/core/plan";
+import type { Units } from "@/words";
+import type { Outcome } from "../frame/outcome";
+import { useTell } from "../frame/toasts";
+import { useUnits } from "../frame/units";
+import { drawnCake } from "../section/cake-places";
+import { wholeCake } from "../section/cake-shapes";
+import { cakeSummary, type CakeRow } from "./cake-summary";
+import { RenameSheet } from "./rename-sheet";
+
+type CakeActions = {
+  readonly renameCake: (id: string, name: string) => Promise<Outcome>;
+  readonly copyCake: (id: string, name: string) => Promise<Outcome>;
+  readonly removeCake: (id: string) => Promise<Outcome>;
+  readonly bringBackCake: (id: string) => Promise<Outcome>;
+};
+
+const UNREACHABLE: Outcome = {
+  ok: false,
+  message: "The kitchen's server can't be reached. Nothing was changed; try again.",
+};
+
+/** All cakes: open, rename, duplicate, delete with undo. */
+export function CakeList({
+  cakes,
+  actions,
+}: {
+  readonly cakes: readonly CakeRow[];
+  readonly actions: CakeActions;
+}) {
+  const { units } = useUnits();
+  const worked = useWorked(cakes.length);
+  const [renaming, setRenaming] = useState<CakeRow | null>(null);
+  const tell = useTell();
+  const router = useRouter();
+
+  async function act(work: () => Promise<Outcome>, done: () => void): Promise<void> {
+    const outcome = await work().catch(() => UNREACHABLE);
+    if (outcome.ok) done();
+    else tell(outcome.message);
+    router.refresh();
+  }
+
+  function remove(cake: CakeRow): void {
+    const undo = (): void =>
+      void act(
+        () => actions.bringBackCake(cake.id),
+        () => tell(`“${cake.name}” is back.`),
+      );
+    void act(
+      () => actions.removeCake(cake.id),
+      () => tell(`Deleted “${cake.name}”.`, { name: "Undo", run: undo }),
+    );
+  }
+
+  return (
+    <>
+      <ul className="panel divide-y-[1.5px] divide-line">
+        {cakes.map((cake, index) => (
+          <li key={cake.id} className="flex flex-wrap items-center gap-x-4 gap-y-2 px-4 py-3">
+            <Told cake={cake} units={units} isWorked={index < worked} />
+            <div className="flex gap-1.5">
+              <button
+                type="button"
+                className="button !px-2.5"
+                aria-label={`Rename ${cake.name}`}
+                onClick={() => setRenaming(cake)}
+              >
+                <Pencil size={17} aria-hidden />
+              </button>
+              <button
+                type="button"
+                className="button !px-2.5"
+                aria-label={`Duplicate ${cake.name}`}
+                onClick={() =>
+                  void act(
+                    () => actions.copyCake(cake.id, cake.name),
+                    () => tell(`Copied “${cake.name}”.`),
+                  )
+                }
+              >
+                <Copy size={17} aria-hidden />
+              </button>
+              <button
+                type="button"
+                className="button !px-2.5"
+                aria-label={`Delete ${cake.name}`}
+                onClick={() => remove(cake)}
+              >
+                <Trash2 size={17} aria-hidden />
+              </button>
+            </div>
+          </li>
+        ))}
+      </ul>
+      {renaming !== null && (
+        <RenameSheet
+          cake={renaming}
+          rename={actions.renameCake}
+          onClose={() => setRenaming(null)}
+        />
+      )}
+    </>
+  );
+}
+
+/**
+ * A cake drawn small, its name, and what it comes to; until that is worked out its tins as they
+ * were written.
+ */
+const Told = memo(function Told({
+  cake: { id, name, question },
+  units,
+  isWorked,
+}: {
+  readonly cake: CakeRow;
+  readonly units: Units;
+  readonly isWorked: boolean;
+}) {
+  const { tins, facts, plan } = isWorked
+    ? cakeSummary(question, units)
+    : { tins: question?.tins.join(" and ") ?? "", facts: "…", plan: null };
+  return (
+    <>
+      <span className="flex w-28 shrink-0 items-end justify-center border-b-[3px] border-ink max-sm:hidden">
+        {plan !== null && <Thumbnail plan={plan} />}
+      </span>
+      <div className="min-w-0 flex-1 basis-56">
+        <Link
+          href={`/cakes/${id}`}
+          className="text-[17px] font-semibold break-words underline-offset-4 hover:underline"
+        >
+          {name}
+        </Link>
+        <p className="text-[14px] text-ink-2">{tins}</p>
+        <p className="text-[14px] text-ink-2">{facts}</p>
+      </div>
+    </>
+  );
+});
+
+/**
+ * So many cakes are worked out with the page, and then as many at a time in the browser, so that
+ * neither server nor hand waits for a long list.
+ */
+const AT_A_TIME = 6;
+
+function useWorked(cakes: number): number {
+  const [worked, setWorked] = useState(AT_A_TIME);
+  useEffect(() => {
+    if (worked >= cakes) return;
+    const next = setTimeout(() => setWorked(worked + AT_A_TIME));
+    return () => clearTimeout(next);
+  }, [worked, cakes]);
+  return worked;
+}
+
+/** All thumbnails are drawn at one scale, px a mm, but never wider than their place. */
+const PX_PER_MM = 0.3;
+
+/** A cake as it stands on the table when it is finished; decoration beside its name. */
+function Thumbnail({ plan }: { readonly plan: CakePlan }) {
+  const { drawing, widthMm, heightMm } = wholeCake(drawnCake(plan));
+  return (
+    <svg
+      viewBox={`${-widthMm / 2} ${-heightMm - 2} ${widthMm} ${heightMm + 2}`}
+      width={widthMm * PX_PER_MM}
+      className="max-w-full overflow-visible"
+      aria-hidden="true"
+    >
+      {drawing}
+    </svg>
+  );
+}

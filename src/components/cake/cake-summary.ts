@@ -1,0 +1,43 @@
+import { planCake, type CakePlan } from "@/core/plan";
+import { readQuestion, type Question } from "@/core/ask";
+import { dialText, minutesText, tinText, VERDICT_WORDS, weightText, type Units } from "@/words";
+import { worstFill } from "../ask/describe";
+
+export type CakeRow = {
+  readonly id: string;
+  readonly name: string;
+  readonly question: Question | null;
+};
+
+export type CakeSummary = {
+  readonly tins: string;
+  readonly facts: string;
+  readonly plan: CakePlan | null;
+};
+
+/** A cake in two lines: into which tins, and what matters when baking it. */
+export function cakeSummary(question: Question | null, units: Units): CakeSummary {
+  if (question === null)
+    return { tins: "What it was planned from can't be read", facts: "", plan: null };
+  const { input } = readQuestion(question, { size: units.measure, heat: units.heat });
+  const plan = input.ok ? planCake(input.value) : input;
+  if (!input.ok || !plan.ok)
+    return {
+      tins: question.tins.join(", ") || "no tin yet",
+      facts: "not finished yet",
+      plan: null,
+    };
+  const { bake, finish, fill } = plan.value;
+  const worst = worstFill(fill.tins);
+  const facts = [
+    dialText(bake, units),
+    `look first at ${minutesText(bake.firstLookMin)}`,
+    finish.massG === 0 ? "no frosting" : `${weightText(finish.massG, units)} frosting`,
+    ...(worst === undefined || worst.verdict === "fits" ? [] : [VERDICT_WORDS[worst.verdict]]),
+  ];
+  return {
+    tins: fill.tins.map(({ geometry }) => tinText(geometry.tin, units)).join(" and "),
+    facts: facts.join(" · "),
+    plan: plan.value,
+  };
+}

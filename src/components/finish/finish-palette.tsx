@@ -1,0 +1,402 @@
+"use client";
+
+import { X } from "lucide-react";
+import { LAID, POURS, type Laid } from "@/core/build";
+import type { FinishBoxes, ReadQuestion } from "@/core/ask";
+import {
+  AMOUNTS,
+  BORDER_PLACES,
+  LAID_PLACES,
+  PATTERNS,
+  PIPED,
+  POUR_SIDES,
+  POUR_WINDOWS,
+  ROLLED_MM,
+  SWIRLS,
+} from "@/core/finish";
+import { issueText, SPREAD_NAMES, type Units } from "@/words";
+import {
+  AMOUNT_NAMES,
+  LAID_NAMES,
+  PATTERN_NAMES,
+  PIPED_NAMES,
+  pourText,
+  SWIRL_NAMES,
+} from "@/words/finishing";
+import { Choice, Field } from "../frame/field";
+import { ThickField } from "../build/thick-field";
+import { boxText } from "../build/thick-text";
+
+type PaletteProps = {
+  readonly boxes: FinishBoxes;
+  readonly issues: ReadQuestion["issues"];
+  readonly units: Units;
+  readonly onlyCups: boolean;
+  readonly onChange: (changes: Partial<FinishBoxes>, field?: string) => void;
+};
+
+const PLACE_NAMES = {
+  top: "on the top",
+  base: "at the foot",
+  sides: "on the sides",
+  floor: "on the tin's floor",
+} as const;
+const POUR_SIDE_NAMES = {
+  none: "on the top alone",
+  drips: "with drips",
+  all: "over the sides too",
+} as const;
+const MOST_BORDERS = 4;
+const MOST_TOPPINGS = 6;
+/** What a border is when it is put on. */
+const FIRST_BORDER = { style: "shell", widthMm: "" } as const;
+
+/**
+ * A small palette of what can be put on a cake, and what is on it, each with what can be said of
+ * it.
+ */
+export function FinishPalette({ boxes, issues, units, onlyCups, onChange }: PaletteProps) {
+  const toppings = LAID.filter((each) => !boxes.toppings.some(({ what }) => what === each));
+  return (
+    <section aria-labelledby="put-on" className="space-y-2">
+      <h3 id="put-on" className="text-[17px]">
+        Put on it
+      </h3>
+      <div className="flex flex-wrap gap-1.5">
+        {!onlyCups &&
+          BORDER_PLACES.map((at) => (
+            <button
+              key={at}
+              type="button"
+              className="button"
+              disabled={boxes.borders.length >= MOST_BORDERS}
+              onClick={() =>
+                onChange({ borders: [...boxes.borders, { at, ...FIRST_BORDER }] }, "add-border")
+              }
+            >
+              Border {PLACE_NAMES[at]}
+            </button>
+          ))}
+        {boxes.swirl === "none" && (
+          <button type="button" className="button" onClick={() => onChange({ swirl: "medium" })}>
+            Swirls
+          </button>
+        )}
+        {boxes.pour === "none" && (
+          <button
+            type="button"
+            className="button"
+            onClick={() => onChange({ pour: "pouring-ganache" })}
+          >
+            Something poured
+          </button>
+        )}
+        {boxes.fruit === null && !onlyCups && (
+          <button
+            type="button"
+            className="button"
+            onClick={() =>
+              onChange({
+                fruit: {
+                  at: "top",
+                  pattern: "rings",
+                  widthMm: "",
+                  overlap: "",
+                  each: "",
+                  syrup: false,
+                },
+              })
+            }
+          >
+            Fruit
+          </button>
+        )}
+        {boxes.rolledMm === "" && !onlyCups && (
+          <button
+            type="button"
+            className="button"
+            onClick={() => onChange({ rolledMm: boxText(ROLLED_MM, units) })}
+          >
+            Rolled covering
+          </button>
+        )}
+        {boxes.toppings.length < MOST_TOPPINGS && (
+          <Choice<Laid | "">
+            label="Scatter on it"
+            className="field !w-auto pr-1"
+            value=""
+            choices={[
+              ["", "Something scattered…"],
+              ...toppings.map((each) => [each, LAID_NAMES[each]] as const),
+            ]}
+            onChange={(what) => {
+              if (what !== "")
+                onChange(
+                  { toppings: [...boxes.toppings, { what, at: "top", amount: "usual" }] },
+                  "add-topping",
+                );
+            }}
+          />
+        )}
+      </div>
+      <ul aria-label="On it" className="space-y-2">
+        {boxes.borders.map((border, index) => {
+          const change = (changes: Partial<typeof border>): void =>
+            onChange(
+              {
+                borders: boxes.borders.map((each, at) =>
+                  at === index ? { ...each, ...changes } : each,
+                ),
+              },
+              `border-${index}-${Object.keys(changes).join()}`,
+            );
+          const issue =
+            issues.borders?.path.includes(`[${index}]`) === true ? issues.borders : undefined;
+          return (
+            <Worn
+              key={`border-${index}`}
+              name="border"
+              onRemove={() =>
+                onChange({ borders: boxes.borders.filter((_, at) => at !== index) }, "remove")
+              }
+            >
+              <Choice
+                label={`Style of border ${index + 1}`}
+                className="field !w-auto pr-1"
+                value={border.style}
+                choices={PIPED.map((each) => [each, PIPED_NAMES[each]] as const)}
+                onChange={(style) => change({ style })}
+              />
+              <Choice
+                label={`Place of border ${index + 1}`}
+                className="field !w-auto pr-1"
+                value={border.at}
+                choices={BORDER_PLACES.map((each) => [each, PLACE_NAMES[each]] as const)}
+                onChange={(at) => change({ at })}
+              />
+              <div className="flex w-28">
+                <ThickField
+                  units={units}
+                  isLabelHidden
+                  label={`Width of border ${index + 1}`}
+                  value={border.widthMm}
+                  onChange={(widthMm) => change({ widthMm })}
+                  problem={issue === undefined ? null : issueText(issue, units)}
+                  placeholder={units.measure === "us" ? "1/2 in" : "12 mm"}
+                />
+              </div>
+            </Worn>
+          );
+        })}
+        {boxes.swirl !== "none" && (
+          <Worn name="swirls" onRemove={() => onChange({ swirl: "none" })}>
+            <Choice
+              label="Style of the swirls"
+              className="field !w-auto pr-1"
+              value={boxes.swirl}
+              choices={SWIRLS.map((each) => [each, SWIRL_NAMES[each]] as const)}
+              onChange={(swirl) => onChange({ swirl })}
+            />
+            {!onlyCups && (
+              <div className="flex w-32">
+                <Field
+                  isLabelHidden
+                  label="How many swirls on a cake"
+                  value={boxes.swirls}
+                  onChange={(swirls) => onChange({ swirls }, "swirls")}
+                  problem={issues.swirls === undefined ? null : issueText(issues.swirls, units)}
+                  placeholder="12 of them"
+                />
+              </div>
+            )}
+          </Worn>
+        )}
+        {boxes.pour !== "none" && (
+          <Worn
+            name="glaze"
+            onRemove={() => onChange({ pour: "none" })}
+            note={pourText(POUR_WINDOWS[boxes.pour], units)}
+          >
+            <Choice
+              label="What is poured"
+              className="field !w-auto pr-1"
+              value={boxes.pour}
+              choices={POURS.map((each) => [each, SPREAD_NAMES[each]] as const)}
+              onChange={(pour) => onChange({ pour })}
+            />
+            {!onlyCups && (
+              <Choice
+                label="Where it runs"
+                className="field !w-auto pr-1"
+                value={boxes.pourSides}
+                choices={POUR_SIDES.map((each) => [each, POUR_SIDE_NAMES[each]] as const)}
+                onChange={(pourSides) => onChange({ pourSides })}
+              />
+            )}
+            {!onlyCups && boxes.pourSides === "drips" && (
+              <div className="flex w-32">
+                <Field
+                  isLabelHidden
+                  label="How many drips"
+                  value={boxes.drips}
+                  onChange={(drips) => onChange({ drips }, "drips")}
+                  problem={issues.drips === undefined ? null : issueText(issues.drips, units)}
+                  placeholder="all round"
+                />
+              </div>
+            )}
+          </Worn>
+        )}
+        {boxes.toppings.map((topping, index) => {
+          const change = (changes: Partial<typeof topping>): void =>
+            onChange(
+              {
+                toppings: boxes.toppings.map((each, at) =>
+                  at === index ? { ...each, ...changes } : each,
+                ),
+              },
+              `topping-${index}-${Object.keys(changes).join()}`,
+            );
+          return (
+            <Worn
+              key={`${topping.what}-${index}`}
+              name={LAID_NAMES[topping.what]}
+              onRemove={() =>
+                onChange({ toppings: boxes.toppings.filter((_, at) => at !== index) }, "remove")
+              }
+            >
+              <span className="py-2 first-letter:uppercase">{LAID_NAMES[topping.what]}</span>
+              {!onlyCups && (
+                <Choice
+                  label={`Where the ${LAID_NAMES[topping.what]} goes`}
+                  className="field !w-auto pr-1"
+                  value={topping.at}
+                  choices={LAID_PLACES.map((each) => [each, PLACE_NAMES[each]] as const)}
+                  onChange={(at) => change({ at })}
+                />
+              )}
+              <Choice
+                label={`How much ${LAID_NAMES[topping.what]}`}
+                className="field !w-auto pr-1"
+                value={topping.amount}
+                choices={AMOUNTS.map((each) => [each, AMOUNT_NAMES[each]] as const)}
+                onChange={(amount) => change({ amount })}
+              />
+            </Worn>
+          );
+        })}
+        {boxes.rolledMm !== "" && (
+          <Worn name="rolled covering" onRemove={() => onChange({ rolledMm: "" })}>
+            <span className="py-2">Rolled covering</span>
+            <div className="flex w-28">
+              <ThickField
+                units={units}
+                isLabelHidden
+                label="Rolled so thick"
+                value={boxes.rolledMm}
+                onChange={(rolledMm) => onChange({ rolledMm }, "rolledMm")}
+                problem={issues.rolledMm === undefined ? null : issueText(issues.rolledMm, units)}
+              />
+            </div>
+          </Worn>
+        )}
+        {boxes.fruit !== null && <Fruit fruit={boxes.fruit} {...{ issues, units, onChange }} />}
+      </ul>
+    </section>
+  );
+}
+
+function Fruit({
+  fruit,
+  issues,
+  units,
+  onChange,
+}: Pick<PaletteProps, "issues" | "units" | "onChange"> & {
+  readonly fruit: NonNullable<FinishBoxes["fruit"]>;
+}) {
+  const change = (changes: Partial<typeof fruit>): void =>
+    onChange({ fruit: { ...fruit, ...changes } }, `fruit-${Object.keys(changes).join()}`);
+  const problem = (field: string): string | null =>
+    issues.fruit?.path.endsWith(field) === true ? issueText(issues.fruit, units) : null;
+  return (
+    <Worn name="fruit" onRemove={() => onChange({ fruit: null })}>
+      <span className="py-2">Fruit</span>
+      <Choice
+        label="Where the fruit lies"
+        className="field !w-auto pr-1"
+        value={fruit.at}
+        choices={(["top", "floor"] as const).map((each) => [each, PLACE_NAMES[each]] as const)}
+        onChange={(at) => change({ at })}
+      />
+      <Choice
+        label="How the fruit is laid"
+        className="field !w-auto pr-1"
+        value={fruit.pattern}
+        choices={PATTERNS.map((each) => [each, PATTERN_NAMES[each]] as const)}
+        onChange={(pattern) => change({ pattern })}
+      />
+      <div className="flex w-full gap-2">
+        <ThickField
+          units={units}
+          label="Slice, wide"
+          value={fruit.widthMm}
+          onChange={(widthMm) => change({ widthMm })}
+          problem={problem("widthMm")}
+          placeholder={units.measure === "us" ? "1 1/2 in" : "40 mm"}
+        />
+        <Field
+          label="Overlap"
+          value={fruit.overlap}
+          onChange={(overlap) => change({ overlap })}
+          problem={problem("overlap")}
+          placeholder="none"
+        />
+        <Field
+          label="Slices a fruit"
+          value={fruit.each}
+          onChange={(each) => change({ each })}
+          problem={problem("each")}
+          placeholder="6"
+        />
+      </div>
+      <label className="flex items-center gap-2 text-[15px]">
+        <input
+          type="checkbox"
+          className="size-5 accent-ink"
+          checked={fruit.syrup}
+          onChange={(event) => change({ syrup: event.target.checked })}
+        />
+        cooked in syrup first
+      </label>
+    </Worn>
+  );
+}
+
+function Worn({
+  name,
+  note,
+  onRemove,
+  children,
+}: {
+  readonly name: string;
+  readonly note?: string;
+  readonly onRemove: () => void;
+  readonly children: React.ReactNode;
+}) {
+  return (
+    <li className="rounded-control border-[1.5px] border-line bg-white py-1.5 pl-2.5">
+      <div className="flex items-start gap-1.5">
+        <div className="flex min-w-0 flex-1 flex-wrap items-start gap-1.5">{children}</div>
+        <button
+          type="button"
+          className="flex size-10 shrink-0 items-center justify-center"
+          aria-label={`Take off the ${name}`}
+          onClick={onRemove}
+        >
+          <X size={17} aria-hidden />
+        </button>
+      </div>
+      {note !== undefined && <p className="pt-1 pr-2 text-[14px] text-ink-2">{note}</p>}
+    </li>
+  );
+}

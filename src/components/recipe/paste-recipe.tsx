@@ -1,0 +1,257 @@
+"use client";
+
+import { useEffect, useMemo, useState, useTransition, type ChangeEvent } from "react";
+import { useRouter } from "next/navigation";
+import { TriangleAlert, Upload } from "lucide-react";
+import { workRecipe } from "@/core/plan";
+import { pantryOf, type Ingredient } from "@/core/pantry";
+import { RECIPE_LIMITS, type RecipeDoc } from "@/core/recipe";
+import {
+  heatText,
+  issueText,
+  KIND_NAMES,
+  KIND_REASONS,
+  METRIC,
+  minutesText,
+  problemText,
+  tinText,
+  volumeText,
+  weightText,
+  type Units,
+} from "@/words";
+import type { KeptOutcome } from "../frame/outcome";
+import { useUnits } from "../frame/units";
+import { ReadingRows } from "./reading-rows";
+import { understoodOf } from "./understood";
+import { useReading, wasReadingLost } from "./use-reading";
+
+type PasteRecipeProps = {
+  readonly pantry: {
+    readonly own: readonly Ingredient[];
+    readonly learnt: readonly (readonly [string, string])[];
+  };
+  readonly keep: (doc: RecipeDoc) => Promise<KeptOutcome>;
+};
+
+/** Where a half-typed recipe survives a reload. */
+const DRAFT = "recipe-draft";
+const UNREACHABLE: KeptOutcome = {
+  ok: false,
+  message: "Not kept: the kitchen's server can't be reached. Your text is still here; try again.",
+};
+/**
+ * The most a file may hold, bytes: what the reader takes, with room for letters of several bytes.
+ */
+/**
+ * What the server takes at once, bytes: four for each letter of the longest text and of what is
+ * read from it. See `next.config.ts`.
+ */
+const MOST_SENT = 4_000_000;
+const MOST_BYTES = 4 * RECIPE_LIMITS.original;
+
+/**
+ * A recipe pasted, typed or loaded, read as it changes: problems first, then each line with what it
+ * was taken for.
+ */
+export function PasteRecipe({ pantry: kitchen, keep }: PasteRecipeProps) {
+  const { units } = useUnits();
+  const router = useRouter();
+  const [text, setText] = useState("");
+  const [problem, setProblem] = useState<string | null>(null);
+  const [isKeeping, startKeeping] = useTransition();
+  const pantry = useMemo(() => pantryOf(kitchen.own, kitchen.learnt), [kitchen]);
+  const [isHeld, setIsHeld] = useState(true);
+  const {
+    reading: { result: reading, wasStopped },
+    isReading,
+  } = useReading(text, kitchen, isHeld);
+
+  useEffect(() => {
+    const found = localStorage.getItem(DRAFT) ?? "";
+    // eslint-disable-next-line react-hooks/set-state-in-effect -- the draft is only known in the browser
+    setText(found);
+    // What was being read when the page was lost is here as text, and is not read again unasked.
+    setIsHeld(found !== "" && wasReadingLost());
+  }, []);
+
+  function change(next: string): void {
+    setText(next);
+    setProblem(null);
+    setIsHeld(false);
+    try {
+      localStorage.setItem(DRAFT, next.slice(0, RECIPE_LIMITS.original));
+    } catch {
+      // A full store only costs the draft after a reload; the text stays on the page.
+    }
+  }
+
+  async function load(event: ChangeEvent<HTMLInputElement>): Promise<void> {
+    const [file] = event.target.files ?? [];
+    event.target.value = "";
+    if (file === undefined) return;
+    if (file.size > MOST_BYTES)
+      setProblem(
+        `“${file.name}” is ${Math.round(file.size / 1000)} kB: at most ${Math.round(MOST_BYTES / 1000)} kB. Copy the recipe out of it and paste that.`,
+      );
+    else change(await file.text());
+  }
+
+  function submit(): void {
+    if (reading === null || !reading.ok) return;
+    const { doc } = reading.value;
+    const bytes = new Blob([JSON.stringify(doc)]).size;
+    if (bytes > MOST_SENT) {
+      setProblem(
+        `This text is ${Math.round(bytes / 1000)} kB with all that was read from it: at most ${MOST_SENT / 1000} kB can be kept. Take out what is not the recipe.`,
+      );
+      return;
+    }
+    startKeeping(async () => {
+      const kept = await keep(doc).catch(() => UNREACHABLE);
+      if (kept.ok) {
+        localStorage.removeItem(DRAFT);
+        router.push(`/recipes/${kept.id}`);
+      } else setProblem(kept.message);
+    });
+  }
+
+  const worked = useMemo(
+    () => (reading?.ok === true ? workRecipe(reading.value.doc, pantry) : null),
+    [reading, pantry],
+  );
+  const unweighed =
+    worked?.formula.parts.flatMap(({ rows }) => rows).filter(({ massG }) => massG === null)
+      .length ?? 0;
+  const issue = reading?.ok === false ? issueText(reading.issue, METRIC) : null;
+  return (
+    <>
+      <div className="mt-2 mb-4 flex flex-wrap items-center justify-between gap-3">
+        <h1 className="text-[27px]">Paste or load a recipe</h1>
+        <div className="flex gap-2">
+          <label className="button focus-within:outline-3 focus-within:outline-yolk">
+            <Upload size={17} aria-hidden /> Load a file
+            <input
+              type="file"
+              className="sr-only"
+              accept=".txt,.md,.json,.jsonld,.html,.htm,text/*,application/json,application/ld+json"
+              onChange={(event) => void load(event)}
+            />
+          </label>
+          <button
+            type="button"
+            className="button button-next"
+            disabled={reading?.ok !== true || isReading || isKeeping}
+            onClick={submit}
+          >
+            {isKeeping ? "Keeping…" : "Keep this recipe"}
+          </button>
+        </div>
+      </div>
+      {text !== "" && (isHeld || wasStopped) && (
+        <p
+          role="alert"
+          className="panel mb-3 flex flex-wrap items-center gap-x-4 gap-y-2 border-tomato px-4 py-2.5 font-semibold"
+        >
+          <span className="flex gap-2">
+            <TriangleAlert size={20} aria-hidden className="shrink-0 text-tomato" />{" "}
+            {isHeld
+              ? "This text was being read when the page was lost. It is here as it was, and not read again unasked."
+              : "This text takes too long to read: there may be something in it that is no recipe. It is all here; take out what does not belong."}
+          </span>
+          {isHeld && (
+            <button type="button" className="button" onClick={() => setIsHeld(false)}>
+              Read it
+            </button>
+          )}
+        </p>
+      )}
+      {(problem ?? issue) !== null && (
+        <p role="alert" className="panel mb-3 flex gap-2 border-tomato px-4 py-2.5 font-semibold">
+          <TriangleAlert size={20} aria-hidden className="shrink-0 text-tomato" />{" "}
+          {problem ?? issue}
+        </p>
+      )}
+      <div className="grid gap-4 lg:grid-cols-2">
+        <div>
+          <label htmlFor="recipe-text" className="label">
+            The recipe as you found it: text, Markdown, or a saved page
+          </label>
+          <textarea
+            id="recipe-text"
+            className="field mt-1 block h-[62vh] min-h-72 !py-2.5 leading-6"
+            value={text}
+            onChange={(event) => change(event.target.value)}
+            spellCheck={false}
+            placeholder={
+              "Rhubarb cups\n\n200 g plain flour\n2 tsp baking powder\n…\n\nBake in a 12-hole muffin tin at 190 °C for 22 minutes."
+            }
+          />
+        </div>
+        <section
+          aria-label="How it was read"
+          aria-busy={isReading}
+          className="panel min-w-0 self-start p-4 lg:max-h-[68vh] lg:overflow-y-auto"
+          tabIndex={0}
+        >
+          {reading?.ok === true && worked !== null ? (
+            <>
+              <Summary doc={reading.value.doc} worked={worked} units={units} />
+              {reading.value.problems.length + unweighed > 0 && (
+                <ul aria-label="What to look at" className="my-3 space-y-1">
+                  {reading.value.problems.map((each) => (
+                    <li key={each.code} className="flex gap-2 text-[15px] font-semibold">
+                      <TriangleAlert size={18} aria-hidden className="mt-0.5 shrink-0 text-crust" />{" "}
+                      {problemText(each)}
+                    </li>
+                  ))}
+                  {unweighed > 0 && (
+                    <li className="flex gap-2 text-[15px] font-semibold">
+                      <TriangleAlert size={18} aria-hidden className="mt-0.5 shrink-0 text-crust" />{" "}
+                      {unweighed === 1 ? "One line has" : `${unweighed} lines have`} no weight yet:
+                      see below.
+                    </li>
+                  )}
+                </ul>
+              )}
+              <ReadingRows rows={reading.value.rows} understood={understoodOf(worked)} />
+            </>
+          ) : (
+            <p className="text-ink-2">
+              Each line is read as you type and stands here with what it was taken for. Nothing is
+              lost: what can&apos;t be read is kept with the recipe.
+            </p>
+          )}
+        </section>
+      </div>
+    </>
+  );
+}
+
+function Summary({
+  doc,
+  worked,
+  units,
+}: {
+  readonly doc: RecipeDoc;
+  readonly worked: ReturnType<typeof workRecipe>;
+  readonly units: Units;
+}) {
+  const { batter, kind } = worked;
+  const facts = [
+    batter === null
+      ? ""
+      : `${weightText(batter.batter.massG, units)}, about ${volumeText(batter.batter.volumeMl, units)}`,
+    doc.bake.tins.map((tin) => tinText(tin, units)).join(" and "),
+    doc.bake.ovenC === undefined ? "" : heatText(doc.bake.ovenC, units),
+    doc.bake.minutes === undefined ? "" : minutesText(doc.bake.minutes),
+  ].filter((part) => part !== "");
+  return (
+    <>
+      <h2 className="text-xl">{doc.name}</h2>
+      <p className="text-[15px]">
+        {KIND_NAMES[kind.kind]} <span className="text-ink-2">({KIND_REASONS[kind.reason]})</span>
+      </p>
+      <p className="text-[15px] text-ink-2">{facts.join(" · ")}</p>
+    </>
+  );
+}

@@ -1,0 +1,474 @@
+"use client";
+
+import dynamic from "next/dynamic";
+import Link from "next/link";
+import { useRouter } from "next/navigation";
+import { useCallback, useMemo, useState } from "react";
+import { Info, Plus } from "lucide-react";
+import { parseAsStringLiteral, useQueryState } from "nuqs";
+import { askAboutRecipe, FIRST_QUESTION } from "@/core/ask";
+import { recipeFacts, workRecipe } from "@/core/plan";
+import { balanceRules } from "@/core/mix";
+import { pantryOf, type Ingredient } from "@/core/pantry";
+import {
+  applySwap,
+  balanceRemarks,
+  mergedRecipe,
+  PART_ROLES,
+  parseRecipeDoc,
+  readRecipe,
+  undoSwap,
+  type Part,
+  type RecipeDoc,
+} from "@/core/recipe";
+import { balanceText, ROLE_NAMES } from "@/words";
+import { askHref } from "../ask/ask-address";
+import { Choice } from "../frame/field";
+import { ChangedElsewhere } from "../frame/changed-elsewhere";
+import { DraftNote } from "../frame/draft-note";
+import type { Outcome, SaveOutcome, Theirs } from "../frame/outcome";
+import { SavedMark } from "../frame/saved-mark";
+import { useTell } from "../frame/toasts";
+import { useUnits } from "../frame/units";
+import { useAutosave } from "../frame/use-autosave";
+import { dateText } from "./day-text";
+import { FormulaTable } from "./formula-table";
+import { ReadingRows } from "./reading-rows";
+import {
+  addLine,
+  addPart,
+  addStep,
+  borrowPart,
+  changeLine,
+  changePart,
+  changeStep,
+  move,
+  ownPart,
+  removeLine,
+  removePart,
+  removeStep,
+} from "./recipe-changes";
+import { RecipeHead } from "./recipe-head";
+import { useScaling } from "./scale-bar";
+import { understoodOf } from "./understood";
+import { StepsList } from "./steps-list";
+import { VersionsView, type Version } from "./versions-view";
+import { WeighView } from "./weigh-view";
+
+const LineSheet = dynamic(() => import("./line-sheet").then((module) => module.LineSheet), {
+  ssr: false,
+});
+
+type RecipePageProps = {
+  readonly recipe: {
+    readonly id: string;
+    readonly doc: RecipeDoc;
+    readonly revision: number;
+    readonly updatedAt: number;
+    readonly lastBakedAt: number | null;
+  };
+  readonly versions: readonly Version[];
+  readonly pantry: {
+    readonly own: readonly Ingredient[];
+    readonly learnt: readonly (readonly [string, string])[];
+  };
+  readonly sharable: readonly {
+    readonly recipe: string;
+    readonly recipeName: string;
+    readonly part: Part;
+  }[];
+  readonly actions: {
+    readonly change: (
+      id: string,
+      doc: RecipeDoc,
+      base: number,
+      isNewVersion: boolean,
+    ) => Promise<SaveOutcome<RecipeDoc>>;
+    readonly look: (id: string, revision: number) => Promise<Theirs<RecipeDoc> | null>;
+    readonly keepAsVersion: (id: string, doc: RecipeDoc) => Promise<Outcome>;
+    readonly versionOf: (id: string, version: number) => Promise<RecipeDoc | null>;
+    readonly teachName: (name: string, ingredient: string) => Promise<Outcome>;
+    readonly addIngredient: (ingredient: Ingredient) => Promise<Outcome>;
+    readonly bakedToday: (id: string) => Promise<Outcome>;
+  };
+};
+
+const VIEWS = ["recipe", "weigh", "original", "versions"] as const;
+const VIEW_NAMES: Readonly<Record<(typeof VIEWS)[number], string>> = {
+  recipe: "Recipe",
+  weigh: "Weigh",
+  original: "Original",
+  versions: "Versions",
+};
+const UNREACHABLE: Outcome = {
+  ok: false,
+  message: "The kitchen's server can't be reached. Try again.",
+};
+
+/**
+ * A recipe on its bench: formula beside steps, to be changed in place, scaled, weighed out,
+ * compared with what it was.
+ */
+export function RecipePage({
+  recipe,
+  versions,
+  pantry: kitchen,
+  sharable,
+  actions,
+}: RecipePageProps) {
+  const { units } = useUnits();
+  const tell = useTell();
+  const router = useRouter();
+  const { id } = recipe;
+  const { change, look, keepAsVersion, versionOf, teachName, addIngredient, bakedToday } = actions;
+  // The text it was read from never changes and is long: it is not sent along.
+  const save = useCallback(
+    (changed: RecipeDoc, base: number) => change(id, { ...changed, original: "" }, base, false),
+    [change, id],
+  );
+  const [state, dispatch, draft] = useAutosave<RecipeDoc>(
+    recipe.doc,
+    recipe.updatedAt,
+    save,
+    { key: `recipe ${id}`, parse: parseRecipeDoc },
+    {
+      version: recipe.revision,
+      merge: mergedRecipe,
+      look: useCallback((known: number) => look(id, known), [look, id]),
+    },
+  );
+  const [view, setView] = useQueryState(
+    "view",
+    parseAsStringLiteral(VIEWS).withDefault("recipe").withOptions({ history: "push" }),
+  );
+  const [open, setOpen] = useState<string | null>(null);
+  const pantry = useMemo(() => pantryOf(kitchen.own, kitchen.learnt), [kitchen]);
+  const doc = state.value;
+  const worked = useMemo(() => workRecipe(doc, pantry), [doc, pantry]);
+  const facts = useMemo(() => recipeFacts(doc, worked), [doc, worked]);
+  const { scaling, bar } = useScaling(doc, worked, facts, units);
+  const edit = (step: (doc: RecipeDoc) => RecipeDoc, field?: string): void =>
+    dispatch({ type: "changed", change: step, ...(field === undefined ? {} : { field }) });
+  const row = worked.formula.parts.flatMap(({ rows }) => rows).find(({ line }) => line.id === open);
+  const remarks = balanceRemarks(worked.part, balanceRules(worked.kind.kind));
+
+  async function act(work: () => Promise<Outcome>, done: string): Promise<void> {
+    const outcome = await work().catch(() => UNREACHABLE);
+    tell(outcome.ok ? done : outcome.message);
+    if (outcome.ok) router.refresh();
+  }
+
+  return (
+    <>
+      <div className="mt-1 mb-3 flex flex-wrap items-center justify-between gap-x-4 gap-y-2">
+        <h1 className="min-w-64 flex-1">
+          <input
+            className="figure-text w-full rounded-control bg-transparent px-1.5 py-0.5 text-[27px] hover:bg-white"
+            aria-label="Name of the recipe"
+            value={doc.name}
+            maxLength={200}
+            onChange={(event) => {
+              const name = event.target.value;
+              edit((old) => ({ ...old, name }), "name");
+            }}
+          />
+        </h1>
+        <SavedMark state={state} dispatch={dispatch} />
+        <Link
+          href={askHref(askAboutRecipe(FIRST_QUESTION, doc.name, facts))}
+          className="button button-next no-print"
+        >
+          In another tin
+        </Link>
+      </div>
+      <DraftNote draft={draft} />
+      <ChangedElsewhere
+        what="recipe"
+        state={state}
+        dispatch={dispatch}
+        other="The other is kept among its versions."
+        onSettled={(left) =>
+          void act(() => keepAsVersion(id, left), "The other is among its versions.")
+        }
+      />
+      <nav
+        aria-label="Views of the recipe"
+        className="no-print mb-3 flex flex-wrap items-center gap-1.5"
+      >
+        {VIEWS.map((each) => (
+          <button
+            key={each}
+            type="button"
+            className="button aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-white"
+            aria-pressed={view === each}
+            onClick={() => void setView(each)}
+          >
+            {VIEW_NAMES[each]}
+          </button>
+        ))}
+        <span className="ml-auto flex flex-wrap items-center gap-x-3 text-[14px] text-ink-2">
+          <button
+            type="button"
+            className="underline underline-offset-3"
+            onClick={() => void act(() => bakedToday(id), "Noted: baked today.")}
+          >
+            {recipe.lastBakedAt === null
+              ? "Not baked yet: baked today?"
+              : `Baked ${dateText(new Date(recipe.lastBakedAt))}: again today?`}
+          </button>
+          <span>
+            Save as{" "}
+            <a className="underline underline-offset-3" href={`/recipes/${id}/file?as=md`}>
+              Markdown
+            </a>
+            ,{" "}
+            <a className="underline underline-offset-3" href={`/recipes/${id}/file?as=json`}>
+              JSON-LD
+            </a>
+            ,{" "}
+            <a className="underline underline-offset-3" href={`/recipes/${id}/file?as=csv`}>
+              CSV
+            </a>
+          </span>
+        </span>
+      </nav>
+      {view === "versions" && (
+        <VersionsView
+          now={doc}
+          versions={versions}
+          versionOf={(version) => versionOf(id, version)}
+          onGoBack={(old) => {
+            void act(
+              () => keepAsVersion(id, doc),
+              "Gone back; what it was until now is a version too.",
+            );
+            edit(() => ({ ...old, original: doc.original }));
+          }}
+        />
+      )}
+      {view === "original" && <Original original={doc.original} pantry={pantry} />}
+      {view === "recipe" && (
+        <div className="panel mb-4 px-4 md:px-6">
+          <RecipeHead
+            doc={doc}
+            worked={worked}
+            facts={facts}
+            times={scaling.times}
+            units={units}
+            scaleBar={bar}
+            onChange={edit}
+          />
+        </div>
+      )}
+      {view === "weigh" && <div className="panel mb-4 px-4 py-2 md:px-6">{bar}</div>}
+      {view === "weigh" && <WeighView recipeId={id} worked={worked} scaling={scaling} />}
+      {view === "recipe" && (
+        <>
+          {remarks.length > 0 && (
+            <ul
+              aria-label="Remarks on the balance"
+              className="mb-3 space-y-0.5 text-[15px] text-ink-2"
+            >
+              {remarks.map((remark) => (
+                <li key={remark.code} className="flex gap-2">
+                  <Info size={18} aria-hidden className="mt-0.5 shrink-0" /> {balanceText(remark)}
+                </li>
+              ))}
+            </ul>
+          )}
+          {worked.formula.parts.map((part) => (
+            <section
+              key={part.part.id}
+              aria-label={part.part.name}
+              className="panel mb-4 px-4 py-3 md:px-6"
+            >
+              <div className="mb-1 flex flex-wrap items-center gap-2">
+                <h2 className="min-w-40 flex-1">
+                  <input
+                    className="figure-text w-full rounded-md bg-transparent px-1.5 text-xl hover:bg-enamel"
+                    aria-label="Name of the part"
+                    value={part.part.name}
+                    maxLength={120}
+                    onChange={(event) => {
+                      const name = event.target.value;
+                      edit(changePart(part.part.id, { name }), `part-${part.part.id}`);
+                    }}
+                  />
+                </h2>
+                <Choice
+                  label={`What ${part.part.name} is`}
+                  value={part.part.role}
+                  choices={PART_ROLES.map((role) => [role, ROLE_NAMES[role]] as const)}
+                  onChange={(role) => edit(changePart(part.part.id, { role }))}
+                />
+                {doc.parts.length > 1 && (
+                  <button
+                    type="button"
+                    className="choice no-print"
+                    onClick={() => edit(removePart(part.part.id))}
+                  >
+                    Take out
+                  </button>
+                )}
+              </div>
+              {part.part.from !== undefined && (
+                <p className="mb-1 flex flex-wrap items-center gap-x-3 text-[14px] text-ink-2">
+                  <span>
+                    Belongs to{" "}
+                    <Link
+                      className="underline underline-offset-3"
+                      href={`/recipes/${part.part.from.recipe}`}
+                    >
+                      {sharable.find((each) => each.recipe === part.part.from?.recipe)
+                        ?.recipeName ?? "another recipe"}
+                    </Link>
+                    : change it there, and it changes here.
+                  </span>
+                  <button
+                    type="button"
+                    className="choice no-print"
+                    onClick={() => edit(ownPart(part.part.id))}
+                  >
+                    Make it this recipe&apos;s own
+                  </button>
+                </p>
+              )}
+              <fieldset
+                disabled={part.part.from !== undefined}
+                aria-label={`Lines and steps of ${part.part.name}`}
+                className="grid min-w-0 gap-x-8 gap-y-4 lg:grid-cols-[minmax(0,1.1fr)_minmax(0,1fr)]"
+              >
+                <div className="min-w-0">
+                  <FormulaTable
+                    part={part}
+                    scaling={scaling}
+                    measures={worked.measures}
+                    onText={(lineId, text) => edit(changeLine(lineId, { text }), `line-${lineId}`)}
+                    onOpen={setOpen}
+                    onUndoSwap={(lineId) => edit((old) => undoSwap(old, lineId))}
+                    onAdd={() => edit(addLine(part.part.id))}
+                    onMove={(from, to) => edit(move("lines", part.part.id, from, to))}
+                  />
+                </div>
+                <div className="min-w-0">
+                  <StepsList
+                    part={part}
+                    scaling={scaling}
+                    measures={worked.measures}
+                    units={units}
+                    onText={(stepId, text) => edit(changeStep(stepId, { text }), `step-${stepId}`)}
+                    onAdd={() => edit(addStep(part.part.id))}
+                    onRemove={(stepId) => edit(removeStep(stepId))}
+                    onMove={(from, to) => edit(move("steps", part.part.id, from, to))}
+                  />
+                </div>
+              </fieldset>
+            </section>
+          ))}
+          <div className="no-print mb-3 flex flex-wrap items-center gap-1.5">
+            <span className="label">Another part:</span>
+            {PART_ROLES.map((role) => (
+              <button
+                key={role}
+                type="button"
+                className="choice flex items-center gap-1"
+                onClick={() => edit(addPart(role))}
+              >
+                <Plus size={15} aria-hidden /> {ROLE_NAMES[role]}
+              </button>
+            ))}
+            {sharable.length > 0 && (
+              <Choice
+                label="Use a part of another recipe"
+                className="choice max-w-72"
+                value=""
+                choices={[
+                  ["", "from another recipe…"],
+                  ...sharable.map(
+                    (each, index) =>
+                      [String(index), `${each.part.name}, ${each.recipeName}`] as const,
+                  ),
+                ]}
+                onChange={(index) => {
+                  const chosen = sharable[Number(index)];
+                  if (index !== "" && chosen !== undefined)
+                    edit(borrowPart(chosen.recipe, chosen.part));
+                }}
+              />
+            )}
+          </div>
+          <label className="block">
+            <span className="label">Notes</span>
+            <textarea
+              className="field mt-1 !py-2"
+              rows={3}
+              value={doc.notes}
+              maxLength={20_000}
+              onChange={(event) => {
+                const notes = event.target.value;
+                edit((old) => ({ ...old, notes }), "notes");
+              }}
+            />
+          </label>
+          {worked.formula.allergens.length > 0 && (
+            <p className="mt-3 text-[15px] text-ink-2">
+              Contains {worked.formula.allergens.join(", ")}. A pack&apos;s own label, and local
+              food rules, come first.
+            </p>
+          )}
+        </>
+      )}
+      {row !== undefined && (
+        <LineSheet
+          row={row}
+          formula={worked.formula}
+          pantry={pantry}
+          onClose={() => setOpen(null)}
+          onChoose={(ingredient, isForNextTime) => {
+            edit(changeLine(row.line.id, { ingredient: ingredient.id }));
+            if (isForNextTime && row.read.name !== "")
+              void act(
+                () => teachName(row.read.name, ingredient.id),
+                `From now on “${row.read.name}” is ${ingredient.name}.`,
+              );
+          }}
+          onWeighed={(weighedG) => edit(changeLine(row.line.id, { weighedG }))}
+          onSwap={(effect) => {
+            edit((old) => applySwap(old, row, effect, worked.formula));
+            setOpen(null);
+          }}
+          onText={(text) => edit(changeLine(row.line.id, { text }))}
+          onRemove={() => {
+            edit(removeLine(row.line.id));
+            setOpen(null);
+          }}
+          onAddIngredient={addIngredient}
+        />
+      )}
+    </>
+  );
+}
+
+/** The text it was read from, with the reading line by line. */
+function Original({
+  original,
+  pantry,
+}: {
+  readonly original: string;
+  readonly pantry: ReturnType<typeof pantryOf>;
+}) {
+  const reading = useMemo(
+    () => (original === "" ? null : readRecipe(original, pantry)),
+    [original, pantry],
+  );
+  if (reading?.ok !== true)
+    return <p className="panel p-6">This recipe was written here: there is no other original.</p>;
+  return (
+    <section className="panel p-4" aria-label="The original as it was read">
+      <ReadingRows
+        rows={reading.value.rows}
+        understood={understoodOf(workRecipe(reading.value.doc, pantry))}
+      />
+    </section>
+  );
+}

@@ -1,0 +1,426 @@
+import type { Doing, Made, Task, Shortcut } from "@/core/day";
+import type { BakeVerdict, deviceTrouble, Fault } from "@/core/live";
+import { assertNever, OUNCE_G } from "@/core/measure";
+import { COLD_ROOM_HOURS } from "@/core/serve";
+import type { KitchenOven } from "@/core/bake";
+import { doingText, MADE_NAMES } from "./day";
+import { gramsText, heatText, ovenText, minutesText, type Units } from "./quantities";
+
+const ORDINALS = [
+  "first",
+  "second",
+  "third",
+  "fourth",
+  "fifth",
+  "sixth",
+  "seventh",
+  "eighth",
+  "ninth",
+  "tenth",
+  "eleventh",
+  "twelfth",
+];
+
+const ENDINGS: Readonly<Partial<Record<Intl.LDMLPluralRule, string>>> = {
+  one: "st",
+  two: "nd",
+  few: "rd",
+};
+const PLACES = new Intl.PluralRules("en", { type: "ordinal" });
+
+/** The place of a tin, said. @example ordinal(1) // "second" */
+export function ordinal(index: number): string {
+  return ORDINALS[index] ?? `${index + 1}${ENDINGS[PLACES.select(index + 1)] ?? "th"}`;
+}
+
+/** What a step says in large letters, and the why of it in a line. */
+type StepWords = { readonly title: string; readonly why: string };
+
+/** What to look for while something is made. */
+const MAKING_WORDS: Readonly<Record<Made, string>> = {
+  "butter-and-sugar":
+    "Beat the butter white first; hold back the last of the liquid. Cover it until it is used",
+  "cream-cheese":
+    "Butter and sugar first, the cheese last and only until smooth: beaten long it runs",
+  "whipped-cream": "Cold bowl, cold cream; stop at a soft peak, it thickens as it is spread",
+  "meringue-butter":
+    "Whisk until the bowl is cool to the hand before the butter goes in; if it curdles, beat on",
+  "whipped-ganache":
+    "Cream just at the boil over the chocolate; stir from the middle, and whip it when it is cold",
+  "boiled-fudge":
+    "A deep pan and no interruptions: it burns badly. It sets while you look, so pour it warm",
+  "water-icing": "A few drops at a time: it is soon too thin",
+  curd: "Gently, stirring all the time, until it coats the spoon",
+  custard:
+    "Gently, stirring all the time, until it coats the spoon; film on its face, so that it grows no skin",
+  "pouring-ganache": "Cream just at the boil over the chocolate; stir from the middle, without air",
+  syrup: "Until the sugar is clear. A deep pan and no interruptions: it burns badly",
+};
+
+/** Longer steps have their first sentence in large letters, and the whole of it below. */
+const LONGEST_TITLE = 240;
+
+/** A step at the bench. */
+export function stepWords(
+  { doing, minutes }: Task,
+  units: Units,
+  facts: {
+    readonly dialText: string;
+    readonly doorShutMin: number;
+    readonly firstLookMin: number;
+    readonly source: KitchenOven["source"] | null;
+  },
+): StepWords {
+  const title = doingText(doing, units);
+  switch (doing.do) {
+    case "soften-butter":
+      return {
+        title:
+          doing.for === "batter"
+            ? "Take the butter out"
+            : `Take the butter for the ${doing.for} out`,
+        why: `Soft enough in ${minutesText(minutes)}: a finger leaves a dent and does not shine.`,
+      };
+    case "warm-up":
+      return {
+        title: `Set the oven to ${facts.dialText}`,
+        why: `Give it ${minutesText(minutes)}: it is warm through, not only its air.${facts.source === "gas" ? " Light it as its maker says." : ""}`,
+      };
+    case "prepare-tins":
+      return { title, why: "Now, while hands are clean: batter does not wait for paper." };
+    case "weigh":
+      return { title, why: "Tap a line when it is in its bowl." };
+    case "step":
+      return {
+        title:
+          doing.text !== "" && doing.text.length <= LONGEST_TITLE
+            ? doing.text.replace(/[.;]$/u, "")
+            : title,
+        why: doing.isWait
+          ? `${minutesText(minutes)}; the clock tells when.`
+          : `About ${minutesText(minutes)}; the look decides, not the clock.`,
+      };
+    case "fill":
+      return { title, why: "Level each with a wet palette knife." };
+    case "bake":
+      return {
+        title: `${doing.tins === 1 ? "The tin" : doing.tins === 2 ? "Both tins" : `All ${doing.tins} tins`} into the oven`,
+        why: `Middle shelf, 3 cm of air between and around. The door stays shut for ${minutesText(facts.doorShutMin)}: what has risen and not yet set would fall. Look first at ${minutesText(facts.firstLookMin)}.`,
+      };
+    case "look-and-bake-on":
+      return {
+        title: "What do you see?",
+        why: "Two signs that agree, and none that disagrees: then it comes out. Open the door no longer than a breath.",
+      };
+    case "take-out":
+      return {
+        title: doing.loads === 1 ? "Take it out" : `Take out load ${doing.load}`,
+        why: "Dry cloths: a wet one scalds. Tins on the rack, not on the cold worktop.",
+      };
+    case "turn-out":
+      return {
+        title,
+        why: "Run a thin knife round, rack on top, and over. If it clings, five minutes more.",
+      };
+    case "cool":
+      return { title, why: "" };
+    case "pour-warm":
+      return { title, why: "Warm cake drinks it; cold cake lets it run off." };
+    case "prepare-ingredient":
+      return {
+        title,
+        why:
+          doing.how === "melt"
+            ? "In short bursts or over hot water: it need only run."
+            : "Until they smell of themselves; stir, and stay with them.",
+      };
+    case "cool-ingredient":
+      return { title, why: "" };
+    case "wash-bowl":
+      return {
+        title,
+        why: "It is needed again. Dry and free of fat: egg whites do not rise in a greasy bowl.",
+      };
+    case "make":
+      return { title, why: `${MAKING_WORDS[doing.what]}.` };
+    case "cool-made":
+      return { title, why: "" };
+    case "pour-cold":
+      return {
+        title,
+        why: "Onto the cold cake, from the middle out; give it one turn and let it run.",
+      };
+    case "into-fridge":
+      return {
+        title,
+        why: `Covered, at ${heatText(5, units)} or below: ${doing.what === "cake" ? "this cake stands" : `with ${MADE_NAMES[doing.what]} on it`} no more than ${COLD_ROOM_HOURS} hours out in all, 1 above ${heatText(32, units)}.`,
+      };
+    case "chill-cake":
+      return { title, why: "" };
+    case "lay-floor":
+      return { title, why: "Close together, 5 mm clear of the wall; they shrink in the oven." };
+    case "split-and-fill":
+      return {
+        title,
+        why: "Only when the cake is cold at its core: a warm one melts what is put on it.",
+      };
+    case "first-coat":
+      return { title, why: "Thin: it only holds the crumbs." };
+    case "chill-coat":
+      return {
+        title: "Chill the first coat",
+        why: `${minutesText(minutes)} in the fridge, until it does not stick to a finger.`,
+      };
+    case "final-coat":
+      return { title, why: "Top first, then the sides, then the edge inwards." };
+    case "decorate":
+      return { title, why: "Piping first, fruit last." };
+    default:
+      return assertNever(doing);
+  }
+}
+
+/** What is on the button that goes on. */
+export function nextText(doing: Doing): string {
+  switch (doing.do) {
+    case "soften-butter":
+      return "Out, start the clock";
+    case "warm-up":
+      return "On, start the clock";
+    case "prepare-tins":
+    case "decorate":
+      return "Done, next";
+    case "weigh":
+      return "All weighed, next";
+    case "step":
+      return doing.isWait ? "Start the clock" : "Done, next";
+    case "fill":
+      return "Filled, next";
+    case "lay-floor":
+      return "Laid, next";
+    case "bake":
+    case "chill-coat":
+      return "In, start the clock";
+    case "look-and-bake-on":
+      return "Say what you see";
+    case "take-out":
+      return "Out, next";
+    case "turn-out":
+      return "Turned out, next";
+    case "cool":
+    case "cool-ingredient":
+    case "cool-made":
+    case "chill-cake":
+      return "Cold already";
+    case "pour-warm":
+    case "pour-cold":
+      return "Poured, next";
+    case "make":
+      return "Made, next";
+    case "prepare-ingredient":
+    case "wash-bowl":
+      return "Done, next";
+    case "into-fridge":
+      return "In, next";
+    case "split-and-fill":
+      return "Stacked, next";
+    case "first-coat":
+    case "final-coat":
+      return "Coated, next";
+    default:
+      return assertNever(doing);
+  }
+}
+
+/** What runs, on its clock: what it is while it runs. */
+export function timerText(doing: Doing, isStanding: boolean, units: Units): string {
+  if (isStanding)
+    return doing.do === "turn-out" ? "Standing in the tin" : `Until: ${doingText(doing, units)}`;
+  switch (doing.do) {
+    case "soften-butter":
+      return doing.for === "batter" ? "Butter, softening" : "Butter for the frosting, softening";
+    case "warm-up":
+      return `Oven coming up to ${ovenText(doing.ovenC, units)}`;
+    case "bake":
+      return doing.loads === 1
+        ? "In the oven, door shut"
+        : `Load ${doing.load} in the oven, door shut`;
+    case "look-and-bake-on":
+      return "Until the next look";
+    case "cool":
+      return "Cooling on the rack";
+    case "cool-ingredient":
+      return `Cooling: ${doing.name}`;
+    case "cool-made":
+      return `Cooling: ${MADE_NAMES[doing.what]}`;
+    case "chill-coat":
+      return "First coat, chilling";
+    case "chill-cake":
+      return "Chilling in the fridge";
+    default:
+      return doingText(doing, units);
+  }
+}
+
+/** What rings when a clock has run out, or when something is to be begun. */
+export function rungText(doing: Doing, isOver: boolean, units: Units): string {
+  switch (doing.do) {
+    case "soften-butter":
+      return "The butter is soft";
+    case "warm-up":
+      return "The oven is warm";
+    case "bake":
+    case "look-and-bake-on":
+      return "Look at the cake now";
+    case "cool":
+    case "chill-cake":
+      return "Cold at its core by now";
+    case "cool-ingredient":
+      return `Cool by now: ${doing.name}`;
+    case "cool-made":
+      return `Cool by now: ${MADE_NAMES[doing.what]}`;
+    case "chill-coat":
+      return "The first coat is firm";
+    default:
+      return isOver ? `Time is up: ${doingText(doing, units)}` : `Now: ${doingText(doing, units)}`;
+  }
+}
+
+/** What comes when a clock that still runs has run out. */
+export function comingText(doing: Doing, isOver: boolean, units: Units): string {
+  return doing.do === "bake" || doing.do === "look-and-bake-on"
+    ? "look at the cake"
+    : rungText(doing, isOver, units);
+}
+
+/** Ways to save time, and what each costs. */
+export const WAY_WORDS: Readonly<
+  Record<Shortcut, { readonly what: string; readonly cost: string }>
+> = {
+  "butter-in-cubes": {
+    what: "Cut the butter in cubes, spread on a plate",
+    cost: "watch it: melted butter holds no air",
+  },
+  "cool-in-fridge": {
+    what: "Cool in the fridge once lukewarm",
+    cost: "wrap it, or its edge dries",
+  },
+  "cool-in-freezer": {
+    what: "Cool in the freezer once lukewarm",
+    cost: "wrap it; crumbs tear more easily while half frozen",
+  },
+  "coat-in-freezer": {
+    what: "Chill the coat in the freezer",
+    cost: "no longer than that: a frozen coat cracks",
+  },
+  "no-first-coat": { what: "Leave out the first coat", cost: "crumbs may show in the last one" },
+  "no-pieces": { what: "Leave out piping and fruit", cost: "plainer, no worse to eat" },
+};
+
+/** "22 min spare" or "12 min late". */
+export function spareText(spareMin: number): string {
+  const minutes = Math.round(spareMin);
+  return minutes >= 0 ? `${minutesText(minutes)} spare` : `${minutesText(-minutes)} late`;
+}
+
+/**
+ * A clock that runs down: 6:20, or 1:05:00; 0:00 once it has.
+ * @example countdown(6.34) // "6:20"
+ */
+export function countdown(minutes: number): string {
+  const seconds = Math.max(0, Math.ceil(minutes * 60 - 1e-6));
+  const [hours, left] = [Math.floor(seconds / 3600), seconds % 3600];
+  const two = (value: number): string => String(value).padStart(2, "0");
+  return hours > 0
+    ? `${hours}:${two(Math.floor(left / 60))}:${two(left % 60)}`
+    : `${Math.floor(left / 60)}:${two(left % 60)}`;
+}
+
+const DEVICE_NAMES = {
+  scale: "Scale",
+  "core-probe": "Core probe",
+  "oven-thermometer": "Oven thermometer",
+} as const;
+export { DEVICE_NAMES };
+
+/** What is wrong with a device, and what is done about it. */
+export function deviceTroubleText(
+  device: keyof typeof DEVICE_NAMES,
+  trouble: NonNullable<ReturnType<typeof deviceTrouble>>,
+): string {
+  const name = DEVICE_NAMES[device];
+  const past =
+    device === "scale"
+      ? " Pour by eye to the line, or by weight once it is back."
+      : " The forecast goes on without it.";
+  switch (trouble) {
+    case "lost":
+      return `${name} is gone.${past}`;
+    case "silent":
+      return `${name} has not said anything for some seconds.${past}`;
+    case "weak":
+      return `${name}: its battery is nearly empty.`;
+    case "jumped":
+      return `${name} jumped: that reading was not taken.`;
+    case "odd-unit":
+      return `${name} tells a unit that makes no sense for it: its readings are not taken.`;
+    case "out-of-range":
+      return `${name} tells what can't be: that reading was not taken.`;
+    case "second-device":
+      return `A second one beside ${name.toLowerCase()} is not listened to.`;
+    default:
+      return assertNever(trouble);
+  }
+}
+
+/** What a scale shows while it is poured on: to the gram, or to a twentieth of an ounce. */
+export function pouredText(massG: number, units: Units): string {
+  return units.measure === "metric"
+    ? gramsText(Math.round(massG))
+    : `${(massG / OUNCE_G).toFixed(2)}\u00a0oz`;
+}
+
+/** What a tin that is being filled still takes. */
+export function toGoText(netG: number, targetG: number, nearG: number, units: Units): string {
+  const left = targetG - netG;
+  if (Math.abs(left) <= nearG) return "full";
+  return left > 0
+    ? `${pouredText(left, units)} to go`
+    : `${pouredText(-left, units)} too much: spoon it out`;
+}
+
+/** How the middle of a cake came out. */
+export const VERDICT_NAMES: Readonly<Record<BakeVerdict, string>> = {
+  under: "under: too wet",
+  right: "right",
+  over: "over: too dry",
+};
+
+/** What a simulated device can be made to do. */
+export const FAULT_NAMES: Readonly<Record<Fault, string>> = {
+  none: "none",
+  silence: "says nothing",
+  jump: "jumps now and then",
+  "wrong-unit": "tells a wrong unit",
+  "low-battery": "battery nearly empty",
+  unplugged: "plug pulled",
+  "second-one": "a second one beside it",
+};
+
+/** What is said before a step that would leave its batter waiting for a cold oven. */
+export function ovenFirstText({
+  waitsMin,
+  mayWaitMin,
+}: {
+  readonly waitsMin: number;
+  readonly mayWaitMin: number;
+}): string {
+  return `The oven is cold. Done now, the batter would wait ${minutesText(Math.round(waitsMin))} for it, and it may wait ${minutesText(mayWaitMin)} at most: put the oven on first.`;
+}
+
+/** Which tin of a load is looked at. */
+export function lookedAtText(index: number, tins: number): string {
+  return tins === 2
+    ? `What do you see in the ${ordinal(index)} tin?`
+    : `What do you see in the ${ordinal(index)} of ${tins} tins?`;
+}
