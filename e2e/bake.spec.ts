@@ -173,8 +173,8 @@ test.describe("baking a cake", () => {
     expect(await minutesOf(page, "Likely done")).toBeGreaterThan(20);
   });
 
-  test("says the same as the plan file", async ({ page }) => {
-    const file = join(process.env["KITCHEN_FOLDER"] ?? "", "bake.json");
+  test("says the same as the plan file", async ({ page, kitchen }) => {
+    const file = join(kitchen.folder, "bake.json");
     writeFileSync(
       file,
       JSON.stringify({

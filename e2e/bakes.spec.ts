@@ -286,15 +286,15 @@ test.describe("baking along at the bench", () => {
     await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
   });
 
-  test("says what the kitchen will not take, and keeps it", async ({ page }) => {
+  test("says what the kitchen will not take, and keeps it", async ({ page, kitchen }) => {
     await begun(page, "Taken out", "60 times as fast");
     const id = new URL(page.url()).pathname.split("/").at(-1) ?? "";
     // Gone while its page is open, as after an older copy of the kitchen was put back.
-    const kitchen = createClient({
-      url: `file:${join(process.env["KITCHEN_FOLDER"] ?? "", "kitchen.db")}`,
+    const client = createClient({
+      url: kitchen.databaseUrl,
     });
-    await kitchen.execute({ sql: "delete from bakes where id = ?", args: [id] });
-    kitchen.close();
+    await client.execute({ sql: "delete from bakes where id = ?", args: [id] });
+    client.close();
     await page.keyboard.press(" ");
     const said = page
       .getByRole("alert")

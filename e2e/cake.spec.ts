@@ -269,9 +269,9 @@ test.describe("a cake's page", () => {
     await expect(page.getByText("No tin yet: choose one in Fill.")).toBeVisible();
   });
 
-  test("says the same as the plan file", async ({ page }) => {
+  test("says the same as the plan file", async ({ page, kitchen }) => {
     const { folder, request } = {
-      folder: process.env["KITCHEN_FOLDER"] ?? "",
+      folder: kitchen.folder,
       request: {
         recipe: {
           batter: { kind: "creamed", massG: 1030, volumeMl: 1200 },

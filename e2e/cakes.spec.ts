@@ -1,9 +1,6 @@
-import { join } from "node:path";
 import type { Locator, Page } from "@playwright/test";
 import { expect, expectAccessible, expectNoSideways, ownCake, test } from "./kitchen";
 import { holdWriteLock } from "./lock";
-
-const DATABASE = `file:${join(process.env["KITCHEN_FOLDER"] ?? "", "kitchen.db")}`;
 
 const savedMark = (page: Page): Locator =>
   page.getByRole("status").filter({ hasText: /Saved \d\d:\d\d/u });
@@ -86,9 +83,10 @@ test.describe("cakes", () => {
 
   test("keep what is typed while the data file is held by another program, and save it after", async ({
     page,
+    kitchen,
   }) => {
     await page.goto("/cakes/harbour-supper");
-    const lock = await holdWriteLock(DATABASE);
+    const lock = await holdWriteLock(kitchen.databaseUrl);
     const minutes = page.getByRole("textbox", { name: "Minutes" });
     await minutes.fill("36 min");
     await expect(

@@ -1,5 +1,6 @@
 import AxeBuilder from "@axe-core/playwright";
 import { expect, test as base, type Locator, type Page } from "@playwright/test";
+import { servedKitchen, type ServedKitchen } from "./served";
 
 /**
  * Waits until the page listens: every control of its own carries React's mark. A test types within
@@ -28,11 +29,30 @@ const LINE_BROKE = /ERR_(?:CONNECTION|INTERNET)|status of 404/u;
  */
 const SERVER_GONE = /ERR_INCOMPLETE_CHUNKED|importScripts|status of 503/u;
 
+/** The first worker's kitchen is served here, the next one's a port further. */
+const FIRST_PORT = 3230;
+
 /**
- * A page that fails its test when anything is refused by the content policy or logged as an error.
+ * Every worker has a kitchen and a server of its own. A page that fails its test when anything is refused by the content policy or logged as an error.
  * A test that takes the server away says so with `losesServer`.
  */
-export const test = base.extend<{ losesServer: boolean; quiet: undefined }>({
+export const test = base.extend<
+  { losesServer: boolean; quiet: undefined },
+  { kitchen: ServedKitchen }
+>({
+  kitchen: [
+    // Playwright reads a fixture's wants from its first parameter, so it has to be a pattern.
+    // eslint-disable-next-line no-empty-pattern
+    async ({}, use, { parallelIndex }) => {
+      const kitchen = await servedKitchen(FIRST_PORT + parallelIndex);
+      await use(kitchen);
+      await kitchen.close();
+    },
+    { scope: "worker", timeout: 60_000 },
+  ],
+  baseURL: async ({ kitchen }, use) => {
+    await use(kitchen.address);
+  },
   losesServer: [false, { option: true }],
   page: async ({ page }, use) => {
     const { goto, reload } = { goto: page.goto.bind(page), reload: page.reload.bind(page) };

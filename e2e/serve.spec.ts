@@ -71,8 +71,8 @@ test.describe("serving a cake", () => {
     await expect(page.getByRole("navigation", { name: "Stations" })).toBeHidden();
   });
 
-  test("says the same as the plan file", async ({ page }) => {
-    const file = join(process.env["KITCHEN_FOLDER"] ?? "", "serve.json");
+  test("says the same as the plan file", async ({ page, kitchen }) => {
+    const file = join(kitchen.folder, "serve.json");
     writeFileSync(
       file,
       JSON.stringify({

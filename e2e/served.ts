@@ -1,0 +1,62 @@
+import { spawn } from "node:child_process";
+import { once } from "node:events";
+import { mkdtempSync, rmSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+
+/** A demo kitchen in a folder of its own, and the built program serving it. */
+export type ServedKitchen = {
+  readonly folder: string;
+  readonly databaseUrl: string;
+  readonly address: string;
+  /** Stops the server and takes the folder away. */
+  readonly close: () => Promise<void>;
+};
+
+/** So long a server may take to answer, ms. */
+const START_MS = 40_000;
+
+export async function servedKitchen(port: number): Promise<ServedKitchen> {
+  const folder = mkdtempSync(join(tmpdir(), "steady-tin-e2e-"));
+  const databaseUrl = `file:${join(folder, "kitchen.db")}`;
+  const address = `http://127.0.0.1:${port}`;
+  const env = { ...process.env, DATABASE_URL: databaseUrl, NEXT_TELEMETRY_DISABLED: "1" };
+  const run = (args: readonly string[]) => spawn(process.execPath, args, { env, stdio: "ignore" });
+  const [code] = (await once(
+    run(["node_modules/tsx/dist/cli.mjs", "src/cli/prepare.ts"]),
+    "exit",
+  )) as [number | null];
+  if (code !== 0) throw new Error(`the kitchen in ${folder} can't be laid in`);
+  const server = run([
+    "node_modules/next/dist/bin/next",
+    "start",
+    "-H",
+    "127.0.0.1",
+    "-p",
+    String(port),
+  ]);
+  const ended = once(server, "exit");
+  const until = Date.now() + START_MS;
+  while (!(await answers(address))) {
+    if (server.exitCode !== null || Date.now() > until)
+      throw new Error(`no server on port ${port}`);
+    await new Promise((resolve) => setTimeout(resolve, 100));
+  }
+  return {
+    folder,
+    databaseUrl,
+    address,
+    close: async () => {
+      server.kill("SIGKILL");
+      await ended;
+      rmSync(folder, { recursive: true, force: true });
+    },
+  };
+}
+
+async function answers(address: string): Promise<boolean> {
+  return fetch(address).then(
+    ({ ok }) => ok,
+    () => false,
+  );
+}
