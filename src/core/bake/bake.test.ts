@@ -84,6 +84,12 @@ describe("kitchen rules the model has to keep", () => {
     );
     expect(() => closedFormMinutes(bake(ROUND, 0))).toThrow("batter must be above 0 mL, got 0");
   });
+
+  it("is a number for a smear: nothing is thinner to it than a film", () => {
+    const vat: Tin = { shape: "odd", brimMl: 60_000, depthMm: 10 };
+    expect(closedFormMinutes(bake(vat, 0.0007))).toBeGreaterThan(0);
+    expect(forecast(bake(vat, 0.0007), [ROUNDS], "creamed", false).likelyMin).toBeGreaterThan(0);
+  });
 });
 
 describe("the forecast", () => {

@@ -28,6 +28,9 @@ const CONTACT = 0.002;
 /** A layer of baking paper, m²K/W. */
 export const PAPER_M2K_PER_W = 0.003;
 
+/** Nothing thinner than this is baked, mm: a smear is reckoned as a film. */
+const FILM_MM = 1;
+
 const squareMetres = (mm2: number): number => mm2 / 1e6;
 const metres = (mm: number): number => mm / 1000;
 
@@ -63,7 +66,7 @@ export function closedFormTerms({ geometry, batterMl, ovenC, isFan, isLined = fa
   if (!(ovenC >= 100)) throw new RangeError(`oven must be 100 °C or more, got ${ovenC}`);
   if (!(batterMl > 0)) throw new RangeError(`batter must be above 0 mL, got ${batterMl}`);
   const wall = MATERIAL_FACTS[geometry.material];
-  const heightMm = levelFor(geometry, MEAN_RISE * batterMl);
+  const heightMm = bakedHeight(geometry, batterMl);
   const wetted = wettedAreas(geometry, heightMm);
   const floor = squareMetres(wetted.floorMm2);
   const side = squareMetres(wetted.sideMm2);
@@ -98,6 +101,11 @@ export function closedFormTerms({ geometry, batterMl, ovenC, isFan, isLined = fa
   };
 }
 
+/** How high the batter stands in the middle of its bake, mm. */
+function bakedHeight(geometry: TinGeometry, batterMl: number): number {
+  return Math.max(FILM_MM, levelFor(geometry, MEAN_RISE * batterMl));
+}
+
 /**
  * 4/z² for the way in from floor and top, and the plan's part for the way in from the sides, 1/m².
  */
@@ -123,6 +131,6 @@ function sideways(spans: Spans): number {
  * sides too.
  */
 export function heatPathMm(geometry: TinGeometry, batterMl: number): number {
-  const heightMm = levelFor(geometry, MEAN_RISE * batterMl);
+  const heightMm = bakedHeight(geometry, batterMl);
   return 2000 / Math.sqrt(inverseSquareM2(heightMm, spansAt(geometry, heightMm / 2)));
 }
