@@ -1,8 +1,7 @@
 "use client";
 
 import {
-  canLean,
-  SHAPE_FIELDS,
+  shapeRow,
   SHAPES,
   type LengthField,
   type Material,
@@ -24,7 +23,10 @@ type TinFieldsProps = {
 
 /** Everything that describes a tin; boxes say beneath them what is wrong with what was written. */
 export function TinFields({ form, issue, units, onChange }: TinFieldsProps) {
-  const { needed, usual } = SHAPE_FIELDS[form.shape];
+  const {
+    form: { needed, usual },
+    canLean,
+  } = shapeRow(form.shape);
   const problem = (path: string): string | null =>
     issue !== null && issue.path.replace(/\[.*$/u, "") === path ? issueText(issue, units) : null;
   const length = (field: LengthField, placeholder: string) => (
@@ -124,7 +126,7 @@ export function TinFields({ form, issue, units, onChange }: TinFieldsProps) {
               onChange={(sizes) => onChange({ sizes }, "sizes")}
             />
           </label>
-          {canLean(form.shape) && (
+          {canLean && (
             <label className="min-w-36 flex-1">
               <span className="label block">at the</span>
               <Choice
@@ -153,14 +155,14 @@ export function TinFields({ form, issue, units, onChange }: TinFieldsProps) {
           onChange={(lid) => onChange({ lid }, "lid")}
         />
       </div>
-      {(usual.length > 0 || canLean(form.shape)) && (
+      {(usual.length > 0 || canLean) && (
         <More
           summary="Finer points; usual for its shape when left empty"
           isNeeded={[...usual, "taperDeg"].some((field) => problem(field) !== null)}
         >
           <div className="flex flex-wrap items-start gap-2 pt-1">
             {usual.map((field) => length(field, "usual"))}
-            {canLean(form.shape) && (
+            {canLean && (
               <div className="flex min-w-28 flex-1">
                 <Field
                   label="Lean of the wall"

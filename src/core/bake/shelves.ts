@@ -1,4 +1,4 @@
-import { outlineAt, sectionAt, type TinGeometry } from "../tin";
+import { outlineAt, sectionAt, type TinGeometry, planMask } from "../tin";
 import type { Shelf } from "./oven";
 
 /** Air that has to stay between tins and around them, mm. */
@@ -61,7 +61,7 @@ export function footprint(geometry: TinGeometry): Footprint {
     rim.tubeRadiusMm > 0 || Math.abs(areaMm2 / ((Math.PI * length * length) / 4) - 1) < 0.03;
   // Whatever its outline, area over length says how deep a box-like tin is; hearts and ovals get
   // the box around them.
-  const isBoxed = ["oval", "heart", "hexagon"].includes(geometry.tin.shape);
+  const isBoxed = planMask(geometry, geometry.depthMm) !== null;
   const across = isRound ? length : isBoxed ? boxAcross(geometry, length) : areaMm2 / length;
   return { widthMm: length + 2 * RIM_MM, depthMm: across + 2 * RIM_MM, isRound };
 }

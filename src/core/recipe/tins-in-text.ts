@@ -1,11 +1,17 @@
-import { readTin, tinCount, type Tin } from "../tin";
+import { readTin, shapeRow, SHAPES, tinCount, type Tin } from "../tin";
 
 /** A stretch of text that names a tin: from its size, or its count, to the word for it. */
 const PHRASE =
   /(?:\b(?:an?|one|two|three|four|five|six|\d{1,2})\s+(?:x\s+|×\s+)?)?(?:[a-z-]+,?\s+){0,3}?\d[^.;:()\n]{0,60}?\b(?:cake tins?|tins?|pans?|moulds?|molds?|trays?|rings?|rounds?|springforms?|cases|cups|holes?|wells)\b(?:\s+(?:tins?|pans?))?/giu;
-/** Words of a phrase that say something of the tin; all others are left out. */
+/** Words of a phrase, besides those for its shape, that say something of the tin. */
 const TELLING =
-  /^(?:\d[\d.,/¼½¾]*|[¼½¾]|x|×|by|cm|mm|in|inch|inches|round|rounds|square|squares|loaf|rectangular|rectangle|oblong|springform|ring|rings|tube|fluted|cup|cups|cupcake|muffin|hole|well|wells|ramekin|ramekins|heart|oval|hexagon|dome|skillet|sheet|tray|glass|dark|silicone|ceramic|deep|one|two|three|four|five|six)$/iu;
+  /^(?:\d[\d.,/¼½¾]*|[¼½¾]|x|×|by|cm|mm|in|inch|inches|hole|glass|dark|silicone|ceramic|deep|one|two|three|four|five|six)$/iu;
+/** Words that stand for any tin in a recipe, whatever they mean in a cupboard. */
+const SAYS_NOTHING = /^(?:hole|sheets?|trays?|circular)$/iu;
+
+const isTelling = (word: string): boolean =>
+  TELLING.test(word) ||
+  SHAPES.some((shape) => shapeRow(shape).read.exec(word.toLowerCase())?.[0].length === word.length);
 
 /**
  * A loaf tin by the weight of bread it was sold for; inside sizes as usually made, mm. Judgement.
@@ -49,10 +55,7 @@ function tinFrom(phrase: string): Tin | null {
     .replaceAll(/(\d)\s*-\s*(?=[a-z])/giu, "$1 ")
     .replaceAll(/(\d)(?=cm|mm|in\b|inch)/giu, "$1 ")
     .split(/[\s,]+/u);
-  const telling = words
-    .filter((word) => TELLING.test(word))
-    .map((word) => (/^(?:hole|sheet|tray)$/iu.test(word) ? "" : word))
-    .join(" ");
+  const telling = words.filter((word) => isTelling(word) && !SAYS_NOTHING.test(word)).join(" ");
   const read = readTin(telling, /\bin(?:ch(?:es)?)?\b/iu.test(phrase) ? "us" : "metric");
   // A bare number is as likely an amount or a step as a size.
   return read.ok && !read.value.assumed.includes("unit") && !read.value.assumed.includes("size")

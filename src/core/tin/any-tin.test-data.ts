@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { tinGeometry } from "./water";
-import type { Tin } from "./schema";
+import type { Tin } from "./shapes";
 
 const mm = (min: number, max: number): fc.Arbitrary<number> => fc.integer({ min, max });
 const depthMm = mm(20, 120);

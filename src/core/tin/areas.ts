@@ -1,4 +1,5 @@
 import { areaFactorAt, type TinGeometry } from "./geometry";
+import { planRow } from "./plans";
 import { surfaceArea } from "./volume";
 import { cutAt, wallKnots, type Cut } from "./wall";
 
@@ -95,7 +96,7 @@ export function spansAt(geometry: TinGeometry, heightMm: number): Spans {
 
 function isOblong({ wall }: TinGeometry): boolean {
   if (wall.kind === "profile") return wall.longerMm > 0;
-  return wall.kind === "straight" && (wall.plan === "rectangle" || wall.plan === "oval");
+  return wall.kind === "straight" && planRow(wall.plan).isOblong;
 }
 
 /** The short side of a tin at its rim, mm; the trough's width for rings. */

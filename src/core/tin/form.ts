@@ -10,47 +10,11 @@ import {
   type Issue,
   type Result,
 } from "../measure";
-import { parseTin, tinCount, type Material, type Shape, type Tin } from "./schema";
+import { parseTin, shapeRow, tinCount, type Shape, type Tin } from "./shapes";
+import type { Material } from "./shapes/fields";
+import type { LengthField } from "./shapes/row";
 import type { SizeHabit } from "./read-text";
 import { tinGeometry, waterMl, type WaterHeat } from "./water";
-
-/**
- * Lengths each shape is described by, besides its depth; those in the second list may be left to
- * what is usual.
- */
-export const SHAPE_FIELDS: Readonly<
-  Record<Shape, { readonly needed: readonly LengthField[]; readonly usual: readonly LengthField[] }>
-> = {
-  round: { needed: ["diameterMm"], usual: [] },
-  springform: { needed: ["diameterMm"], usual: [] },
-  square: { needed: ["sideMm"], usual: ["cornerMm"] },
-  rectangle: { needed: ["lengthMm", "widthMm"], usual: ["cornerMm"] },
-  loaf: { needed: ["lengthMm", "widthMm"], usual: ["cornerMm"] },
-  fluted: { needed: ["diameterMm"], usual: ["tubeMm"] },
-  ring: { needed: ["diameterMm"], usual: ["tubeMm"] },
-  tube: { needed: ["diameterMm"], usual: ["tubeMm"] },
-  well: { needed: ["rimMm"], usual: ["floorMm"] },
-  heart: { needed: ["widthMm"], usual: [] },
-  hexagon: { needed: ["widthMm"], usual: ["cornerMm"] },
-  oval: { needed: ["lengthMm", "widthMm"], usual: [] },
-  dome: { needed: ["diameterMm"], usual: [] },
-  skillet: { needed: ["diameterMm"], usual: [] },
-  ramekin: { needed: ["diameterMm"], usual: [] },
-  mug: { needed: ["diameterMm"], usual: [] },
-  drawn: { needed: [], usual: ["rimLengthMm"] },
-  odd: { needed: [], usual: [] },
-};
-export const SHAPES = Object.keys(SHAPE_FIELDS) as readonly Shape[];
-export type LengthField =
-  | "diameterMm"
-  | "sideMm"
-  | "lengthMm"
-  | "widthMm"
-  | "rimMm"
-  | "floorMm"
-  | "tubeMm"
-  | "cornerMm"
-  | "rimLengthMm";
 
 /** A tin as a form holds it: every box as it was written, so that half-typed ones are kept. */
 export type TinForm = {
@@ -98,11 +62,6 @@ const EMPTY: TinForm = {
   looseBase: false,
   lid: false,
 };
-
-/** Whether the wall's lean and where it was measured mean anything for a shape. */
-export function canLean(shape: Shape): boolean {
-  return !["dome", "ring", "fluted", "drawn", "odd", "well"].includes(shape);
-}
 
 /** The form of a tin, its lengths in the kitchen's unit. */
 export function tinForm(tin: Tin, habit: SizeHabit): TinForm {
@@ -153,7 +112,10 @@ function lengthText(lengthMm: number, habit: SizeHabit): string {
  * @param habit the unit of bare numbers
  */
 export function readTinForm(form: TinForm, habit: SizeHabit): Result<Tin> {
-  const { needed, usual } = SHAPE_FIELDS[form.shape];
+  const {
+    form: { needed, usual },
+    canLean,
+  } = shapeRow(form.shape);
   const bare = habit === "us" ? "in" : "cm";
   const fields: Record<string, unknown> = { shape: form.shape };
   const put = (
@@ -180,7 +142,7 @@ export function readTinForm(form: TinForm, habit: SizeHabit): Result<Tin> {
     ...usual.map((field) => put(field, form.lengths[field], length, "a length", false)),
     form.shape === "drawn" ? null : put("depthMm", form.depth, length, "a length", !isOdd),
     profile.ok ? null : profile.issue,
-    canLean(form.shape)
+    canLean
       ? put("taperDeg", form.taper.replace(/°\s*$/u, ""), plainNumber, "a lean", false)
       : null,
     form.shape === "well" ? put("count", form.count, plainNumber, "a number", true) : null,
@@ -195,7 +157,7 @@ export function readTinForm(form: TinForm, habit: SizeHabit): Result<Tin> {
   if (form.looseBase) fields["looseBase"] = true;
   if (form.lid) fields["lid"] = true;
   if (form.sizes === "outside" && !isOdd && form.shape !== "drawn") fields["sizes"] = "outside";
-  if (form.sizesAt === "floor" && canLean(form.shape)) fields["sizesAt"] = "floor";
+  if (form.sizesAt === "floor" && canLean) fields["sizesAt"] = "floor";
   const tin = parseTin(fields);
   if (!tin.ok) return tin;
   const geometry = tinGeometry(tin.value);
@@ -266,7 +228,7 @@ export function isSameTin(one: Tin, other: Tin): boolean {
       one.rimLengthMm === other.rimLengthMm &&
       JSON.stringify(one.profile) === JSON.stringify(other.profile)
     );
-  const sizes = [...SHAPE_FIELDS[one.shape].needed, "depthMm"] as const;
+  const sizes = [...shapeRow(one.shape).form.needed, "depthMm"] as const;
   const of = (tin: Tin, field: string): number =>
     (tin as Readonly<Record<string, unknown>>)[field] as number;
   return sizes.every((field) => Math.abs(of(one, field) - of(other, field)) <= SAME_MM);

@@ -1,8 +1,9 @@
 import { bad, good, type Issue, type RangeReason, type Result } from "../measure";
-import { wallDefaults, type StraightDefaults, type TroughDefaults } from "./defaults";
-import type { PlanSize } from "./plan";
+import { movedIn, planRow, type PlanSize } from "./plans";
 import { rimSize } from "./rim-size";
-import { tinCount, tinDepth, TIN_LIMITS, type Material, type Tin } from "./schema";
+import { shapeRow, tinCount, tinDepth, type Tin } from "./shapes";
+import { TIN_LIMITS, type Material } from "./shapes/fields";
+import type { StraightDefaults, TroughDefaults } from "./shapes/row";
 import {
   cutAt,
   fluteStretch,
@@ -112,7 +113,7 @@ function wallFor(
   tin: Tin,
   overrides: { readonly taperDeg?: number; readonly bulge?: number },
 ): Result<Wall> {
-  const defaults = wallDefaults(tin);
+  const defaults = shapeRow(tin.shape).wall(tin);
   if (
     "sizesAt" in tin &&
     tin.sizesAt === "floor" &&
@@ -249,19 +250,24 @@ function straightWall(
     return tooMuch("depthMm", depthMm, TIN_LIMITS.depthMm.max, "fillet-deeper-than-tin", filletMm);
   // A floor narrower than this is a point, and a fillet on each side has to fit on it.
   const leastFloor = Math.max(5, 2 * filletMm + 1);
-  const mostLean = (rim.widthMm - leastFloor) / 2;
+  const plan = planRow(defaults.plan);
+  const mostLean = (rim.widthMm - leastFloor) / plan.narrows.width;
   if (lean > mostLean) {
     const mostTaperDeg = (Math.atan(Math.max(0, mostLean) / depthMm) * 180) / Math.PI;
     return tooMuch("taperDeg", taperDeg, mostTaperDeg, "base-would-close");
   }
 
-  const corners = cornersOf(tin, defaults, rim.widthMm, rim.widthMm - 2 * lean);
+  const corners = cornersOf(
+    tin,
+    defaults,
+    rim.widthMm / plan.narrows.width,
+    rim.widthMm / plan.narrows.width - lean,
+  );
   if (!corners.ok) return corners;
   const tube = tubeOf(tin, defaults, lean, filletMm);
   if (!tube.ok) return tube;
   const size = (by: number, cornerMm: number): PlanSize => ({
-    lengthMm: rim.lengthMm - 2 * by,
-    widthMm: rim.widthMm - 2 * by,
+    ...movedIn(plan, { ...rim, cornerMm: 0 }, by),
     cornerMm,
   });
   const wall: StraightWall = {
@@ -276,20 +282,21 @@ function straightWall(
   return good(wall);
 }
 
+/** Corner radii at rim and floor, mm, no larger than the circles inside them allow. */
 function cornersOf(
   tin: Tin,
   defaults: StraightDefaults,
-  rimMm: number,
-  floorMm: number,
+  rimRadiusMm: number,
+  floorRadiusMm: number,
 ): Result<readonly [number, number]> {
   const [usualRim, usualFloor] = defaults.cornerMm;
   const cornerMm = "cornerMm" in tin ? tin.cornerMm : undefined;
   if (cornerMm === undefined)
-    return good([Math.min(usualRim, rimMm / 4), Math.min(usualFloor, floorMm / 4)]);
-  if (cornerMm > rimMm / 2)
-    return tooMuch("cornerMm", cornerMm, rimMm / 2, "corner-rounder-than-side");
+    return good([Math.min(usualRim, rimRadiusMm / 2), Math.min(usualFloor, floorRadiusMm / 2)]);
+  if (cornerMm > rimRadiusMm)
+    return tooMuch("cornerMm", cornerMm, rimRadiusMm, "corner-rounder-than-side");
   const ratio = usualRim > 0 ? usualFloor / usualRim : 1;
-  return good([cornerMm, Math.min(cornerMm * ratio, floorMm / 2)]);
+  return good([cornerMm, Math.min(cornerMm * ratio, floorRadiusMm)]);
 }
 
 function tubeOf(

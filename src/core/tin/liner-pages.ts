@@ -1,5 +1,5 @@
 import type { LinerPiece } from "./liner";
-import { sectorPath, type Box } from "./liner-outline";
+import { sectorPath, type Box } from "./paths";
 
 export const PAPERS = ["a4", "letter"] as const;
 export type Paper = (typeof PAPERS)[number];

@@ -1,5 +1,5 @@
 import type { LinerPiece } from "./liner";
-import type { Box } from "./liner-outline";
+import type { Box } from "./paths";
 import type { LinerPage } from "./liner-pages";
 
 const escaped = (text: string): string =>

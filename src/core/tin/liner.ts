@@ -2,16 +2,14 @@ import type { TinGeometry } from "./geometry";
 import {
   around,
   circlePath,
-  ellipsePath,
-  heartPath,
-  hexagonPath,
   linesPath,
   rectanglePath,
   sectorPath,
   type Box,
   type Fan,
-} from "./liner-outline";
-import { planMeasure, type PlanKind, type PlanSize } from "./plan";
+} from "./paths";
+import { planRow, type PlanKind, type PlanSize } from "./plans";
+import { shapeRow } from "./shapes";
 
 export type LinerKind =
   "disc" | "ring-disc" | "side-strip" | "sector" | "sheet" | "sling" | "end-strip";
@@ -87,14 +85,8 @@ const piece = (
  */
 export function linerPieces(geometry: TinGeometry): readonly LinerPiece[] {
   const { wall, tin } = geometry;
-  if (
-    tin.shape === "well" ||
-    tin.shape === "mug" ||
-    tin.shape === "odd" ||
-    wall.kind === "trough" ||
-    wall.kind === "dome"
-  )
-    return [];
+  const { lining } = shapeRow(tin.shape);
+  if (lining === "none" || wall.kind === "trough" || wall.kind === "dome") return [];
   if (wall.kind === "profile") {
     const floor = wall.points[0]?.widthMm ?? 0;
     const slantMm = wall.points.reduce((sum, point, index) => {
@@ -105,9 +97,9 @@ export function linerPieces(geometry: TinGeometry): readonly LinerPiece[] {
     return [disc("round", { lengthMm: floor, widthMm: floor, cornerMm: 0 })];
   }
   const { plan, floor, rim, tube, depthMm } = wall;
-  const leanMm = (rim.widthMm - floor.widthMm) / 2;
+  const leanMm = (rim.widthMm - floor.widthMm) / planRow(plan).narrows.width;
   const slantMm = Math.hypot(depthMm, leanMm);
-  if (tin.shape === "loaf") return loafPieces(floor, slantMm);
+  if (lining === "sling") return loafPieces(floor, slantMm);
   if (plan === "rectangle") return [sheet(floor.lengthMm, floor.widthMm, slantMm)];
   const base = tube === null ? disc(plan, floor) : ringDisc(floor.widthMm, tube.floorMm);
   const isUpright = Math.atan2(leanMm, depthMm) <= (STRAIGHT_UP_TO_DEG * Math.PI) / 180 + 1e-9;
@@ -121,37 +113,11 @@ function disc(plan: PlanKind, floor: PlanSize): LinerPiece {
     widthMm: floor.widthMm - EASE_MM,
     cornerMm: Math.max(0, floor.cornerMm - EASE_MM / 2),
   };
-  switch (plan) {
-    case "oval":
-      return piece(
-        "disc",
-        around(size.lengthMm, size.widthMm),
-        ellipsePath(size.lengthMm / 2, size.widthMm / 2),
-        "over-both",
-      );
-    case "hexagon":
-      return piece(
-        "disc",
-        around((2 * size.widthMm) / Math.sqrt(3), size.widthMm),
-        hexagonPath(size.widthMm),
-        "over-both",
-      );
-    case "heart":
-      return piece(
-        "disc",
-        around(size.lengthMm, size.widthMm),
-        heartPath(size.lengthMm, size.widthMm),
-        "over-one",
-      );
-    case "rectangle":
-    case "round":
-      return piece(
-        "disc",
-        around(size.widthMm, size.widthMm),
-        circlePath(size.widthMm / 2),
-        "over-both",
-      );
-  }
+  const { mask, paper } = planRow(plan);
+  const { lengthMm, widthMm, path } = paper(size);
+  const isQuartered =
+    mask === null || mask({ halfLengthMm: lengthMm / 2, halfWidthMm: widthMm / 2 }).isQuartered;
+  return piece("disc", around(lengthMm, widthMm), path, isQuartered ? "over-both" : "over-one");
 }
 
 function ringDisc(diameterMm: number, tubeMm: number): LinerPiece {
@@ -177,7 +143,7 @@ function ringDisc(diameterMm: number, tubeMm: number): LinerPiece {
 }
 
 function sideStrip(plan: PlanKind, rim: PlanSize, slantMm: number): LinerPiece {
-  const length = planMeasure(plan, rim, 0).perimeterMm + OVERLAP_MM;
+  const length = planRow(plan).measure(rim, 0).perimeterMm + OVERLAP_MM;
   const height = slantMm + OVERLAP_MM;
   return piece(
     "side-strip",

@@ -1,5 +1,6 @@
 import { bad, good, INCH_MM, readAmount, type Issue, type Result } from "../measure";
-import { parseTin, TIN_LIMITS, type Material, type Shape, type Tin } from "./schema";
+import { parseTin, shapeRow, SHAPES, type Shape, type Tin } from "./shapes";
+import type { Material } from "./shapes/fields";
 import { tinGeometry } from "./water";
 
 /** What a reading had to supply because the text did not say. */
@@ -15,27 +16,7 @@ type Size = { readonly value: number; readonly unit: LengthUnit | null; readonly
 
 const MM_PER: Readonly<Record<LengthUnit, number>> = { mm: 1, cm: 10, in: INCH_MM };
 
-/** Longer names stand before the shorter ones they contain. */
-const SHAPE_WORDS: readonly (readonly [RegExp, Shape])[] = [
-  [/\bodd(?:\s+shapes?)?\b/, "odd"],
-  [/\bdrawn\b/, "drawn"],
-  [/\bspring[\s-]?forms?\b/, "springform"],
-  [/\bfluted(?:\s+(?:rings?|tubes?))?\b/, "fluted"],
-  [/\btubes?\b/, "tube"],
-  [/\brings?\b/, "ring"],
-  [/\bloaf\b|\bloaves\b|\bloafs\b/, "loaf"],
-  [/\b(?:cup\s?cakes?|muffins?)(?:\s+(?:cups?|wells?))?\b|\bcups?\b|\bwells?\b/, "well"],
-  [/\bramekins?\b/, "ramekin"],
-  [/\bmugs?\b/, "mug"],
-  [/\bskillets?\b/, "skillet"],
-  [/\bdomes?\b/, "dome"],
-  [/\bovals?\b/, "oval"],
-  [/\bhearts?\b/, "heart"],
-  [/\bhexagons?\b/, "hexagon"],
-  [/\bsquares?\b/, "square"],
-  [/\brectang(?:les?|ular)\b|\boblongs?\b|\bsheets?\b|\btray\s?bakes?\b|\btrays?\b/, "rectangle"],
-  [/\brounds?\b|\bcircular\b/, "round"],
-];
+const SHAPE_WORDS = SHAPES.map((shape) => [shapeRow(shape).read, shape] as const);
 
 const MATERIAL_WORDS: readonly (readonly [RegExp, Material])[] = [
   [/\bcast[\s-]iron\b/, "cast-iron"],
@@ -73,34 +54,6 @@ const FLAG_WORDS: readonly (readonly [RegExp, Readonly<Record<string, unknown>>]
 /** Words around a size that change nothing about it. */
 const SILENT =
   /^(?:a|an|the|of|tins?|pans?|baking|cakes?|layers?|greased|lined|deep|high|tall|wide|across|long|size|standard)$/;
-
-/**
- * Depth of a tin whose depth was not written, mm. Judgement: the depth most of its kind are sold
- * in.
- */
-export const USUAL_DEPTH_MM: Readonly<Record<Shape, number>> = {
-  round: 50,
-  springform: 65,
-  square: 50,
-  rectangle: 50,
-  loaf: 65,
-  oval: 50,
-  heart: 50,
-  hexagon: 50,
-  dome: 80,
-  ring: 75,
-  tube: 100,
-  fluted: 85,
-  well: 32,
-  skillet: 50,
-  ramekin: 45,
-  mug: 90,
-  drawn: 50,
-  odd: 50,
-};
-
-/** Width of a cup whose size was not written, mm. */
-const USUAL_CUP_MM: Partial<Readonly<Record<Shape, number>>> = { well: 70, ramekin: 90, mug: 80 };
 
 /**
  * One tin as a baker writes it: `9 in`, `23cm`, `13x9x2`, `2 x 20 cm round`, `23x33x5 glass`, `12
@@ -258,12 +211,13 @@ function readSizes(text: string): Result<readonly Size[]> {
   return good(sizes);
 }
 
-const isCup = (shape: Shape | null): boolean => shape !== null && shape in USUAL_CUP_MM;
+const isCup = (shape: Shape | null): boolean =>
+  shape !== null && shapeRow(shape).usualWidthMm !== undefined;
 const isRound = (shape: Shape | null): boolean =>
-  shape !== null && /^(?:round|springform|dome|skillet|ring|tube|fluted)$/u.test(shape);
+  shape !== null && !isCup(shape) && shapeRow(shape).form.needed.includes("diameterMm");
 /** Shapes whose plan is one width, so that a third number can't be a size. */
 const isOneWidth = (shape: Shape | null): boolean =>
-  isRound(shape) || shape === "heart" || shape === "hexagon";
+  shape !== null && !isCup(shape) && shapeRow(shape).lengths?.most === 2;
 
 /** `2 x 20`, `2 8-inch`, `12 cups`: whether the first number says how many, or is a size itself. */
 function splitCount(
@@ -326,51 +280,23 @@ function fieldsOf(
 
 function sizeFields(
   shape: Shape,
-  lengths: readonly number[],
-): Result<Readonly<Record<string, number>>> {
-  const [first, second, third] = lengths;
-  const depth = (written: number | undefined): { depthMm: number } => ({
-    depthMm: written ?? USUAL_DEPTH_MM[shape],
-  });
-  const width = first ?? USUAL_CUP_MM[shape];
-  const most = isOneWidth(shape) || shape === "ramekin" || shape === "mug" ? 2 : 3;
-  if (width === undefined) return bad({ code: "missing", path: "size", expected: "a size" });
-  if (lengths.length > most) {
+  written: readonly number[],
+): Result<Readonly<Record<string, number | undefined>>> {
+  const { lengths, usualWidthMm, usualDepthMm } = shapeRow(shape);
+  const [first = usualWidthMm, second, third] = written;
+  if (first === undefined || lengths === null)
+    return bad({ code: "missing", path: "size", expected: "a size" });
+  if (written.length > lengths.most) {
     return bad({
       code: "too-many",
       path: "size",
-      value: lengths.length,
-      max: most,
+      value: written.length,
+      max: lengths.most,
     } satisfies Issue);
   }
-  switch (shape) {
-    case "square":
-      return good({ sideMm: width, ...depth(third ?? (second === width ? undefined : second)) });
-    case "rectangle":
-    case "loaf":
-    case "oval":
-      if (second === undefined)
-        return bad({ code: "missing", path: "widthMm", expected: "a size" });
-      return good({
-        lengthMm: Math.max(width, second),
-        widthMm: Math.min(width, second),
-        ...depth(third),
-      });
-    case "heart":
-    case "hexagon":
-      return good({ widthMm: width, ...depth(second) });
-    case "well":
-      return third === undefined
-        ? good({ rimMm: width, ...depth(second) })
-        : good({ rimMm: width, floorMm: second ?? width, ...depth(third) });
-    default:
-      return good({
-        diameterMm: width,
-        ...depth(
-          second ?? (shape === "dome" ? Math.min(width / 2, TIN_LIMITS.depthMm.max) : undefined),
-        ),
-      });
-  }
+  const fields = lengths.fields(first, second, third);
+  if (fields === null) return bad({ code: "missing", path: "widthMm", expected: "a size" });
+  return good({ ...fields, depthMm: fields["depthMm"] ?? usualDepthMm });
 }
 
 function assumptions(
@@ -380,7 +306,7 @@ function assumptions(
   meant: Shape,
 ): readonly Assumed[] {
   if (meant === "drawn" || meant === "odd") return [];
-  const needed = meant === "rectangle" || meant === "loaf" || meant === "oval" ? 3 : 2;
+  const needed = shapeRow(meant).form.needed.length + 1;
   const saidSquare = meant === "square" && lengths.length === 2 && lengths[0] === lengths[1];
   const found: Assumed[] = [];
   if (dims.length === 0) found.push("size");

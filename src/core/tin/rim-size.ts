@@ -1,5 +1,7 @@
 import { bad, good, type Result } from "../measure";
-import { tinDepth, TIN_LIMITS, type Material, type Tin } from "./schema";
+import { shapeRow, type Tin } from "./shapes";
+import { TIN_LIMITS, type Material } from "./shapes/fields";
+import type { RimSize } from "./shapes/row";
 
 /**
  * How thick a wall is, and how far the rolled lip of a metal tin stands out beyond it, mm.
@@ -22,15 +24,13 @@ const LIP_MM: Readonly<Record<Material, number>> = {
   "cast-iron": 0,
 };
 
-export type RimSize = { readonly lengthMm: number; readonly widthMm: number };
-
 /**
  * Inside length and width at the rim, mm, of a tin whose sizes may be given outside or at its
  * floor. Outside sizes at the rim are over the lip, at the floor over the bare wall.
  * @param slopeMm how far the wall leans out from floor to rim on each side
  */
 export function rimSize(tin: Tin, slopeMm: number): Result<RimSize> {
-  const given = givenSize(tin);
+  const given = shapeRow(tin.shape).size(tin);
   const {
     sizes = "inside",
     sizesAt = "rim",
@@ -50,22 +50,4 @@ export function rimSize(tin: Tin, slopeMm: number): Result<RimSize> {
     max,
     unit: "mm",
   });
-}
-
-function givenSize(tin: Tin): RimSize {
-  if ("diameterMm" in tin) return { lengthMm: tin.diameterMm, widthMm: tin.diameterMm };
-  if ("sideMm" in tin) return { lengthMm: tin.sideMm, widthMm: tin.sideMm };
-  if ("rimMm" in tin) return { lengthMm: tin.rimMm, widthMm: tin.rimMm };
-  if (tin.shape === "odd") {
-    // Upright and round, holding what the water said.
-    const diameterMm = Math.sqrt((4 * tin.brimMl * 1000) / (Math.PI * tinDepth(tin)));
-    return { lengthMm: diameterMm, widthMm: diameterMm };
-  }
-  if (tin.shape === "drawn") throw new RangeError("a drawn tin's rim stands in its profile");
-  if ("lengthMm" in tin)
-    return {
-      lengthMm: Math.max(tin.lengthMm, tin.widthMm),
-      widthMm: Math.min(tin.lengthMm, tin.widthMm),
-    };
-  return { lengthMm: tin.widthMm, widthMm: tin.widthMm };
 }

@@ -1,5 +1,5 @@
 import { assertNever } from "../measure";
-import { planMeasure, type PlanKind, type PlanSize } from "./plan";
+import { movedIn, planRow, type PlanKind, type PlanSize } from "./plans";
 
 /** A tube through the middle: its diameter at the floor and at the rim, mm. */
 export type Tube = { readonly floorMm: number; readonly rimMm: number };
@@ -88,7 +88,9 @@ function straightCut(wall: StraightWall, heightMm: number): Cut {
     cornerMm: between(wall.floor.cornerMm, wall.rim.cornerMm, up),
   };
   const inset = filletInset(wall.filletMm, heightMm);
-  const outer = planMeasure(wall.plan, size, inset);
+  const plan = planRow(wall.plan);
+  const outer = plan.measure(size, inset);
+  const inside = movedIn(plan, size, inset);
   const tubeRadiusMm =
     wall.tube === null ? 0 : between(wall.tube.floorMm, wall.tube.rimMm, up) / 2 + inset;
   return {
@@ -96,8 +98,8 @@ function straightCut(wall: StraightWall, heightMm: number): Cut {
     outerPerimeterMm: outer.perimeterMm,
     innerAreaMm2: Math.PI * tubeRadiusMm * tubeRadiusMm,
     innerPerimeterMm: 2 * Math.PI * tubeRadiusMm,
-    halfLengthMm: size.lengthMm / 2 - inset,
-    halfWidthMm: size.widthMm / 2 - inset,
+    halfLengthMm: inside.lengthMm / 2,
+    halfWidthMm: inside.widthMm / 2,
     tubeRadiusMm,
   };
 }
@@ -169,8 +171,7 @@ function profileCut({ points, longerMm }: ProfileWall, heightMm: number): Cut {
     top.widthMm,
     (heightMm - below.heightMm) / (top.heightMm - below.heightMm),
   );
-  const outer = planMeasure(
-    longerMm > 0 ? "rectangle" : "round",
+  const outer = planRow(longerMm > 0 ? "rectangle" : "round").measure(
     { lengthMm: widthMm + longerMm, widthMm, cornerMm: 0 },
     0,
   );

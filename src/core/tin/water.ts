@@ -1,7 +1,6 @@
 import { bad, good, type RangeReason, type Result } from "../measure";
-import { wallDefaults } from "./defaults";
 import { drawnGeometry, withFactor, type TinGeometry } from "./geometry";
-import type { Tin } from "./schema";
+import { shapeRow, type Tin } from "./shapes";
 import { brimVolume, volumeAt } from "./volume";
 
 /**
@@ -142,8 +141,11 @@ function throughBoth(geometry: TinGeometry, brimMl: number, halfMl: number): Tin
   return scaledBy(geometry, alpha, alpha + beta);
 }
 
+/** Water is met when it is this near, as a share. */
+const MET = 1e-6;
+
 function solvedWall(tin: Tin, brimMl: number): TinGeometry | null {
-  const { wall } = wallDefaults(tin);
+  const { wall } = shapeRow(tin.shape).wall(tin);
   if (wall === "dome" || wall === "profile") return null;
   // A boxier trough holds more. A steeper taper holds less under the rim that was measured, and more
   // over a floor that was. All are monotone, so halving finds the one that fits.
@@ -167,5 +169,6 @@ function solvedWall(tin: Tin, brimMl: number): TinGeometry | null {
       found = candidate;
     }
   }
-  return found;
+  // Where the taper that fits would close the floor, halving ends at the last that does not.
+  return Math.abs(brimVolume(found) / brimMl - 1) < MET ? found : null;
 }

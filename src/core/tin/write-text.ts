@@ -1,6 +1,5 @@
 import { INCH_MM, roundTo } from "../measure";
-import { USUAL_DEPTH_MM } from "./read-text";
-import { tinCount, tinDepth, type Tin } from "./schema";
+import { shapeRow, tinCount, tinDepth, type Tin } from "./shapes";
 
 /**
  * A tin as text that {@link readTin} reads back to the same tin: the one written form used in
@@ -9,19 +8,18 @@ import { tinCount, tinDepth, type Tin } from "./schema";
  */
 export function writeTin(tin: Tin): string {
   const count = tinCount(tin);
-  const isCup = tin.shape === "well" || tin.shape === "ramekin" || tin.shape === "mug";
+  const { usualWidthMm, lengths, written } = shapeRow(tin.shape);
+  const isCup = usualWidthMm !== undefined;
   const sized =
-    tin.shape === "drawn" || tin.shape === "odd"
-      ? null
-      : [...planLengths(tin), ...(isUsualDepth(tin) ? [] : [tin.depthMm])];
+    lengths === null ? null : [...lengths.of(tin), ...(isUsualDepth(tin) ? [] : [tinDepth(tin)])];
   // "10 x 12 cm round" reads as ten of them, so one that is deeper than wide says that it is one.
   const isPlainlyOne =
     count === 1 && !isCup && (sized === null || tinDepth(tin) <= (sized[0] ?? 0));
   const parts = [
     isPlainlyOne ? "" : isCup ? String(count) : `${count} x`,
-    isCup ? NAMES[tin.shape] : "",
+    isCup ? written : "",
     sized === null ? "" : inBestUnit(sized),
-    isCup ? "" : NAMES[tin.shape],
+    isCup ? "" : written,
     tin.shape === "drawn" ? profileText(tin.profile) : "",
     tin.shape === "drawn" && tin.rimLengthMm !== undefined
       ? `long ${plain(tin.rimLengthMm)} mm`
@@ -42,9 +40,10 @@ export function writeTin(tin: Tin): string {
 }
 
 /** A depth nobody gave is not written either, so that it is still known to be assumed. */
-function isUsualDepth(tin: Exclude<Tin, { shape: "drawn" | "odd" }>): boolean {
+function isUsualDepth(tin: Tin): boolean {
   return (
-    tin.depthAssumed === true && (tin.depthMm === USUAL_DEPTH_MM[tin.shape] || tin.shape === "dome")
+    tin.depthAssumed === true &&
+    (tin.depthMm === shapeRow(tin.shape).usualDepthMm || tin.shape === "dome")
   );
 }
 
@@ -53,35 +52,6 @@ function profileText(
   profile: readonly { readonly heightMm: number; readonly widthMm: number }[],
 ): string {
   return profile.map(({ heightMm, widthMm }) => `${plain(heightMm)}:${plain(widthMm)}`).join(" ");
-}
-
-const NAMES: Readonly<Record<Tin["shape"], string>> = {
-  round: "round",
-  springform: "springform",
-  square: "square",
-  rectangle: "rectangle",
-  loaf: "loaf",
-  oval: "oval",
-  heart: "heart",
-  hexagon: "hexagon",
-  dome: "dome",
-  ring: "ring",
-  tube: "tube",
-  fluted: "fluted ring",
-  well: "cups",
-  skillet: "skillet",
-  ramekin: "ramekins",
-  mug: "mugs",
-  drawn: "drawn",
-  odd: "odd shape",
-};
-
-function planLengths(tin: Exclude<Tin, { shape: "drawn" | "odd" }>): readonly number[] {
-  if ("diameterMm" in tin) return [tin.diameterMm];
-  if ("sideMm" in tin) return [tin.sideMm, tin.sideMm];
-  if ("lengthMm" in tin) return [tin.lengthMm, tin.widthMm];
-  if ("rimMm" in tin) return tin.floorMm === undefined ? [tin.rimMm] : [tin.rimMm, tin.floorMm];
-  return [tin.widthMm];
 }
 
 function plain(value: number): string {

@@ -34,13 +34,8 @@ export function linesPath(lines: readonly (readonly [Point, Point])[]): string {
   return lines.map(([from, to]) => `M${at(from)}L${at(to)}`).join("");
 }
 
-/** A hexagon standing on a flat, so wide across its flats. */
-export function hexagonPath(acrossMm: number): string {
-  const radius = acrossMm / Math.sqrt(3);
-  const corners = [0, 1, 2, 3, 4, 5].map((corner): Point => [
-    radius * Math.cos((corner * Math.PI) / 3),
-    radius * Math.sin((corner * Math.PI) / 3),
-  ]);
+/** A polygon through these corners. */
+export function polygonPath(corners: readonly Point[]): string {
   return `M${corners.map(at).join("L")}Z`;
 }
 
