@@ -181,6 +181,7 @@ const SHAPE_NAMES: Readonly<Record<Shape, string>> = {
   oval: "oval",
   heart: "heart",
   hexagon: "hexagon",
+  triangle: "triangle",
   dome: "dome",
   ring: "ring",
   tube: "tube",

@@ -21,7 +21,7 @@ export const SHELVES: readonly { readonly name: string; readonly shapes: readonl
   { name: "Loaf tins", shapes: ["loaf"] },
   { name: "Rings", shapes: ["fluted", "ring", "tube"] },
   { name: "Cups", shapes: ["well", "ramekin", "mug"] },
-  { name: "Other shapes", shapes: ["oval", "heart", "hexagon", "drawn", "odd"] },
+  { name: "Other shapes", shapes: ["oval", "heart", "hexagon", "triangle", "drawn", "odd"] },
 ];
 
 /** What a tin's volumes rest on, how far they may be off, and what would make them surer. */

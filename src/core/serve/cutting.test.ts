@@ -236,6 +236,7 @@ describe("the knife", () => {
       discTop("round", 140, 0),
       top({ shape: "hexagon", widthMm: 240, depthMm: 50 }),
       top({ shape: "heart", widthMm: 230, depthMm: 50 }),
+      top({ shape: "triangle", sideMm: 260, depthMm: 50 }),
     ];
     for (const of of tops) {
       for (const style of cutsFor(of)) {

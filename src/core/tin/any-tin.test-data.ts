@@ -15,7 +15,12 @@ export const anyTin: fc.Arbitrary<Tin> = fc
       depthMm,
       material,
     }),
-    fc.record({ shape: fc.constant("square"), sideMm: mm(100, 350), depthMm, material }),
+    fc.record({
+      shape: fc.constantFrom("square", "triangle"),
+      sideMm: mm(100, 350),
+      depthMm,
+      material,
+    }),
     fc.record({
       shape: fc.constantFrom("rectangle", "loaf", "oval"),
       lengthMm: mm(150, 450),

@@ -114,6 +114,8 @@ export type Outline = {
   readonly perimeterMm: number;
   readonly tubeAreaMm2: number;
   readonly tubePerimeterMm: number;
+  /** How much its corners lose to a band inside it, where that is over a square's 4. */
+  readonly cornering?: number;
 };
 
 /** The {@link Outline} of a cake cut level at `heightMm`; above the rim that of the rim. */
@@ -124,5 +126,11 @@ export function outlineAt(geometry: TinGeometry, heightMm: number): Outline {
     perimeterMm: cut.outerPerimeterMm,
     tubeAreaMm2: cut.innerAreaMm2,
     tubePerimeterMm: cut.innerPerimeterMm,
+    ...corneringOf(geometry),
   };
+}
+
+function corneringOf({ wall }: TinGeometry): Pick<Outline, "cornering"> {
+  const cornering = wall.kind === "straight" ? planRow(wall.plan).cornering : undefined;
+  return cornering === undefined ? {} : { cornering };
 }

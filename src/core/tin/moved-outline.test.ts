@@ -46,10 +46,13 @@ describe("an outline moved", () => {
     expect(inRadius(ROUND)).toBeCloseTo(100, 6);
     expect(inRadius(BLOCK)).toBeCloseTo(100, 6);
     expect(inRadius(RING)).toBeCloseTo(85 / 2, 6);
+    const sail: Tin = { shape: "triangle", sideMm: 300, depthMm: 60, taperDeg: 0, cornerMm: 0 };
+    expect(inRadius(outline(sail))).toBeCloseTo(300 / (2 * Math.sqrt(3)), 6);
   });
 
   it.each<[string, Tin]>([
     ["hexagon", { shape: "hexagon", widthMm: 220, depthMm: 60, taperDeg: 0 }],
+    ["triangle", { shape: "triangle", sideMm: 300, depthMm: 60, taperDeg: 0, cornerMm: 0 }],
     ["oval", { shape: "oval", lengthMm: 280, widthMm: 190, depthMm: 60, taperDeg: 0 }],
   ])("inwards on a %s is what points 12 mm from the edge count", (_name, tin) => {
     const geometry = tinGeometry(tin);
@@ -72,6 +75,7 @@ describe("an outline moved", () => {
 
   it.each<[string, Tin]>([
     ["hexagon", { shape: "hexagon", widthMm: 220, depthMm: 60, taperDeg: 0 }],
+    ["triangle", { shape: "triangle", sideMm: 300, depthMm: 60, taperDeg: 0, cornerMm: 0 }],
     ["oval", { shape: "oval", lengthMm: 280, widthMm: 190, depthMm: 60, taperDeg: 0 }],
   ])("outwards on a %s is what points within 12 mm of it count", (_name, tin) => {
     const geometry = tinGeometry(tin);

@@ -65,6 +65,24 @@ const hexagon =
     return Math.hypot(furthest, past) < rounded;
   };
 
+/** Inside all three sides of a triangle about the middle of the circle in it, and its roundings. */
+const triangle =
+  (side: number, depth: number, taperDeg: number, fillet: number, corner: number): Inside =>
+  (x, y, z) => {
+    const rounded = Math.max(0, corner - standsIn(z, depth, 0, fillet));
+    const flat = side / (2 * Math.sqrt(3)) - standsIn(z, depth, taperDeg, fillet) - rounded;
+    const distances = [0, 1, 2].map((each) => {
+      const turn = -Math.PI / 2 + (each * 2 * Math.PI) / 3;
+      return {
+        over: x * Math.cos(turn) + y * Math.sin(turn) - flat,
+        along: Math.abs(-x * Math.sin(turn) + y * Math.cos(turn)),
+      };
+    });
+    const nearest = distances.reduce((a, b) => (b.over > a.over ? b : a));
+    if (nearest.over < 0) return true;
+    return Math.hypot(nearest.over, Math.max(0, nearest.along - flat * Math.sqrt(3))) < rounded;
+  };
+
 const trough =
   (
     diameter: number,
@@ -168,6 +186,13 @@ describe("volumes against points counted inside the solid", () => {
       200,
       240,
       hexagon(200, 50, 1, 3, 5),
+    ],
+    [
+      "triangle",
+      { shape: "triangle", sideMm: 240, depthMm: 50 },
+      260,
+      290,
+      triangle(240, 50, 1, 3, 5),
     ],
     [
       "oval",

@@ -93,6 +93,7 @@ describe("reading a tin as a baker writes it", () => {
       "20 cm round holds 1.5 l half 0.75 l",
       { shape: "round", diameterMm: 200, depthMm: 50, brimMl: 1500, halfMl: 750 },
     ],
+    ["triangle 22 x 5 cm", { shape: "triangle", sideMm: 220, depthMm: 50 }],
     ["heart 22 x 5 cm", { shape: "heart", widthMm: 220, depthMm: 50 }],
     [
       "30 x 20 x 6 cm oval ceramic",

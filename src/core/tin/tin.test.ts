@@ -124,6 +124,21 @@ describe("volumes against closed forms", () => {
     });
     expect(surfaceArea(geometry, 50)).toBeCloseTo(Math.PI * 100 * 100, 6);
   });
+
+  it("a triangle has half its base times its height, and is a circle when rounded to the full", () => {
+    const sharp = { shape: "triangle", sideMm: 200, depthMm: 50, taperDeg: 0 } as const;
+    expect(surfaceArea(built({ ...sharp, cornerMm: 0 }), 50)).toBeCloseTo(
+      (200 * 100 * Math.sqrt(3)) / 2,
+      6,
+    );
+    // The circle inside it has a radius of 100/√3, 57.7 mm.
+    const rounded = surfaceArea(built({ ...sharp, cornerMm: 57.7 }), 50);
+    expect(rounded / (Math.PI * 57.735 ** 2)).toBeCloseTo(1, 2);
+    // Moved in by 10 mm all round its side is 20·√3 shorter.
+    expect(brimVolume(built({ ...sharp, cornerMm: 0, taperDeg: 45, depthMm: 10 }))).toBeLessThan(
+      (100 * Math.sqrt(3) * 100 * 10) / 1000,
+    );
+  });
 });
 
 describe("published inside sizes", () => {

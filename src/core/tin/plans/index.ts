@@ -4,6 +4,7 @@ import { ovalPlan } from "./oval";
 import type { PlanRow } from "./plan";
 import { rectanglePlan } from "./rectangle";
 import { roundPlan } from "./round";
+import { trianglePlan } from "./triangle";
 
 export { movedIn, type PlanMask, type PlanSize } from "./plan";
 
@@ -17,6 +18,7 @@ export const PLANS = {
   hexagon: hexagonPlan,
   oval: ovalPlan,
   heart: heartPlan,
+  triangle: trianglePlan,
 } as const satisfies Readonly<Record<string, PlanRow>>;
 export type PlanKind = keyof typeof PLANS;
 

@@ -43,6 +43,11 @@ export type PlanRow = {
   readonly paper: (size: PlanSize) => FloorPaper;
   /** What its length and its width lose for each mm that it is moved in. */
   readonly narrows: { readonly length: number; readonly width: number };
+  /**
+   * κ of A - P·w + κ·w², what is left of it inside a band w, where that is over 4, a square's: the
+   * sum of tan(θ/2) over the turns θ of its corners.
+   */
+  readonly cornering?: number;
   /** Whether heat and knife take it for a box, not for a round of its area. */
   readonly isOblong: boolean;
 };

@@ -16,6 +16,7 @@ import { round, roundFields } from "./round";
 import { skillet, skilletFields } from "./skillet";
 import { springform, springformFields } from "./springform";
 import { square, squareFields } from "./square";
+import { triangle, triangleFields } from "./triangle";
 import { tube, tubeFields } from "./tube";
 import { well, wellFields } from "./well";
 import type { ShapeRow } from "./row";
@@ -39,6 +40,7 @@ export const TinSchema = z.discriminatedUnion("shape", [
   ovalFields,
   heartFields,
   hexagonFields,
+  triangleFields,
   ringFields,
   tubeFields,
   flutedFields,
@@ -66,6 +68,7 @@ const ROWS: { readonly [S in Shape]: ShapeRow<Extract<Tin, { shape: S }>> } = {
   oval,
   heart,
   hexagon,
+  triangle,
   square,
   rectangle,
   round,
