@@ -1,6 +1,9 @@
 import { defineConfig } from "@playwright/test";
 import { CHROMIUM, CHROMIUM_ARGS } from "./scripts/machine.mjs";
 
+/** Baking along by a clock that runs up to 300 times as fast: nothing else may take its time. */
+const BY_THE_CLOCK = /bakes\.spec\.ts$/u;
+
 export default defineConfig({
   testDir: "e2e",
   // Each has a kitchen and a server of its own (e2e/kitchen.ts).
@@ -8,6 +11,10 @@ export default defineConfig({
   retries: 0,
   timeout: 60_000,
   reporter: [["list"], ["./e2e/longest.ts"]],
+  projects: [
+    { name: "pages", testIgnore: BY_THE_CLOCK },
+    { name: "by the clock", testMatch: BY_THE_CLOCK, dependencies: ["pages"] },
+  ],
   use: {
     viewport: { width: 1280, height: 800 },
     launchOptions: {
