@@ -1,13 +1,5 @@
-import type {
-  InsideCompared,
-  Doneness,
-  KitchenOven,
-  Look,
-  LookAdvice,
-  OvenOffset,
-  Rule,
-  Sign,
-} from "@/core/bake";
+import type { Doneness, Sign } from "@/core/kind";
+import type { InsideCompared, KitchenOven, Look, LookAdvice, OvenOffset, Rule } from "@/core/bake";
 import type { CakePlan, SolvedTin } from "@/core/plan";
 import type { Question } from "@/core/ask";
 import { depthText, heatStepText, heatText, ovenText, minutesText, type Units } from "./quantities";

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { divided, fillTins, type Fill, type TinSet } from "@/core/fill";
 import { batter, only, tin } from "@/core/fill/filling.test-data";
-import type { BatterKind } from "@/core/mix";
+import type { BatterKind } from "@/core/kind";
 import { linerPages, linerPieces, volumeTrust, type Tin } from "@/core/tin";
 import {
   brimText,

@@ -2,7 +2,7 @@ import type { HeatReason } from "@/core/bake";
 import type { Question } from "@/core/ask";
 import type { FillVerdict } from "@/core/fill";
 import type { Frosting, Coating } from "@/core/build";
-import type { BatterKind } from "@/core/mix";
+import type { BatterKind } from "@/core/kind";
 
 /** What a baker calls each kind of batter. */
 export const KIND_NAMES: Readonly<Record<BatterKind, string>> = {

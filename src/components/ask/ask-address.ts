@@ -8,7 +8,7 @@ import {
 import { FIRST_QUESTION, SCALES, SCHOOLS, type Question } from "@/core/ask";
 import { FROSTINGS } from "@/core/build";
 import { COVERS } from "@/core/finish";
-import { BATTER_KINDS } from "@/core/mix";
+import { BATTER_KINDS } from "@/core/kind";
 import { HEAT_SOURCES } from "@/core/recipe";
 
 const MOST_TEXT = 200;

@@ -1,7 +1,8 @@
 "use client";
 
 import { askAboutRecipe, type Question, type ReadQuestion } from "@/core/ask";
-import { BATTER_KINDS, type Batter } from "@/core/mix";
+import { BATTER_KINDS } from "@/core/kind";
+import type { Batter } from "@/core/mix";
 import { readTempC } from "@/core/measure";
 import { writeTin } from "@/core/tin";
 import { issueText, KIND_NAMES, volumeText, weightText, type Units } from "@/words";

@@ -4,7 +4,7 @@ import * as z from "zod/mini";
 import { useId, useState } from "react";
 import { afterLook, CORE_RANGE_C, type Look, type Minutes } from "@/core/bake";
 import { boxed, numberIn, readMinutes, readTempC } from "@/core/measure";
-import type { BatterKind } from "@/core/mix";
+import type { BatterKind } from "@/core/kind";
 import { issueText, type Units } from "@/words";
 import { adviceText, EDGE_WORDS, SPRING_WORDS, TESTER_WORDS } from "@/words/bakes";
 

@@ -1,7 +1,8 @@
 "use client";
 
 import { useRef } from "react";
-import { FILLINGS, STANDINGS, THINNEST_SLICE_MM, USUAL_SOAK } from "@/core/build";
+import { KIND_FACTS } from "@/core/kind";
+import { FILLINGS, STANDINGS, THINNEST_SLICE_MM } from "@/core/build";
 import type { BuildBoxes } from "@/core/ask";
 import { canWearStrips } from "@/core/fill";
 import type { Issue } from "@/core/measure";
@@ -162,7 +163,7 @@ export function BuildStation({
                 value={boxes.soak}
                 onChange={(soak) => change({ soak })}
                 problem={problem("soak")}
-                placeholder={`none; ${USUAL_SOAK[plan.mix.kind]} is usual here`}
+                placeholder={`none; ${KIND_FACTS[plan.mix.kind].soakMlPerKg} is usual here`}
               />
             </div>
             <More summary="I have measured them" isNeeded={read.issues.heights !== undefined}>

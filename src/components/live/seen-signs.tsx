@@ -2,7 +2,7 @@
 
 import type { ReactNode } from "react";
 import { doneness, type Look } from "@/core/bake";
-import type { BatterKind } from "@/core/mix";
+import type { BatterKind } from "@/core/kind";
 import { EDGE_WORDS, SPRING_WORDS, TESTER_WORDS } from "@/words/bakes";
 
 type SeenSignsProps = {

@@ -12,7 +12,8 @@ import {
   type EggSize,
   type KitchenMeasures,
 } from "@/core/measure";
-import { BATTER_KINDS, MOST_GAS, scaledBatter } from "@/core/mix";
+import { BATTER_KINDS } from "@/core/kind";
+import { MOST_GAS, scaledBatter } from "@/core/mix";
 import { HEAT_SOURCES, type RecipeDoc } from "@/core/recipe";
 import { readTin, writeTin } from "@/core/tin";
 import {

@@ -4,7 +4,7 @@ import { FROSTINGS } from "../build";
 import { CEILINGS, DIVIDING, PORTIONS } from "../fill";
 import { COVERS } from "../finish";
 import { parseWith, type Result } from "../measure";
-import { BATTER_KINDS } from "../mix";
+import { BATTER_KINDS } from "../kind";
 import { HEAT_SOURCES, HoldsSchema } from "../recipe";
 import { CUTS, PIECE_SIZES } from "../serve";
 import { DayBoxesSchema } from "../day";

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { BATTER_KINDS } from "../mix";
+import { BATTER_KINDS } from "../kind";
 import type { Tin } from "../tin";
 import { bake, ROUND } from "./any-bake.test-data";
 import {

@@ -1,4 +1,4 @@
-import type { BatterKind } from "../mix";
+import { KIND_FACTS, type BatterKind } from "../kind";
 import { closedFormMinutes, heatPathMm, type BakeCase } from "./closed-form";
 import { generalClockFactor } from "./usual-bakes";
 import { tinFamily } from "../tin";
@@ -19,7 +19,6 @@ export type Minutes = {
 };
 
 /** Batters held up by air alone: the door stays shut longer. */
-const FOAMS: readonly BatterKind[] = ["whisked", "chiffon", "white-foam"];
 /** Wet strips keep the wall cool: 5 to 10 % longer for shallow tins, the usual rule's middle. */
 const STRIPS_LONGER = 1.075;
 /**
@@ -99,7 +98,7 @@ function clock(bake: BakeCase, references: readonly ReferenceBake[], kind: Batte
  */
 function sigmaFrom(reference: ReferenceBake, bake: BakeCase, kind: BatterKind): number {
   const isRing = ({ geometry }: BakeCase): boolean => tinFamily(geometry.tin) === "ring";
-  if (FOAMS.includes(kind) && reference.cases.every(isRing) && !isRing(bake))
+  if (KIND_FACTS[kind].isFoam && reference.cases.every(isRing) && !isRing(bake))
     return SIGMA_FOAM_WITHOUT_TUBE;
   return isMuchThicker(bake, [reference]) ? SIGMA_MUCH_THICKER : SIGMA;
 }
@@ -155,10 +154,7 @@ export function forecast(
     same.length === 0 ? band : [Math.min(0.9, band[0]), Math.max(1.12, band[1])];
   const firstLookMin = Math.floor(minutes * early);
   return {
-    doorShutUntilMin: Math.min(
-      firstLookMin,
-      Math.floor(minutes * (FOAMS.includes(kind) ? 0.8 : 0.7)),
-    ),
+    doorShutUntilMin: Math.min(firstLookMin, Math.floor(minutes * KIND_FACTS[kind].doorShutShare)),
     firstLookMin,
     likelyMin: Math.round(minutes),
     notPastMin: Math.round(minutes * late),

@@ -8,7 +8,7 @@ export {
   type ReferenceBake,
 } from "./forecast";
 export { dialSetting, nearestMark, type Dial } from "./dial";
-export { doneness, foilLookMinute, type Doneness, type Sign } from "./doneness";
+export { doneness, foilLookMinute } from "./doneness";
 export {
   chosenHeat,
   HeatSchema,

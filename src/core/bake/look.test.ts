@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { BATTER_KINDS, type BatterKind } from "../mix";
+import { BATTER_KINDS, type BatterKind } from "../kind";
 import { afterLook, doneness, foilLookMinute, type Look, type LookAdvice } from ".";
 
 const TIMES = { likelyMin: 40, notPastMin: 48 };

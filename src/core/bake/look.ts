@@ -1,6 +1,6 @@
 import * as z from "zod/mini";
-import type { BatterKind } from "../mix";
-import { doneness, SIGNS, type Sign } from "./doneness";
+import { type BatterKind, SIGNS, type Sign } from "../kind";
+import { doneness } from "./doneness";
 
 /** What a probe in a cake can read, °C: more, and it sits at the tin or in the air. */
 export const CORE_RANGE_C = { min: 0, max: 110 } as const;

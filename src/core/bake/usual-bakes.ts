@@ -1,4 +1,4 @@
-import type { BatterKind } from "../mix";
+import type { BatterKind } from "../kind";
 import { tinGeometry, type Tin } from "../tin";
 import { closedFormMinutes } from "./closed-form";
 

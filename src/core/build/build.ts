@@ -1,6 +1,6 @@
 import { cakeVolume, canWearStrips, type TinFill } from "../fill";
 import { bad, good, type Result } from "../measure";
-import { bakedMass, type BatterKind } from "../mix";
+import { bakedMass, type BatterKind } from "../kind";
 import {
   inRadius,
   movedArea,
@@ -71,27 +71,6 @@ const LEAST_POOL_MM = 20;
 /** Fillings that run or slide without a dam. */
 const SOFT: readonly Coating[] = ["jam", "curd", "custard"];
 const SYRUP_DENSITY = 1.2;
-
-/**
- * Soak for a kilogram of cake by crumb, mL: close ones take little, foams much. Judgement within
- * the usual 60 to 120.
- */
-export const USUAL_SOAK: Readonly<Record<BatterKind, number>> = {
-  creamed: 80,
-  oil: 60,
-  "hot-liquid": 60,
-  whisked: 120,
-  chiffon: 90,
-  "white-foam": 90,
-  "folded-whites": 110,
-  pound: 70,
-  "quick-loaf": 70,
-  muffin: 60,
-  "rich-fruit": 80,
-  brownie: 60,
-  "baked-cheese": 60,
-  "set-pudding": 60,
-};
 
 /**
  * How the baked cakes are put together: trimmed, split, stacked, filled and soaked. H = n·t +

@@ -1,5 +1,6 @@
 import { fillTins, type TinFill } from "../fill";
-import { batterFrom, type BatterKind } from "../mix";
+import { batterFrom } from "../mix";
+import type { BatterKind } from "../kind";
 import { tinGeometry, type Tin } from "../tin";
 import { buildCakes, type Build, type BuildRequest } from ".";
 

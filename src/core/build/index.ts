@@ -1,7 +1,6 @@
 export {
   buildCakes,
   THINNEST_SLICE_MM,
-  USUAL_SOAK,
   type Build,
   type BuildHabit,
   type BuildRemark,

@@ -1,6 +1,6 @@
 import { spansAt, surfaceArea, volumeAt, wettedAreas, type TinGeometry } from "../tin";
 import { turnOut } from "./turn-out";
-import { bakedMass, type BatterKind } from "../mix";
+import { bakedMass, type BatterKind } from "../kind";
 
 /** What cools: one cake, and how it stands. */
 export type Cooling = {

@@ -1,5 +1,5 @@
 import { expect, it } from "vitest";
-import type { BatterKind } from "../mix";
+import type { BatterKind } from "../kind";
 import { tinGeometry, type Tin } from "../tin";
 import { turnOut, type TurnOut } from ".";
 

@@ -1,4 +1,4 @@
-import type { BatterKind } from "../mix";
+import { KIND_FACTS, type BatterKind } from "../kind";
 import { tinFamily, type TinGeometry } from "../tin";
 
 /**
@@ -21,10 +21,10 @@ const MINUTES = { layer: 10, ring: 10, loaf: 15, cup: 5 } as const;
  * @example turnOut("creamed", roundTin) // { when: "after", minutes: 10 }
  */
 export function turnOut(kind: BatterKind, geometry: TinGeometry): TurnOut {
-  const isFoam = kind === "white-foam" || kind === "chiffon";
-  if (isFoam && geometry.tin.shape === "tube") return { when: "cold", isUpsideDown: true };
+  const usual = KIND_FACTS[kind].turnOut;
+  if (usual === "hung-in-tube" && geometry.tin.shape === "tube")
+    return { when: "cold", isUpsideDown: true };
   const family = tinFamily(geometry.tin);
-  if (kind === "baked-cheese" || kind === "set-pudding" || kind === "brownie" || family === "sheet")
-    return { when: "cold", isUpsideDown: false };
+  if (usual === "cold" || family === "sheet") return { when: "cold", isUpsideDown: false };
   return { when: "after", minutes: MINUTES[family] };
 }

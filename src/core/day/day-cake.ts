@@ -1,4 +1,4 @@
-import type { BatterKind } from "../mix";
+import { KIND_FACTS, type BatterKind } from "../kind";
 import { MAKING, type Made } from "./making";
 
 /** A step of a recipe's own method. */
@@ -134,48 +134,19 @@ export type DayCake = {
   readonly pourAfterMin: readonly [least: number, most: number] | null;
 };
 
-/**
- * Creaming, whisking or stirring, by kind of batter, when the recipe's own steps are not known,
- * minutes. Judgement.
- */
-const MIX_MIN: Readonly<Record<BatterKind, number>> = {
-  creamed: 15,
-  oil: 8,
-  "hot-liquid": 10,
-  whisked: 14,
-  chiffon: 18,
-  "white-foam": 16,
-  "folded-whites": 18,
-  pound: 18,
-  "quick-loaf": 8,
-  muffin: 8,
-  "rich-fruit": 20,
-  brownie: 10,
-  "baked-cheese": 12,
-  "set-pudding": 10,
-};
-/** Batters that are beaten; the others are stirred. */
-const IN_MIXER: readonly BatterKind[] = [
-  "creamed",
-  "pound",
-  "rich-fruit",
-  "whisked",
-  "chiffon",
-  "white-foam",
-  "folded-whites",
-  "baked-cheese",
-];
-
-/** Whether a batter is beaten, and so made in the mixer's bowl. */
-export function isBeaten(kind: BatterKind): boolean {
-  return IN_MIXER.includes(kind);
-}
-
 /** A cake's own method, or the usual making as one step. */
 export function methodOf({ steps, kind }: DayCake): readonly MethodStep[] {
   return steps.length > 0
     ? steps
-    : [{ text: "", minutes: MIX_MIN[kind], isWait: false, usesMixer: isBeaten(kind), ovenC: null }];
+    : [
+        {
+          text: "",
+          minutes: KIND_FACTS[kind].mixMin,
+          isWait: false,
+          usesMixer: KIND_FACTS[kind].isBeaten,
+          ovenC: null,
+        },
+      ];
 }
 
 /** Whether a part is made in the mixer's bowl; what is brushed on warm is put there without it. */
@@ -196,27 +167,10 @@ export function usesOfBowl(day: DayCake): number {
   );
 }
 
-/** Batters that sink or lose their lift while they wait: minutes they may stand before the oven. */
-export const WAITS_MIN: Readonly<Record<BatterKind, number>> = {
-  creamed: 30,
-  oil: 20,
-  "hot-liquid": 10,
-  whisked: 5,
-  chiffon: 10,
-  "white-foam": 5,
-  "folded-whites": 10,
-  pound: 30,
-  "quick-loaf": 15,
-  muffin: 20,
-  "rich-fruit": 120,
-  brownie: 60,
-  "baked-cheese": 120,
-  "set-pudding": 60,
-};
 /** Batter for a later load waits at least this long, minutes. */
 const LOAD_MIN = 20;
 
 /** Whether the batter of a cake may wait for its later loads; also true when it has none. */
 export function mayWait({ kind, loads }: DayCake): boolean {
-  return loads.length < 2 || WAITS_MIN[kind] >= LOAD_MIN;
+  return loads.length < 2 || KIND_FACTS[kind].waitsMin >= LOAD_MIN;
 }

@@ -2,7 +2,6 @@ export { type DayBoxes, DayBoxesSchema, readDay, SPLITS, USUAL_HOURS } from "./d
 export {
   type DayCake,
   type DayPart,
-  isBeaten,
   mayWait,
   type MethodStep,
   NO_WORDS,

@@ -1,5 +1,5 @@
-import type { BatterKind } from "../mix";
-import { methodOf, usesOfBowl, WAITS_MIN, type DayCake, type DayPart } from "./day-cake";
+import { KIND_FACTS, type BatterKind } from "../kind";
+import { methodOf, usesOfBowl, type DayCake, type DayPart } from "./day-cake";
 import { isKeptCold, MAKING, SAFE_OUT_MIN, type Made } from "./making";
 import {
   bowlFor,
@@ -68,7 +68,10 @@ const readyFor = (
 
 /** How long full tins may wait, minutes: as long as the batter may, and what is put on it takes. */
 function waitsFor({ kind, filledSteps }: DayCake): number {
-  return WAITS_MIN[kind] + filledSteps.reduce((sum, { minutes }) => sum + (minutes ?? STEP_MIN), 0);
+  return (
+    KIND_FACTS[kind].waitsMin +
+    filledSteps.reduce((sum, { minutes }) => sum + (minutes ?? STEP_MIN), 0)
+  );
 }
 
 /**

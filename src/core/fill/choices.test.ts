@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { KIND_FACTS, type BatterKind } from "../mix";
+import { KIND_FACTS, type BatterKind } from "../kind";
 import { levelFor, volumeAt, type TinGeometry } from "../tin";
 import { divided, fillLimit, fillTins, scaleFactor, timesForDepth, type TinFill } from ".";
 import { nearestScoop } from "./divide";

@@ -1,5 +1,5 @@
 import { risingRoot } from "../measure";
-import { KIND_FACTS, type BatterKind } from "../mix";
+import { KIND_FACTS, type BatterKind } from "../kind";
 import {
   levelFor,
   rimWidth,

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { BATTER_KINDS } from "../mix";
+import { BATTER_KINDS } from "../kind";
 import { brimVolume, volumeAt, type TinGeometry } from "../tin";
 import { anyTin } from "../tin/any-tin.test-data";
 import { fillLimit, fillTins, scaleFactor, shareBasis } from ".";

@@ -1,4 +1,5 @@
-import { batterFrom, type Batter, type BatterKind } from "../mix";
+import { batterFrom, type Batter } from "../mix";
+import type { BatterKind } from "../kind";
 import { tinGeometry, type Tin, type TinGeometry } from "../tin";
 import type { Fill, TinFill } from "./fill";
 

@@ -1,4 +1,4 @@
-import { KIND_FACTS, type BatterKind, type Spread } from "../mix";
+import { KIND_FACTS, type BatterKind, type Spread } from "../kind";
 import { isSameTin, type TinGeometry } from "../tin";
 import type { FillOptions } from "./options";
 

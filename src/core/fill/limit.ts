@@ -1,4 +1,4 @@
-import { KIND_FACTS, type BatterKind } from "../mix";
+import { KIND_FACTS, type BatterKind } from "../kind";
 import { levelFor, tinFamily, volumeAt, type TinGeometry } from "../tin";
 import { cakeVolume, CROWN_OF_EDGE, crownHeight, crownOn } from "./crown";
 import { growthOf } from "./growth";

@@ -1,6 +1,7 @@
 import * as z from "zod/mini";
 import { assertNever, numberIn, wholeIn } from "../measure";
-import { KIND_FACTS, type Batter, type BatterKind } from "../mix";
+import { KIND_FACTS, type BatterKind } from "../kind";
+import type { Batter } from "../mix";
 import type { TinGeometry } from "../tin";
 import type { OnBatter } from "./on-batter";
 import type { FillOptions } from "./options";

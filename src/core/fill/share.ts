@@ -1,5 +1,5 @@
 import { risingRoot } from "../measure";
-import type { BatterKind } from "../mix";
+import type { BatterKind } from "../kind";
 import { brimVolume, levelFor, surfaceArea, tinFamily, volumeAt, type TinGeometry } from "../tin";
 import { fillLimit, type FillLimit } from "./limit";
 import { fruitOf, type FillOptions } from "./options";

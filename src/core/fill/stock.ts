@@ -1,4 +1,4 @@
-import type { BatterKind } from "../mix";
+import type { BatterKind } from "../kind";
 import { brimVolume, levelFor, sectionAt, volumeAt, type TinGeometry } from "../tin";
 import { cakeVolume, CROWN_OF_EDGE, crownHeight, crownOn } from "./crown";
 import { THIN_CAKE_MM } from "./fill";

@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import type { Batter, BatterKind } from "../mix";
+import type { Batter } from "../mix";
+import type { BatterKind } from "../kind";
 import { brimVolume, levelFor, rimWidth, volumeAt, type Tin, type TinGeometry } from "../tin";
 import { bestTinSets, fillLimit, fillTins, shareBasis, type StockTin } from ".";
 import { batter, tin } from "./filling.test-data";

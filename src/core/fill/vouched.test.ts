@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { KIND_FACTS } from "../mix";
+import { KIND_FACTS } from "../kind";
 import { tinGeometry, type Tin } from "../tin";
 import { fillLimit, fillTins, vouchedRise } from ".";
 import { batter, only, tin } from "./filling.test-data";

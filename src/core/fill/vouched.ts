@@ -1,4 +1,5 @@
-import { KIND_FACTS, type Batter } from "../mix";
+import { KIND_FACTS } from "../kind";
+import type { Batter } from "../mix";
 import type { TinGeometry } from "../tin";
 import { fillTins } from "./fill";
 import { crowningAllowed, roomFor } from "./limit";

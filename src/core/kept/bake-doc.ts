@@ -1,7 +1,7 @@
 import * as z from "zod/mini";
 import { doneness, type Minutes } from "../bake";
 import { kitchenGrams, parseWith, type Result } from "../measure";
-import { BATTER_KINDS } from "../mix";
+import { BATTER_KINDS } from "../kind";
 import { TaskSchema, type Schedule, type Stretch, type DayPlan } from "../day";
 import { TinSchema } from "../tin";
 import { insideCases, type CakeInput, type CakePlan } from "../plan";

@@ -1,6 +1,6 @@
 import * as z from "zod/mini";
 import { bad, good, numberIn, type Result } from "../measure";
-import { BatterKindSchema, KIND_FACTS, type BatterKind, type Spread } from "./kinds";
+import { BatterKindSchema, KIND_FACTS, type BatterKind, type Spread } from "../kind";
 
 export const BATTER_LIMITS = {
   massG: { min: 20, max: 30_000 },

@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { METRIC_MEASURES } from "../measure";
 import { pantryOf } from "../pantry";
 import { batterPart, emptyRecipe, formulaOf, type PartFormula } from "../recipe";
-import { balanceRules, batterOfLines, recogniseKind, type BakedIn } from ".";
+import { balanceRules, batterOfLines, recogniseKind, type BakedIn } from "./from-lines";
 
 const PANTRY = pantryOf();
 

@@ -6,7 +6,7 @@ import {
   type PartFormula,
 } from "../recipe";
 import type { FoodGroup } from "../pantry";
-import { KIND_FACTS, type BatterKind } from "./kinds";
+import { KIND_FACTS, type BatterKind } from "../kind";
 import { BATTER_LIMITS, type Batter } from "./batter";
 
 /** Why a batter was taken for its kind. */

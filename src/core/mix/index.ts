@@ -1,29 +1,20 @@
 export {
   ASSUMED_FILL,
+  type Batter,
   batterFrom,
   batterFromTins,
   BatterSchema,
   scaledBatter,
   unusualGravity,
   USUAL_KIND,
-  type Batter,
-  type GivenBatter,
 } from "./batter";
 export {
+  type BakedIn,
   balanceRules,
   batterOfLines,
-  MOST_GAS,
-  recogniseKind,
-  type BakedIn,
   type KindReason,
   type LinesBatter,
+  MOST_GAS,
   type RecognisedKind,
+  recogniseKind,
 } from "./from-lines";
-export {
-  bakedMass,
-  BATTER_KINDS,
-  BatterKindSchema,
-  KIND_FACTS,
-  type BatterKind,
-  type Spread,
-} from "./kinds";

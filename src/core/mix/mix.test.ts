@@ -1,15 +1,14 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { BATTER_KINDS, KIND_FACTS } from "../kind";
 import {
-  BATTER_KINDS,
   batterFrom,
   batterFromTins,
-  KIND_FACTS,
   scaledBatter,
   unusualGravity,
   type Batter,
   type GivenBatter,
-} from ".";
+} from "./batter";
 
 function batter(given: GivenBatter): Batter {
   const result = batterFrom(given);

@@ -1,3 +1,4 @@
+import type { Doneness } from "../kind";
 import {
   closedFormMinutes,
   comparedInsides,
@@ -7,7 +8,6 @@ import {
   shelfPlan,
   type BakeInside,
   type InsideCompared,
-  type Doneness,
   type InsideCase,
   type ShelfPlan,
 } from "../bake";

@@ -1,6 +1,6 @@
+import { KIND_FACTS } from "../kind";
 import { shelfPieces, shelfPlan } from "../bake";
 import {
-  isBeaten,
   MADE,
   NO_WORDS,
   SOFT_BUTTER,
@@ -288,7 +288,7 @@ export function dayCake(
           build: gaps > 0,
           finish: finish.batches.some(({ massG }) => massG > 0),
         });
-  const beaten = isBeaten(mix.kind) ? BEATEN : BY_MACHINE;
+  const beaten = KIND_FACTS[mix.kind].isBeaten ? BEATEN : BY_MACHINE;
   const cooled = coolDetail(plan);
   const { shelf } = input.oven ?? {};
   const onShelf =

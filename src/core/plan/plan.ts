@@ -1,3 +1,4 @@
+import { type Keeping, KIND_FACTS, type Spread } from "../kind";
 import {
   blocksAir,
   chosenHeat,
@@ -31,14 +32,12 @@ import {
   ASSUMED_FILL,
   batterFrom,
   batterFromTins,
-  KIND_FACTS,
   scaledBatter,
   USUAL_KIND,
   type Batter,
-  type Spread,
 } from "../mix";
 import { settleEggs, type EggChoice, type Holds } from "../recipe";
-import { keepingOf, type Keeping, type ColdBecause } from "../serve";
+import { keepingOf, type ColdBecause } from "../serve";
 import { tinFamily, tinGeometry, volumeAt, type Tin, type TinGeometry } from "../tin";
 import type { CakeInput, Recipe } from "./input";
 import { remarksFor, type Remark } from "./remarks";

@@ -2,13 +2,13 @@ import * as z from "zod/mini";
 import { eggWeight, numberIn, type KitchenMeasures } from "../measure";
 import {
   batterOfLines,
-  BatterKindSchema,
   BatterSchema,
   recogniseKind,
   type BakedIn,
   type LinesBatter,
   type RecognisedKind,
 } from "../mix";
+import { BatterKindSchema } from "../kind";
 import { foldName, type Pantry } from "../pantry";
 import {
   BakeSchema,

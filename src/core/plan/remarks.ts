@@ -7,7 +7,8 @@ import {
   type ReferenceBake,
 } from "../bake";
 import { canWearStrips, type Fill, type FillOptions } from "../fill";
-import { KIND_FACTS, unusualGravity, type Batter, type BatterKind } from "../mix";
+import { KIND_FACTS, type BatterKind } from "../kind";
+import { unusualGravity, type Batter } from "../mix";
 import type { CakeInput } from "./input";
 
 /**

@@ -9,11 +9,5 @@ export {
   type Stroke,
 } from "./cutting";
 export { sizesForGuests, type SizeForGuests } from "./guests";
-export {
-  COLD_ROOM_HOURS,
-  keepingOf,
-  type ColdBecause,
-  type Keeping,
-  type KeepingOf,
-} from "./keeping";
+export { COLD_ROOM_HOURS, keepingOf, type ColdBecause, type KeepingOf } from "./keeping";
 export { cakeTop, discTop, type CakeTop } from "./outline";

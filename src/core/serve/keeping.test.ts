@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { FROSTINGS } from "../build";
-import { BATTER_KINDS } from "../mix";
+import { BATTER_KINDS } from "../kind";
 import { COLD_ROOM_HOURS, keepingOf, type KeepingOf } from ".";
 
 const PLAIN: KeepingOf = { kind: "creamed", on: [], hasFreshFruit: false, hasColdPart: false };

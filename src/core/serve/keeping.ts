@@ -1,42 +1,11 @@
 import { COLD_SPREADS, type Coating, type Stuff } from "../build";
-import type { BatterKind } from "../mix";
-
-/**
- * How long a cake keeps, from when it is finished: hours in the room, days in the fridge, months in
- * the freezer; 0 for not there.
- */
-export type Keeping = {
-  readonly roomHours: number;
-  readonly fridgeDays: number;
-  readonly freezerMonths: number;
-};
+import { KIND_FACTS, type BatterKind, type Keeping } from "../kind";
 
 const keeping = (roomHours: number, fridgeDays: number, freezerMonths: number): Keeping => ({
   roomHours,
   fridgeDays,
   freezerMonths,
 });
-
-/**
- * Plain cakes by kind, wrapped. Judgement from general kitchen practice; local food rules come
- * first.
- */
-const PLAIN: Readonly<Record<BatterKind, Keeping>> = {
-  creamed: keeping(72, 6, 3),
-  oil: keeping(96, 7, 3),
-  "hot-liquid": keeping(96, 7, 3),
-  whisked: keeping(48, 4, 2),
-  chiffon: keeping(72, 5, 2),
-  "white-foam": keeping(72, 5, 2),
-  "folded-whites": keeping(48, 4, 2),
-  pound: keeping(120, 8, 4),
-  "quick-loaf": keeping(72, 6, 3),
-  muffin: keeping(48, 4, 3),
-  "rich-fruit": keeping(1440, 90, 12),
-  brownie: keeping(96, 7, 3),
-  "baked-cheese": keeping(2, 4, 1),
-  "set-pudding": keeping(2, 4, 2),
-};
 
 /** What a frosting allows at most. */
 const FROSTED: Readonly<Record<Coating, Keeping>> = {
@@ -61,9 +30,6 @@ export const COLD_ROOM_HOURS = 2;
 /** Fresh fruit and a part with cream or egg, once they are on. */
 const WITH_FRUIT = keeping(COLD_ROOM_HOURS, 3, 1);
 
-/** Kinds of cake that spoil in the room by themselves. */
-const COLD_KINDS: readonly BatterKind[] = ["baked-cheese", "set-pudding"];
-
 /**
  * Why a cake must be kept cold: the cake itself, a spread on it, fresh fruit, or a part of its
  * recipe.
@@ -80,7 +46,7 @@ export type KeepingOf = {
 
 /** The one reason that is told why a cake is kept cold; null for one that stands in the room. */
 function coldBecause({ kind, on, hasFreshFruit, hasColdPart }: KeepingOf): ColdBecause | null {
-  if (COLD_KINDS.includes(kind)) return "kind";
+  if (KIND_FACTS[kind].spoils) return "kind";
   const spread = COLD_SPREADS.find((each) => on.includes(each));
   if (spread !== undefined) return spread;
   if (hasFreshFruit) return "fruit";
@@ -95,7 +61,7 @@ export function keepingOf(kept: KeepingOf): Keeping & { readonly because: ColdBe
   const spreads = (Object.keys(FROSTED) as Coating[]).filter((spread) => kept.on.includes(spread));
   const because = coldBecause(kept);
   const all = [
-    PLAIN[kept.kind],
+    KIND_FACTS[kept.kind].keeping,
     ...spreads.map((spread) => FROSTED[spread]),
     ...(because === "fruit" || because === "part" ? [WITH_FRUIT] : []),
   ];
