@@ -1,10 +1,11 @@
-import { and, count, desc, eq, inArray, isNotNull, isNull, ne, or } from "drizzle-orm";
+import { and, count, desc, eq, inArray, isNull, ne, or } from "drizzle-orm";
 import { parseCakeDoc, type CakeDoc } from "@/core/kept";
 import { parseQuestion, type Question } from "@/core/ask";
 import type { Connection } from "./connection";
 import { parsedJson } from "./parsed-json";
 import type { Saved } from "./saved";
 import { cakes } from "./schema";
+import { bringBack, takeOut } from "./shelf";
 
 /**
  * A cake as lists need it. A question that no longer parses is null: the row is shown, and never
@@ -224,27 +225,13 @@ export async function nameCake(
 }
 
 /** Deletes a cake so that {@link restoreCake} can bring it back. @returns whether it was there */
-export async function deleteCake(connection: Connection, id: string, now: Date): Promise<boolean> {
-  const rows = await connection.write((db) =>
-    db
-      .update(cakes)
-      .set({ deletedAt: now.getTime() })
-      .where(and(eq(cakes.id, id), isNull(cakes.deletedAt)))
-      .returning({ id: cakes.id }),
-  );
-  return rows.length > 0;
+export function deleteCake(connection: Connection, id: string, now: Date): Promise<boolean> {
+  return takeOut(connection, cakes, id, now);
 }
 
 /** Brings a deleted cake back as it was. @returns whether there was one */
-export async function restoreCake(connection: Connection, id: string): Promise<boolean> {
-  const rows = await connection.write((db) =>
-    db
-      .update(cakes)
-      .set({ deletedAt: null })
-      .where(and(eq(cakes.id, id), isNotNull(cakes.deletedAt)))
-      .returning({ id: cakes.id }),
-  );
-  return rows.length > 0;
+export function restoreCake(connection: Connection, id: string): Promise<boolean> {
+  return bringBack(connection, cakes, id);
 }
 
 /** A copy of a cake under a new id and name. @returns whether there was one to copy */

@@ -1,9 +1,10 @@
-import { and, asc, eq, isNotNull, isNull, sql } from "drizzle-orm";
+import { and, asc, eq, isNull, sql } from "drizzle-orm";
 import { parseTin, type Tin } from "@/core/tin";
 import type { Connection, Database } from "./connection";
 import { parsedJson } from "./parsed-json";
 import type { Saved } from "./saved";
 import { tins } from "./schema";
+import { bringBack, takeOut } from "./shelf";
 
 /** A tin in the cupboard; `tin.count` is its wells, `owned` how many of it there are. */
 export type CupboardTin = {
@@ -134,25 +135,11 @@ export async function countTin(
 }
 
 /** Takes a tin out so that {@link restoreTin} can put it back. @returns whether it was there */
-export async function deleteTin(connection: Connection, id: string, now: Date): Promise<boolean> {
-  const rows = await connection.write((db) =>
-    db
-      .update(tins)
-      .set({ deletedAt: now.getTime() })
-      .where(and(eq(tins.id, id), isNull(tins.deletedAt)))
-      .returning({ id: tins.id }),
-  );
-  return rows.length > 0;
+export function deleteTin(connection: Connection, id: string, now: Date): Promise<boolean> {
+  return takeOut(connection, tins, id, now);
 }
 
 /** Puts a tin back that was taken out. @returns whether there was one */
-export async function restoreTin(connection: Connection, id: string): Promise<boolean> {
-  const rows = await connection.write((db) =>
-    db
-      .update(tins)
-      .set({ deletedAt: null })
-      .where(and(eq(tins.id, id), isNotNull(tins.deletedAt)))
-      .returning({ id: tins.id }),
-  );
-  return rows.length > 0;
+export function restoreTin(connection: Connection, id: string): Promise<boolean> {
+  return bringBack(connection, tins, id);
 }

@@ -1,9 +1,10 @@
-import { and, asc, eq, isNotNull, isNull } from "drizzle-orm";
+import { and, asc, eq, isNull } from "drizzle-orm";
 import { parseOven, type KitchenOven } from "@/core/bake";
 import type { Connection } from "./connection";
 import { parsedJson } from "./parsed-json";
 import type { Saved } from "./saved";
 import { ovens } from "./schema";
+import { bringBack, takeOut } from "./shelf";
 
 /** An oven of the kitchen. */
 export type OvenRow = { readonly id: string; readonly name: string; readonly spec: KitchenOven };
@@ -89,25 +90,11 @@ export async function changeOven(
 }
 
 /** Takes an oven out so that {@link restoreOven} can put it back. @returns whether it was there */
-export async function deleteOven(connection: Connection, id: string, now: Date): Promise<boolean> {
-  const rows = await connection.write((db) =>
-    db
-      .update(ovens)
-      .set({ deletedAt: now.getTime() })
-      .where(and(eq(ovens.id, id), isNull(ovens.deletedAt)))
-      .returning({ id: ovens.id }),
-  );
-  return rows.length > 0;
+export function deleteOven(connection: Connection, id: string, now: Date): Promise<boolean> {
+  return takeOut(connection, ovens, id, now);
 }
 
 /** Puts an oven back that was taken out. @returns whether there was one */
-export async function restoreOven(connection: Connection, id: string): Promise<boolean> {
-  const rows = await connection.write((db) =>
-    db
-      .update(ovens)
-      .set({ deletedAt: null })
-      .where(and(eq(ovens.id, id), isNotNull(ovens.deletedAt)))
-      .returning({ id: ovens.id }),
-  );
-  return rows.length > 0;
+export function restoreOven(connection: Connection, id: string): Promise<boolean> {
+  return bringBack(connection, ovens, id);
 }

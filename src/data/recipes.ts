@@ -1,16 +1,4 @@
-import {
-  and,
-  asc,
-  count,
-  desc,
-  eq,
-  inArray,
-  isNotNull,
-  isNull,
-  like,
-  or,
-  type SQL,
-} from "drizzle-orm";
+import { and, asc, count, desc, eq, inArray, isNull, like, or, type SQL } from "drizzle-orm";
 import { RecipeFactsSchema, type RecipeFacts } from "@/core/plan";
 import { foldName } from "@/core/pantry";
 import { parseRecipeDoc, withSharedPart, type Part, type RecipeDoc } from "@/core/recipe";
@@ -18,6 +6,7 @@ import type { Connection } from "./connection";
 import { parsedJson } from "./parsed-json";
 import type { Saved } from "./saved";
 import { recipes, recipeVersions } from "./schema";
+import { bringBack, takeOut } from "./shelf";
 
 /** A recipe as lists and the bench need it. */
 export type ListedRecipe = {
@@ -373,31 +362,13 @@ export async function findVersion(
  * Deletes a recipe so that {@link restoreRecipe} can bring it back.
  * @returns whether it was there
  */
-export async function deleteRecipe(
-  connection: Connection,
-  id: string,
-  now: Date,
-): Promise<boolean> {
-  const rows = await connection.write((db) =>
-    db
-      .update(recipes)
-      .set({ deletedAt: now.getTime() })
-      .where(and(eq(recipes.id, id), isNull(recipes.deletedAt)))
-      .returning({ id: recipes.id }),
-  );
-  return rows.length > 0;
+export function deleteRecipe(connection: Connection, id: string, now: Date): Promise<boolean> {
+  return takeOut(connection, recipes, id, now);
 }
 
 /** Brings a deleted recipe back. @returns whether there was one */
-export async function restoreRecipe(connection: Connection, id: string): Promise<boolean> {
-  const rows = await connection.write((db) =>
-    db
-      .update(recipes)
-      .set({ deletedAt: null })
-      .where(and(eq(recipes.id, id), isNotNull(recipes.deletedAt)))
-      .returning({ id: recipes.id }),
-  );
-  return rows.length > 0;
+export function restoreRecipe(connection: Connection, id: string): Promise<boolean> {
+  return bringBack(connection, recipes, id);
 }
 
 /** Notes that a recipe was baked. @returns whether it was there */
