@@ -62,10 +62,16 @@ module.exports = {
       to: { path: "^src/(app|components|cli|workers)/" },
     },
     {
+      name: "server-knows-no-routes",
+      severity: "error",
+      from: { path: "^src/server/", pathNot: "[.]test[.]ts$" },
+      to: { path: "^src/(app|cli|workers)/" },
+    },
+    {
       name: "components-reach-data-only-through-the-app",
       severity: "error",
       from: { path: "^src/components/" },
-      to: { path: "^src/(data|cli)/" },
+      to: { path: "^src/(data|server|cli)/" },
     },
     { name: "no-cycles", severity: "error", from: {}, to: { circular: true } },
     {

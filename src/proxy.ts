@@ -1,5 +1,5 @@
 import { NextResponse, type NextRequest } from "next/server";
-import { turnedAway } from "./app/who-may";
+import { turnedAway } from "@/server/who-may";
 
 /**
  * Turns away who may not ask. A strict content policy with a nonce of its own for every page, and

@@ -5,8 +5,8 @@ import { parseBakeDoc, type BakeDoc } from "@/core/kept";
 import type { KeptOutcome, Outcome } from "@/components/frame/outcome";
 import { addBake, giveUpBake, kitchenDatabase } from "@/data";
 import { issueText, METRIC } from "@/words";
-import { keeping } from "../keeping";
-import { idOf } from "../id-of";
+import { keeping } from "@/server/kept-action";
+import { idOf } from "@/server/id-of";
 
 const GONE = "This bake is not going on any more.";
 const MS_PER_MIN = 60_000;

@@ -20,8 +20,8 @@ import {
 import type { RecipeDoc } from "@/core/recipe";
 import type { KeptOutcome, Outcome, SaveOutcome, Theirs } from "@/components/frame/outcome";
 import { issueText, METRIC } from "@/words";
-import { baseOf, keeping, keepingChange } from "../keeping";
-import { idOf } from "../id-of";
+import { baseOf, keeping, keepingChange } from "@/server/kept-action";
+import { idOf } from "@/server/id-of";
 
 const MOST_NAME = 120;
 const NameSchema = z.string().check(z.trim(), z.minLength(1), z.maxLength(MOST_NAME));

@@ -22,9 +22,9 @@ import {
   type KeptRecipe,
 } from "@/data";
 import { issueText, METRIC } from "@/words";
-import { baseOf, keeping, keepingChange } from "../keeping";
+import { baseOf, keeping, keepingChange } from "@/server/kept-action";
 import { kitchenPantry, recipeIndex } from "./kitchen-recipes";
-import { idOf } from "../id-of";
+import { idOf } from "@/server/id-of";
 
 const GONE = "This recipe is not in the kitchen any more.";
 

@@ -19,8 +19,8 @@ import {
   type OpenedTin,
 } from "@/data";
 import { issueText, METRIC, storageText } from "@/words";
-import { baseOf, keeping, keepingChange } from "../keeping";
-import { idOf } from "../id-of";
+import { baseOf, keeping, keepingChange } from "@/server/kept-action";
+import { idOf } from "@/server/id-of";
 
 const MOST_NAME = 80;
 const IdSchema = z.string().check(z.minLength(1), z.maxLength(100));

@@ -1,7 +1,7 @@
 import type { NextRequest } from "next/server";
 import { DeviceCommandSchema } from "@/core/live";
-import { command } from "../../bay";
-import { postedJson } from "../../posted-json";
+import { command } from "@/server/bay";
+import { postedJson } from "@/server/posted-json";
 
 type Params = { readonly params: Promise<{ readonly id: string }> };
 

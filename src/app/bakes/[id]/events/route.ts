@@ -2,8 +2,8 @@ import type { NextRequest } from "next/server";
 import { parseBakeEvents } from "@/core/live";
 import { kitchenDatabase, stored, tellBake } from "@/data";
 import { issueText, METRIC, storageText } from "@/words";
-import { toldNow } from "../../bay";
-import { postedJson } from "../../posted-json";
+import { toldNow } from "@/server/bay";
+import { postedJson } from "@/server/posted-json";
 
 type Params = { readonly params: Promise<{ readonly id: string }> };
 

@@ -1,6 +1,6 @@
 import type { NextRequest } from "next/server";
 import { DEVICE_KINDS, type DeviceKind } from "@/core/live";
-import { isEnding, listen } from "../../bay";
+import { isEnding, listen } from "@/server/bay";
 
 type Params = { readonly params: Promise<{ readonly id: string }> };
 

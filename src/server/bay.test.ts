@@ -9,8 +9,8 @@ import { begunDay, presentAt, replayed, type BakeEvent } from "@/core/live";
 import { addBake, kitchenDatabase } from "@/data";
 import { migrateDatabase } from "@/data/migrate";
 import { listen, type LiveMessage } from "./bay";
-import { POST as postDevice } from "./[id]/device/route";
-import { POST as postEvents } from "./[id]/events/route";
+import { POST as postDevice } from "../app/bakes/[id]/device/route";
+import { POST as postEvents } from "../app/bakes/[id]/events/route";
 
 const folder = mkdtempSync(join(tmpdir(), "steady-tin-bay-"));
 const doc = layersBake(LAYERS);
