@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { SHAPES } from "@/core/tin";
 import {
   areaText,
   cautionText,
@@ -10,6 +11,7 @@ import {
   minutesText,
   percentText,
   remarkText,
+  SHELVES,
   timesText,
   tinText,
   volumeText,
@@ -198,5 +200,11 @@ describe("cautions and remarks say what to do", () => {
     expect(text).toBe(
       "0.43 g per mL does not suit a creamed butter batter, usually 0.8 to 0.92. Check weight and volume, or is it whisked sponge or chiffon?",
     );
+  });
+});
+
+describe("the cupboard's shelves", () => {
+  it("hold every shape of tin once", () => {
+    expect(SHELVES.flatMap(({ shapes }) => shapes).toSorted()).toEqual([...SHAPES].sort());
   });
 });

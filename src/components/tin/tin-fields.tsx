@@ -1,15 +1,8 @@
 "use client";
 
-import {
-  shapeRow,
-  SHAPES,
-  type LengthField,
-  type Material,
-  type TinForm,
-  MATERIALS,
-} from "@/core/tin";
+import { shapeRow, type LengthField, type Material, type TinForm, MATERIALS } from "@/core/tin";
 import type { Issue } from "@/core/measure";
-import { issueText, LENGTH_NAMES, materialName, shapeName, type Units } from "@/words";
+import { issueText, LENGTH_NAMES, materialName, shapeName, SHELVES, type Units } from "@/words";
 import { Choice, Field } from "../frame/field";
 import { More } from "../frame/more";
 
@@ -50,7 +43,9 @@ export function TinFields({ form, issue, units, onChange }: TinFieldsProps) {
             label="Shape"
             className="field pr-1"
             value={form.shape}
-            choices={SHAPES.map((shape) => [shape, shapeName(shape)] as const)}
+            choices={SHELVES.flatMap(({ shapes }) => shapes).map(
+              (shape) => [shape, shapeName(shape)] as const,
+            )}
             onChange={(shape) => onChange({ shape }, "shape")}
           />
         </label>
