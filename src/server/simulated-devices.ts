@@ -6,7 +6,7 @@ import {
   type Present,
   type Log,
   coreReads,
-  drawn,
+  drawnNumber,
   hiddenBake,
   ovenReads,
   scaleAfter,
@@ -245,7 +245,7 @@ function faulty(reading: Reading, fault: Fault): readonly DeviceNews[] {
       return [];
     case "jump":
       return [
-        drawn({ seed: reading.at >>> 0 })[0] < SPIKES
+        drawnNumber({ seed: reading.at >>> 0 })[0] < SPIKES
           ? { ...reading, value: reading.value + SPIKE[reading.device] }
           : reading,
       ];

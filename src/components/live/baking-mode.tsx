@@ -26,7 +26,7 @@ import { Sheet } from "../frame/sheet";
 import { useTell } from "../frame/toasts";
 import { useUnits } from "../frame/units";
 import { LiveStrip } from "./live-strip";
-import { readyBell, ring } from "./bell";
+import { readyBell, ringBell } from "./bell";
 import { Closing } from "./closing";
 import { DevicePanel } from "./device-panel";
 import { NoteSheet } from "./note-sheet";
@@ -245,7 +245,7 @@ export function BakingMode({
   const heard = useRef(bell);
   useEffect(() => {
     const before = heard.current.split(",");
-    if (bell !== "" && bell.split(",").some((each) => !before.includes(each))) ring();
+    if (bell !== "" && bell.split(",").some((each) => !before.includes(each))) ringBell();
     heard.current = bell;
   }, [bell]);
   useEffect(() => {

@@ -19,7 +19,7 @@ export function readyBell(): void {
 }
 
 /** Rings, if a browser lets it. */
-export function ring(): void {
+export function ringBell(): void {
   if (audio?.state !== "running") return;
   for (const [pitch, at] of STROKES) {
     const begins = audio.currentTime + at;

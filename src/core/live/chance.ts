@@ -5,7 +5,7 @@
 export type Chance = { readonly seed: number };
 
 /** A number from 0 to 1 and the chance after it (mulberry32). */
-export function drawn({ seed }: Chance): readonly [value: number, next: Chance] {
+export function drawnNumber({ seed }: Chance): readonly [value: number, next: Chance] {
   const next = (seed + 0x6d2b79f5) >>> 0;
   let mixed = Math.imul(next ^ (next >>> 15), 1 | next);
   mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed;
@@ -14,7 +14,7 @@ export function drawn({ seed }: Chance): readonly [value: number, next: Chance] 
 
 /** A normal number with σ 1 (Box and Muller), and the chance after it. */
 export function drawnNormal(chance: Chance): readonly [value: number, next: Chance] {
-  const [one, then] = drawn(chance);
-  const [other, next] = drawn(then);
+  const [one, then] = drawnNumber(chance);
+  const [other, next] = drawnNumber(then);
   return [Math.sqrt(-2 * Math.log(1 - one)) * Math.cos(2 * Math.PI * other), next];
 }

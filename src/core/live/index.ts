@@ -1,5 +1,5 @@
 export { begunDay } from "./begun-day";
-export { drawn } from "./chance";
+export { drawnNumber } from "./chance";
 export {
   DEVICE_KINDS,
   type DeviceCommand,
