@@ -9,7 +9,7 @@ export default defineConfig({
   // Each has a kitchen and a server of its own (e2e/kitchen.ts).
   workers: 2,
   retries: 0,
-  timeout: 60_000,
+  timeout: 45_000,
   reporter: [["list"], ["./e2e/longest.ts"]],
   projects: [
     { name: "pages", testIgnore: BY_THE_CLOCK },

@@ -134,9 +134,11 @@ describe("volumes against closed forms", () => {
     // The circle inside it has a radius of 100/√3, 57.7 mm.
     const rounded = surfaceArea(built({ ...sharp, cornerMm: 57.7 }), 50);
     expect(rounded / (Math.PI * 57.735 ** 2)).toBeCloseTo(1, 2);
-    // Moved in by 10 mm all round its side is 20·√3 shorter.
-    expect(brimVolume(built({ ...sharp, cornerMm: 0, taperDeg: 45, depthMm: 10 }))).toBeLessThan(
-      (100 * Math.sqrt(3) * 100 * 10) / 1000,
+    // A wall that leans by 45 degrees is 5 mm further in 5 mm below the rim: the side is 10·√3 shorter.
+    const leaning = built({ ...sharp, cornerMm: 0, taperDeg: 45, depthMm: 10 });
+    expect(surfaceArea(leaning, 5)).toBeCloseTo(
+      (Math.sqrt(3) / 4) * (200 - 10 * Math.sqrt(3)) ** 2,
+      6,
     );
   });
 });
