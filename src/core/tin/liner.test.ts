@@ -150,6 +150,12 @@ describe("liners against their formulas", () => {
     expect(tube.slits.match(/M/gu)).toHaveLength(Math.ceil((Math.PI * 62) / 15));
   });
 
+  it("a triangle's disc is a millimetre smaller on each of its sides", () => {
+    const disc = first({ shape: "triangle", sideMm: 300, depthMm: 50, taperDeg: 0 });
+    expect(disc.box.width).toBeCloseTo(300 - 2 * Math.sqrt(3), 6);
+    expect(disc.box.height).toBeCloseTo(150 * Math.sqrt(3) - 3, 6);
+  });
+
   it("a heart's disc fills the box of its floor, less its ease", () => {
     const disc = first({ shape: "heart", widthMm: 202, depthMm: 50, taperDeg: 0 });
     const all = points(disc.outline);

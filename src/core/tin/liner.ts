@@ -8,7 +8,7 @@ import {
   type Box,
   type Fan,
 } from "./paths";
-import { planRow, type PlanKind, type PlanSize } from "./plans";
+import { movedIn, planRow, type PlanKind, type PlanSize } from "./plans";
 import { shapeRow } from "./shapes";
 
 export type LinerKind =
@@ -108,15 +108,11 @@ export function linerPieces(geometry: TinGeometry): readonly LinerPiece[] {
 }
 
 function disc(plan: PlanKind, floor: PlanSize): LinerPiece {
-  const size = {
-    lengthMm: floor.lengthMm - EASE_MM,
-    widthMm: floor.widthMm - EASE_MM,
-    cornerMm: Math.max(0, floor.cornerMm - EASE_MM / 2),
-  };
-  const { mask, paper } = planRow(plan);
-  const { lengthMm, widthMm, path } = paper(size);
+  const row = planRow(plan);
+  const { lengthMm, widthMm, path } = row.paper(movedIn(row, floor, EASE_MM / 2));
   const isQuartered =
-    mask === null || mask({ halfLengthMm: lengthMm / 2, halfWidthMm: widthMm / 2 }).isQuartered;
+    row.mask === null ||
+    row.mask({ halfLengthMm: lengthMm / 2, halfWidthMm: widthMm / 2 }).isQuartered;
   return piece("disc", around(lengthMm, widthMm), path, isQuartered ? "over-both" : "over-one");
 }
 
