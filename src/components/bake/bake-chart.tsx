@@ -57,6 +57,8 @@ export const BakeChart = memo(function BakeChart({
       .y((point) => y(of(point)))
       .curve(curveMonotoneX)(points) ?? "";
   const near = own[Math.floor(own.length * 0.24)];
+  // Low enough on its curve to keep clear of what is written at the line of done.
+  const nearRim = own.find(({ rimC }) => rimC >= 60);
   const clamped = (at: number): number => Math.min(Math.floor(last), Math.max(0, Math.round(at)));
 
   function onPoint(event: PointerEvent<SVGSVGElement>): void {
@@ -168,24 +170,24 @@ export const BakeChart = memo(function BakeChart({
           className="stroke-ink"
           strokeWidth="2.75"
         />
+        {nearRim !== undefined && (
+          <text
+            x={x(nearRim.minute) - 8}
+            y={y(nearRim.rimC) - 6}
+            textAnchor="end"
+            className="fill-crust text-[13px] font-bold"
+          >
+            rim
+          </text>
+        )}
         {near !== undefined && (
-          <>
-            <text
-              x={x(near.minute) - 8}
-              y={y(near.rimC) - 6}
-              textAnchor="end"
-              className="fill-crust text-[13px] font-bold"
-            >
-              rim
-            </text>
-            <text
-              x={x(near.minute) + 8}
-              y={y(near.middleC) + 16}
-              className="fill-ink text-[13px] font-bold"
-            >
-              middle
-            </text>
-          </>
+          <text
+            x={x(near.minute) + 8}
+            y={y(near.middleC) + 16}
+            className="fill-ink text-[13px] font-bold"
+          >
+            middle
+          </text>
         )}
         <line
           x1={x(minutes.likelyMin)}
