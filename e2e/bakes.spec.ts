@@ -19,6 +19,13 @@ const step = (page: Page) => page.getByRole("region", { name: "The step" }).getB
 const next = (page: Page) =>
   page.getByRole("navigation", { name: "What to do" }).getByRole("button").first();
 
+/** A bake's page opened: once it listens to the kitchen it listens to keys, and not before. */
+async function listening(page: Page, open: () => Promise<unknown>): Promise<void> {
+  const listens = page.waitForRequest(/\/bakes\/[^/]+\/live\?/u);
+  await open();
+  await listens;
+}
+
 /** A cake of the test's own, wanted on a Saturday; its bake begun at that speed. */
 async function begun(
   page: Page,
@@ -30,9 +37,9 @@ async function begun(
   await ownCake(page, name, `${LAYERS}&tins=2 x 20.3 x 5.1 cm round&cover=${cover}`);
   await station(page, "Day").click();
   await page.getByLabel("Wanted", { exact: true }).fill("2031-12-06T15:00");
-  await page.getByRole("button", { name: speed }).click();
+  await listening(page, () => page.getByRole("button", { name: speed }).click());
   await page.waitForURL(/\/bakes\//u);
-  if (devices !== "") await page.goto(`${page.url()}?devices=${devices}`);
+  if (devices !== "") await listening(page, () => page.goto(`${page.url()}?devices=${devices}`));
   await expect(step(page)).toBeVisible();
 }
 
@@ -292,9 +299,7 @@ test.describe("baking along at the bench", () => {
     await begun(page, "Taken out", "60 times as fast");
     const id = new URL(page.url()).pathname.split("/").at(-1) ?? "";
     // Gone while its page is open, as after an older copy of the kitchen was put back.
-    const client = createClient({
-      url: kitchen.databaseUrl,
-    });
+    const client = createClient({ url: kitchen.databaseUrl, timeout: 5000 });
     await client.execute({ sql: "delete from bakes where id = ?", args: [id] });
     client.close();
     await page.keyboard.press(" ");
@@ -393,8 +398,7 @@ test.describe("a server that dies in mid-bake", () => {
     await once(prepared, "exit");
     await start();
     await page.goto(`http://127.0.0.1:${PORT}/cakes/lifeboat-day?at=day`);
-    await page.getByRole("button", { name: "Start baking" }).click();
-    await page.waitForURL(/\/bakes\//u);
+    await listening(page, () => page.getByRole("button", { name: "Start baking" }).click());
     // Begun days before it has to be.
     await expect(step(page)).toHaveText(
       /^Nothing has to be done before 0[89]:\d\d on Saturday 5 December$/u,
@@ -440,7 +444,7 @@ test.describe("a server that dies in mid-bake", () => {
         ),
       ).toEqual([]);
     }).toPass();
-    await page.reload();
+    await listening(page, () => page.reload());
     await expect(clock).toBeVisible();
     expect(Math.abs(before - (await seconds()) - (Date.now() - at) / 1000)).toBeLessThanOrEqual(
       1.5,
