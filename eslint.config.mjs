@@ -22,6 +22,23 @@ export default tseslint.config(
     },
   },
   {
+    files: ["**/*.ts", "**/*.tsx"],
+    ignores: ["src/core/zod.ts"],
+    rules: {
+      "no-restricted-imports": [
+        "error",
+        {
+          patterns: [
+            {
+              regex: "^zod(/|$)",
+              message: "Import z from src/core/zod, where it is set up.",
+            },
+          ],
+        },
+      ],
+    },
+  },
+  {
     files: ["src/**/*.ts", "src/**/*.tsx"],
     plugins: { "react-hooks": hooks, "@next/next": next },
     rules: { ...hooks.configs.recommended.rules, ...next.configs["core-web-vitals"].rules },

@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import * as z from "zod/mini";
+import * as z from "../../src/core/zod";
 import { CakeInputSchema } from "../../src/core/plan";
 import { anyTin } from "../../src/core/tin/any-tin.test-data";
 

@@ -1,4 +1,4 @@
-import * as z from "zod/mini";
+import * as z from "@/core/zod";
 import { AnswerSchema, CakeInputSchema } from "@/core/plan";
 
 /** The JSON Schema of the plan file, request and answer, as it stands in docs/plan.schema.json. */

@@ -22,6 +22,7 @@ import {
   type StorageIssue,
 } from "@/data";
 import { commanded, deviceNews, plugged, solvedInsides, type Plugged } from "./simulated-devices";
+import { MS_PER_MIN } from "@/core/measure";
 
 /**
  * What a page hears of its bake: what was told, what the server's clock shows, what devices say.
@@ -189,7 +190,7 @@ function tick(bay: Bay): void {
   if (kinds.size === 0) return;
   const atMs = bakeTime(bay.doc.clock, nowMs);
   const { log } = bay;
-  const present = presentAt(bay.day, log, atMs / 60_000);
+  const present = presentAt(bay.day, log, atMs / MS_PER_MIN);
   const { devices, news } = deviceNews(bay.devices, {
     doc: bay.doc,
     log,

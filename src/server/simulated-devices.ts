@@ -23,6 +23,7 @@ import {
 } from "@/core/live";
 import type { BakeDoc } from "@/core/kept";
 import { tinGeometry } from "@/core/tin";
+import { MS_PER_MIN } from "@/core/measure";
 
 /**
  * The simulated devices of one bake: stand-ins that say what real ones would, by the plan and by
@@ -55,7 +56,6 @@ type Kitchen = {
   /** The inside of each cake as the solver has it. */ readonly insides: Insides;
 };
 
-const MS_PER_MIN = 60_000;
 /**
  * In a rehearsal a hand pours no faster than this many times its own pace: a scale could not be
  * read.

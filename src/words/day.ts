@@ -15,6 +15,7 @@ export const RESOURCE_NAMES: Readonly<Record<Resource, string>> = {
   hands: "Hands",
   mixer: "Mixer",
   oven: "Oven",
+  "second-oven": "Oven 2",
 };
 
 /** What is made besides the batter. */
@@ -37,7 +38,7 @@ export function doingText(doing: Doing, units: Units): string {
         ? "Butter out to soften"
         : `Butter for the ${doing.for} out to soften`;
     case "warm-up":
-      return `Oven on at ${ovenText(doing.ovenC, units)}`;
+      return `${doing.in ?? "Oven"} on at ${ovenText(doing.ovenC, units)}`;
     case "prepare-tins":
       return `Grease and line ${tins(doing.tins)}`;
     case "weigh":

@@ -83,7 +83,7 @@ export function stepWords(
       };
     case "warm-up":
       return {
-        title: `Set the oven to ${facts.dialText}`,
+        title: `Set ${doing.in ?? "the oven"} to ${facts.dialText}`,
         why: `Give it ${minutesText(minutes)}: it is warm through, not only its air.${facts.source === "gas" ? " Light it as its maker says." : ""}`,
       };
     case "prepare-tins":
@@ -240,7 +240,7 @@ export function timerText(doing: Doing, isStanding: boolean, units: Units): stri
     case "soften-butter":
       return doing.for === "batter" ? "Butter, softening" : "Butter for the frosting, softening";
     case "warm-up":
-      return `Oven coming up to ${ovenText(doing.ovenC, units)}`;
+      return `${doing.in ?? "Oven"} coming up to ${ovenText(doing.ovenC, units)}`;
     case "bake":
       return doing.loads === 1
         ? "In the oven, door shut"

@@ -7,10 +7,9 @@ import { addBake, giveUpBake, kitchenDatabase } from "@/data";
 import { issueText, METRIC } from "@/words";
 import { keeping } from "@/server/kept-action";
 import { idOf } from "@/server/id-of";
+import { MS_PER_MIN } from "@/core/measure";
 
 const GONE = "This bake is not going on any more.";
-const MS_PER_MIN = 60_000;
-
 /**
  * Begins a bake. Its clock is the server's own; a rehearsal's begins when the day should, and goes
  * faster.

@@ -1,7 +1,7 @@
 "use server";
 
 import { randomUUID } from "node:crypto";
-import * as z from "zod/mini";
+import * as z from "@/core/zod";
 import { parseCakeDoc, type CakeDoc } from "@/core/kept";
 import { parseQuestion, type Question } from "@/core/ask";
 import {

@@ -1,5 +1,5 @@
 import type { Metadata } from "next";
-import * as z from "zod/mini";
+import * as z from "@/core/zod";
 import { DayOfCakes } from "@/components/day/day-of-cakes";
 import { Trouble } from "@/components/frame/trouble";
 import { findPantry, kitchenDatabase, listCakesOf, listOpenBakes, stored } from "@/data";

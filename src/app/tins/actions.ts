@@ -1,7 +1,7 @@
 "use server";
 
 import { randomUUID } from "node:crypto";
-import * as z from "zod/mini";
+import * as z from "@/core/zod";
 import type { KeptOutcome, Outcome, SaveOutcome, Theirs } from "@/components/frame/outcome";
 import type { TinChoice } from "@/components/frame/choices";
 import { numberIn, parseWith, wholeIn } from "@/core/measure";

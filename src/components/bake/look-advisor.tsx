@@ -1,6 +1,6 @@
 "use client";
 
-import * as z from "zod/mini";
+import * as z from "@/core/zod";
 import { useId, useState } from "react";
 import { afterLook, CORE_RANGE_C, type Look, type Minutes } from "@/core/bake";
 import { boxed, numberIn, readMinutes, readTempC } from "@/core/measure";

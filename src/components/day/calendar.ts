@@ -1,8 +1,7 @@
 import type { Schedule, Task } from "@/core/day";
 import type { Units } from "@/words";
 import { doingText } from "@/words/day";
-
-const MS_PER_MIN = 60_000;
+import { MS_PER_MIN } from "@/core/measure";
 
 /** What is written into a calendar. */
 export type CalendarDay = {

@@ -81,6 +81,7 @@ export function DayOfCakes({
               cake: dayCake(made.input, made.plan, made.formula, each.doc.question.finish),
               boxes: each.doc.question.day,
               read: read.value,
+              oven: each.doc.question.oven,
             },
           },
         ];

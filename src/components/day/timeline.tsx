@@ -47,7 +47,6 @@ type Pull = {
 };
 
 type Row = Resource | "waits";
-const ROWS: readonly Row[] = [...RESOURCES, "waits"];
 const rowsOf = ({ needs }: Task): readonly Row[] => (needs.length === 0 ? ["waits"] : needs);
 
 /**
@@ -78,7 +77,11 @@ export function Timeline({
     { length: Math.max(0, Math.floor((domain[1] - first) / hour) + 1) },
     (_, index) => first + index * hour,
   );
-  const height = ROWS.length * ROW;
+  // A second oven has a row on the days it is used.
+  const rows: readonly Row[] = [...RESOURCES, "waits" as const].filter(
+    (row) => row !== "second-oven" || tasks.some(({ needs }) => needs.includes(row)),
+  );
+  const height = rows.length * ROW;
   const gone = away
     .map((stretch) => ({
       from: Math.max(stretch.from, domain[0]),
@@ -200,7 +203,7 @@ export function Timeline({
               <title>{`Nobody there from ${clockAt(from)} to ${clockAt(to)}`}</title>
             </g>
           ))}
-          {ROWS.map((row, index) => (
+          {rows.map((row, index) => (
             <text key={row} x={0} y={index * ROW + 21} className="fill-ink-2" fontSize="13">
               {row === "waits" ? "Waits" : RESOURCE_NAMES[row]}
             </text>
@@ -219,7 +222,7 @@ export function Timeline({
                   key={`${id}.${row}`}
                   x={x(from + by)}
                   y={
-                    ROWS.indexOf(row) * ROW +
+                    rows.indexOf(row) * ROW +
                     3 +
                     (row === "waits" ? (lanes.of.get(id) ?? 0) * tall : 0)
                   }
@@ -344,6 +347,7 @@ const FILLS = {
   hands: "fill-yolk",
   mixer: "fill-batter",
   oven: "fill-crumb",
+  "second-oven": "fill-crumb",
   waits: "fill-line",
 } as const;
 

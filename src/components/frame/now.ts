@@ -2,8 +2,8 @@
 
 import { useSyncExternalStore } from "react";
 import { clockText, dayText } from "@/words/day";
+import { MS_PER_MIN } from "@/core/measure";
 
-const MS_PER_MIN = 60_000;
 const TICK_MS = 15_000;
 
 function everyMinute(tell: () => void): () => void {

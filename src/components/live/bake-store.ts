@@ -1,6 +1,6 @@
 "use client";
 
-import * as z from "zod/mini";
+import * as z from "@/core/zod";
 import { bakeTime, type BakeDoc } from "@/core/kept";
 import {
   begunDay,
@@ -24,6 +24,7 @@ import {
   type Pouring,
   type Received,
 } from "@/core/live";
+import { MS_PER_MIN } from "@/core/measure";
 
 /** A fact to be told, before it has its id and its time. */
 export type Fact = BakeEvent extends infer E
@@ -85,7 +86,6 @@ const PouringSchema = z.object({
 });
 const RETRY_MS = 2000;
 const TICK_MS = 250;
-const MS_PER_MIN = 60_000;
 const CORE_EVERY_MIN = 1;
 const OVEN_EVERY_MIN = 5;
 

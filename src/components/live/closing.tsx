@@ -1,6 +1,6 @@
 "use client";
 
-import * as z from "zod/mini";
+import * as z from "@/core/zod";
 import { useState } from "react";
 import { BAKE_VERDICTS, type BakeVerdict } from "@/core/live";
 import { boxed, numberIn, readMinutes } from "@/core/measure";

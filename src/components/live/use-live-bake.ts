@@ -22,8 +22,7 @@ import { pantryOf, type KitchenPantry } from "@/core/pantry";
 import { useInsides } from "../bake/use-insides";
 import { useUnits } from "../frame/units";
 import { bakeStore, type BakeKnown, type BakeStore } from "./bake-store";
-
-const MS_PER_MIN = 60_000;
+import { MS_PER_MIN } from "@/core/measure";
 
 /** All that the bench shows. */
 export type LiveBake = {

@@ -2,7 +2,7 @@
 
 import { useRouter } from "next/navigation";
 import { useCallback, useState, type ReactNode } from "react";
-import * as z from "zod/mini";
+import * as z from "@/core/zod";
 import { Trash2 } from "lucide-react";
 import {
   AIRS,

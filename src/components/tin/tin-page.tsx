@@ -3,7 +3,7 @@
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useCallback, useMemo, useRef, useState } from "react";
-import * as z from "zod/mini";
+import * as z from "@/core/zod";
 import { Trash2 } from "lucide-react";
 import { FIRST_QUESTION } from "@/core/ask";
 import { good, mergedFields, mergedValue, parseWith, type Result } from "@/core/measure";

@@ -1,4 +1,4 @@
-import * as z from "zod/mini";
+import * as z from "../zod";
 import { KitchenOvenSchema } from "../bake";
 import { FROSTINGS } from "../build";
 import { CEILINGS, DIVIDING, PORTIONS } from "../fill";

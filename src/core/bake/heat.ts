@@ -1,4 +1,4 @@
-import * as z from "zod/mini";
+import * as z from "../zod";
 import { numberIn, risingRoot } from "../measure";
 import type { Material } from "../tin";
 import { closedFormMinutes, type BakeCase } from "./closed-form";

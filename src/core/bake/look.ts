@@ -1,4 +1,4 @@
-import * as z from "zod/mini";
+import * as z from "../zod";
 import { type BatterKind, SIGNS, type Sign } from "../kind";
 import { doneness } from "./doneness";
 

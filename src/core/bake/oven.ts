@@ -1,4 +1,4 @@
-import * as z from "zod/mini";
+import * as z from "../zod";
 import { numberIn, parseWith, wholeIn, type Result } from "../measure";
 import { tinGeometry } from "../tin";
 import { closedFormMinutes } from "./closed-form";

@@ -1,7 +1,7 @@
-import * as z from "zod/mini";
+import * as z from "../zod";
 import { clockMinutes, minuteOf, nightsBefore, type ClockHours } from "./nights";
 import type { Stretch } from "./task";
-import { bad, good, type Result } from "../measure";
+import { MS_PER_MIN, bad, good, type Result } from "../measure";
 
 const line = z._default(z.string().check(z.maxLength(40)), "");
 
@@ -71,7 +71,6 @@ export function readDay({ wantedAt, from, to, outFrom, outTo }: DayBoxes): Resul
   });
 }
 
-const MS_PER_MIN = 60_000;
 const unreadable = (path: string, value: string): ReturnType<typeof bad> =>
   bad({ code: "unreadable", path, value: value.trim(), expected: "a time" });
 

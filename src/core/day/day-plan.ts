@@ -1,10 +1,10 @@
 import { clockMinutes, localMinute } from "./nights";
-import { goingOf, type Task } from "./task";
+import { goingOf, OVENS, type Task } from "./task";
 import { idInDay } from "./task-list";
 import { movedDay, scheduleDay, whyNoDay, type Schedule } from "./schedule";
 import { tasksOf } from "./tasks";
 import { usesOfBowl, type DayCake } from "./day-cake";
-import type { DayRequest } from "./net";
+import type { DayRequest } from "./activity-network";
 import { readDay, USUAL_HOURS, type DayBoxes, type ReadDay } from "./day-boxes";
 
 /** A cake of a day: what it takes, and when it is wanted. */
@@ -12,6 +12,8 @@ export type CakeOfDay = {
   readonly cake: DayCake;
   readonly boxes: DayBoxes;
   readonly read: ReadDay;
+  /** The oven it is baked in; without one, whichever the day's first cake has. */
+  readonly oven?: { readonly id: string; readonly name: string } | null;
 };
 
 /** A day of one or more cakes; without a schedule when it can't be done. */
@@ -37,7 +39,9 @@ export function dayPlan(cakes: readonly CakeOfDay[]): DayPlan {
 
 function requestOf(cakes: readonly CakeOfDay[]): DayRequest {
   const isBowlShared = cakes.filter(({ cake }) => usesOfBowl(cake) > 0).length > 1;
-  const tasks = cakes.flatMap(({ cake }, index) => tasksOf(cake, index, isBowlShared));
+  const tasks = cakes
+    .flatMap(({ cake }, index) => tasksOf(cake, index, isBowlShared))
+    .map(inItsOven(cakes));
   const endBy = new Map(
     tasks.flatMap((task) => {
       const own = cakes[task.cake];
@@ -52,6 +56,23 @@ function requestOf(cakes: readonly CakeOfDay[]): DayRequest {
     wantedAt: cakes.map(({ read }) => read.wantedAt),
     away: cakes.flatMap(({ read }) => read.away),
     endBy,
+  };
+}
+
+/** Tasks in the oven their cake is planned for, where a day's cakes name more than one. */
+function inItsOven(cakes: readonly CakeOfDay[]): (task: Task) => Task {
+  const named = new Map(cakes.flatMap(({ oven }) => (oven == null ? [] : [[oven.id, oven.name]])));
+  const ids = [...named.keys()];
+  return (task) => {
+    if (ids.length < 2) return task;
+    const at = Math.max(0, ids.indexOf(cakes[task.cake]?.oven?.id ?? ""));
+    const own = OVENS[Math.min(at, OVENS.length - 1)] ?? "oven";
+    return {
+      ...task,
+      needs: task.needs.map((need) => (need === "oven" ? own : need)),
+      doing:
+        task.doing.do === "warm-up" ? { ...task.doing, in: named.get(ids[at] ?? "") } : task.doing,
+    };
   };
 }
 

@@ -9,9 +9,9 @@ export {
   type RecipeWords,
 } from "./day-cake";
 export { type CakeOfDay, type DayPlan, dayPlan, type WayOut, waysOut } from "./day-plan";
-export type { HeldBy } from "./freedom";
+export type { HeldBy } from "./float";
 export { isKeptCold, MADE, type Made } from "./making";
-export { type DayRequest, dueOf } from "./net";
+export { type DayRequest, dueOf } from "./activity-network";
 export { isOvernight, localMinute } from "./nights";
 export { type Schedule, scheduleDay } from "./schedule";
 export { nameInCake } from "./task-list";
@@ -21,6 +21,7 @@ export {
   type TaskLink,
   presenceOf,
   type Resource,
+  OVENS,
   RESOURCES,
   type Shorter,
   type Stretch,

@@ -1,6 +1,6 @@
 import { expect } from "vitest";
 import { scheduleDay, type Schedule } from "./schedule";
-import type { DayRequest } from "./net";
+import type { DayRequest } from "./activity-network";
 import type { Stretch } from "./task";
 
 /** The day of tasks that can be done. */

@@ -1,6 +1,6 @@
 import type { Stretch } from "./task";
+import { MS_PER_MIN } from "../measure";
 
-const MS_PER_MIN = 60_000;
 /** From and to by the clock, minutes after midnight. */
 export type ClockHours = { readonly fromMin: number; readonly toMin: number };
 

@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { movedDay, scheduleDay, whyNoDay } from "./schedule";
 import { tasksOf } from "./tasks";
-import type { Resource, Stretch, Task } from "./task";
+import { RESOURCES, type Resource, type Stretch, type Task } from "./task";
 import { at, expectKept, scheduled } from "./kept.test-data";
 import { LAYERS } from "./layers.test-data";
 
@@ -133,7 +133,7 @@ const anyTasks = (most: number, hasMost: boolean): fc.Arbitrary<readonly Task[]>
     .array(
       fc.record({
         minutes: fc.integer({ min: 1, max: 30 }),
-        needs: fc.subarray<Resource>(["hands", "mixer", "oven"]),
+        needs: fc.subarray<Resource>([...RESOURCES]),
         links: fc.array(
           fc.record({
             back: fc.integer({ min: 1, max: 3 }),

@@ -1,7 +1,7 @@
-import { freedomsOf, type Float } from "./freedom";
-import { dueOf, netOf, type DayRequest, type Net } from "./net";
-import { budgetOfDay, placedBackwards } from "./placing";
-import type { Stretch, Task } from "./task";
+import { floatsOf, type Float } from "./float";
+import { dueOf, activityNetwork, type DayRequest, type ActivityNetwork } from "./activity-network";
+import { budgetOfRepairs, serialSchedule } from "./serial-schedule";
+import { RESOURCES, type Stretch, type Task } from "./task";
 
 /** A task in its place, and how far it can move while all others stand. */
 export type PlacedTask = Stretch & Float & { readonly id: string };
@@ -14,7 +14,8 @@ export type Schedule = {
   /** The tasks that leave no minute between the start and the end. */
   readonly critical: readonly string[];
   /**
-   * Minutes by which a better order could at most shorten the day; 0 when it is as short as can be.
+   * The optimality gap, minutes: by so much a better order could at most shorten the day; 0 when it
+   * is as short as can be.
    */
   readonly gapMin: number;
 };
@@ -29,54 +30,54 @@ const ONE_CAKE = 1e6;
 
 /**
  * A day worked backwards from when the cakes are wanted: each task as late as it may be, nothing
- * twice in one hand, mixer or oven, and the first start as late as can be found. Orders are tried
- * from the longest way to the end on, then with seeded changes; the same tasks always give the same
- * day.
+ * twice in one hand, mixer or oven, and the first start as late as can be found: serial schedule
+ * generation with the longest path as priority, then with seeded changes to it; the same tasks
+ * always give the same day.
  * @returns null when some task finds no place before or between what the baker is away for
  * @throws RangeError for a link to a task that is not there, a circle of links, or a task of no
  * whole minutes
  */
 export function scheduleDay(request: DayRequest): Schedule | null {
   const { tasks, away = [] } = request;
-  const net = netOf(tasks, dueOf(request));
+  const network = activityNetwork(tasks, dueOf(request));
   let best: Map<string, Stretch> | null = null;
   const first = (placed: ReadonlyMap<string, Stretch>): number =>
     Math.min(...[...placed.values()].map(({ from }) => from));
   const chance = seeded(tasks.length);
-  const budget = budgetOfDay();
+  const budget = budgetOfRepairs();
   const tries = Math.min(MOST_TRIES, Math.ceil(TRIED_TASKS / Math.max(1, tasks.length)));
   const cakes = new Set(tasks.map(({ cake }) => cake)).size;
-  const orders = net.units.length <= MOST_EXACT ? permutations(net.units.length) : null;
+  const orders = network.units.length <= MOST_EXACT ? permutations(network.units.length) : null;
   for (let round = 0; round <= (orders === null ? tries : orders.length); round += 1) {
     const order = orders?.[round - 1];
-    const weightOf = ({ id, cake }: Task): number => {
-      const way = net.wayMin.get(id) ?? 0;
-      if (round === 0) return way;
+    const priorityOf = ({ id, cake }: Task): number => {
+      const path = network.longestPathMin.get(id) ?? 0;
+      if (round === 0) return path;
       // One cake after the other always has a place where each alone has one.
-      if (cakes > 1 && round <= cakes) return way + ((cake + round) % cakes) * ONE_CAKE;
-      // Every other try goes by the way before a task, the others by chance alone.
-      return round % 2 === 0 ? chance() : way * (0.6 + 0.8 * chance());
+      if (cakes > 1 && round <= cakes) return path + ((cake + round) % cakes) * ONE_CAKE;
+      // Every other try goes by the path before a task, the others by chance alone.
+      return round % 2 === 0 ? chance() : path * (0.6 + 0.8 * chance());
     };
-    const weight =
+    const priority =
       order === undefined
-        ? new Map(tasks.map((task) => [task.id, weightOf(task)]))
+        ? new Map(tasks.map((task) => [task.id, priorityOf(task)]))
         : new Map(
-            net.units.flatMap(({ members }, index) =>
+            network.units.flatMap(({ members }, index) =>
               members.map(({ task }) => [task.id, order[index] ?? 0] as const),
             ),
           );
-    const placed = placedBackwards(
-      net,
-      weight,
+    const placed = serialSchedule(
+      network,
+      priority,
       away,
       budget,
       best === null ? -Infinity : first(best),
     );
     if (placed !== null) best = placed;
-    if (budget.mends <= 0 || (best !== null && gapOf(net, best) === 0)) break;
+    if (budget.repairs <= 0 || (best !== null && optimalityGap(network, best) === 0)) break;
   }
   if (best === null) return null;
-  return finished(net, best, away);
+  return finished(network, best, away);
 }
 
 /**
@@ -84,22 +85,23 @@ export function scheduleDay(request: DayRequest): Schedule | null {
  * can.
  */
 export function whyNoDay(request: DayRequest): string | null {
-  const net = netOf(request.tasks, dueOf(request));
-  const budget = budgetOfDay();
-  return placedBackwards(net, net.wayMin, request.away ?? [], budget, -Infinity) === null
+  const network = activityNetwork(request.tasks, dueOf(request));
+  const budget = budgetOfRepairs();
+  return serialSchedule(network, network.longestPathMin, request.away ?? [], budget, -Infinity) ===
+    null
     ? budget.stuck
     : null;
 }
 
 function finished(
-  net: Net,
+  network: ActivityNetwork,
   placed: ReadonlyMap<string, Stretch>,
   away: readonly Stretch[],
 ): Schedule {
-  const freedoms = freedomsOf(net, placed, away);
-  const all = net.tasks.flatMap(({ id }): readonly PlacedTask[] => {
-    const [stands, freedom] = [placed.get(id), freedoms.get(id)];
-    return stands === undefined || freedom === undefined ? [] : [{ id, ...stands, ...freedom }];
+  const floats = floatsOf(network, placed, away);
+  const all = network.tasks.flatMap(({ id }): readonly PlacedTask[] => {
+    const [stands, float] = [placed.get(id), floats.get(id)];
+    return stands === undefined || float === undefined ? [] : [{ id, ...stands, ...float }];
   });
   const startsAt = Math.min(...all.map(({ from }) => from));
   const endsAt = Math.max(...all.map(({ to }) => to));
@@ -109,8 +111,8 @@ function finished(
     ),
     startsAt,
     endsAt,
-    critical: criticalOf(net, placed, startsAt),
-    gapMin: gapOf(net, placed),
+    critical: criticalOf(network, placed, startsAt),
+    gapMin: optimalityGap(network, placed),
   };
 }
 
@@ -123,7 +125,7 @@ export function movedDay(
   schedule: Schedule,
   froms: ReadonlyMap<string, number>,
 ): { readonly schedule: Schedule; readonly left: readonly string[] } {
-  const net = netOf(request.tasks, dueOf(request));
+  const network = activityNetwork(request.tasks, dueOf(request));
   let now = schedule;
   const left: string[] = [];
   for (const [id, from] of froms) {
@@ -147,7 +149,7 @@ export function movedDay(
           ] as const,
       ),
     );
-    now = finished(net, placed, request.away ?? []);
+    now = finished(network, placed, request.away ?? []);
   }
   return { schedule: now, left };
 }
@@ -157,11 +159,11 @@ export function movedDay(
  * both need, lets it.
  */
 function criticalOf(
-  net: Net,
+  network: ActivityNetwork,
   placed: ReadonlyMap<string, Stretch>,
   startsAt: number,
 ): readonly string[] {
-  const inTime = net.tasks
+  const inTime = network.tasks
     .flatMap((task) => {
       const stands = placed.get(task.id);
       return stands === undefined ? [] : [{ task, ...stands }];
@@ -184,14 +186,17 @@ function criticalOf(
 }
 
 /**
- * How much shorter than this a day can't be shown not to be: the longest chain, and what each
- * resource has to do, before the last end.
+ * Minutes between a day and a bound no order can beat: the longest path, and all that each resource
+ * has to do, before the last end.
  */
-function gapOf({ tasks, wayMin, due }: Net, placed: ReadonlyMap<string, Stretch>): number {
+function optimalityGap(
+  { tasks, longestPathMin, due }: ActivityNetwork,
+  placed: ReadonlyMap<string, Stretch>,
+): number {
   const startsAt = Math.min(...[...placed.values()].map(({ from }) => from));
   const last = Math.max(...tasks.map(due));
-  const chains = tasks.map((task) => due(task) - (wayMin.get(task.id) ?? 0));
-  const loads = (["hands", "mixer", "oven"] as const).map(
+  const chains = tasks.map((task) => due(task) - (longestPathMin.get(task.id) ?? 0));
+  const loads = RESOURCES.map(
     (need) =>
       last -
       tasks

@@ -1,11 +1,13 @@
-import * as z from "zod/mini";
+import * as z from "../zod";
 import { MADE } from "./making";
 
+/** The ovens a day's cakes are baked in; a third one takes its turn with the second. */
+export const OVENS = ["oven", "second-oven"] as const;
 /**
- * What one worker in one kitchen has one of. A load has the oven to itself; warming up counts as a
+ * What one worker in one kitchen has one of. A load has its oven to itself; warming up counts as a
  * load.
  */
-export const RESOURCES = ["hands", "mixer", "oven"] as const;
+export const RESOURCES = ["hands", "mixer", ...OVENS] as const;
 export type Resource = (typeof RESOURCES)[number];
 
 /** A stretch of time in minutes; where they count from is the caller's. */
@@ -20,7 +22,8 @@ const DoingSchema = z.discriminatedUnion("do", [
     do: z.literal("soften-butter"),
     for: z.enum(["batter", "frosting", "filling"]),
   }),
-  z.strictObject({ do: z.literal("warm-up"), ovenC: z.number() }),
+  /** With the oven's name where the day has more than one. */
+  z.strictObject({ do: z.literal("warm-up"), ovenC: z.number(), in: z.optional(z.string()) }),
   z.strictObject({ do: z.literal("prepare-tins"), tins: count }),
   /**
    * The lines of a part of the recipe, so many times what is written; of the batter without one.

@@ -1,4 +1,4 @@
-import * as z from "zod/mini";
+import * as z from "../zod";
 import { numberIn } from "../measure";
 
 export const ON_BATTER = ["floor", "in", "top"] as const;

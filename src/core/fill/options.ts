@@ -1,4 +1,4 @@
-import * as z from "zod/mini";
+import * as z from "../zod";
 import { numberIn } from "../measure";
 import { laidMass, laidVolume, type OnBatter } from "./on-batter";
 import type { Tin } from "../tin";

@@ -1,4 +1,4 @@
-import * as z from "zod/mini";
+import * as z from "../zod";
 import { assertNever, numberIn, wholeIn } from "../measure";
 import { KIND_FACTS, type BatterKind } from "../kind";
 import type { Batter } from "../mix";

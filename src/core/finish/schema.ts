@@ -1,4 +1,4 @@
-import * as z from "zod/mini";
+import * as z from "../zod";
 import { FrostingSchema, LAID, POURS } from "../build";
 import { numberIn, wholeIn } from "../measure";
 

@@ -1,4 +1,4 @@
-import * as z from "zod/mini";
+import * as z from "../zod";
 import { doneness, type Minutes } from "../bake";
 import { kitchenGrams, parseWith, type Result } from "../measure";
 import { BATTER_KINDS } from "../kind";

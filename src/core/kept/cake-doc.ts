@@ -1,4 +1,4 @@
-import * as z from "zod/mini";
+import * as z from "../zod";
 import { mergedFields, mergedValue, parseWith, type Result } from "../measure";
 import { RecipeDocSchema } from "../recipe";
 import { QuestionSchema, type Question } from "../ask";

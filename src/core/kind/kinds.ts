@@ -1,4 +1,4 @@
-import * as z from "zod/mini";
+import * as z from "../zod";
 import "../measure";
 import type { KindFacts } from "./facts";
 import { KIND_ROWS } from "./rows";

@@ -1,4 +1,4 @@
-import * as z from "zod/mini";
+import * as z from "../zod";
 
 /** What stands on a bench and tells numbers. */
 export const DEVICE_KINDS = ["scale", "core-probe", "oven-thermometer"] as const;

@@ -1,11 +1,11 @@
-import * as z from "zod/mini";
+import * as z from "../zod";
 import { LookSchema } from "../bake";
-import { parseWith, type Result } from "../measure";
+import { MS_PER_MIN, parseWith, type Result } from "../measure";
 import { SHORTCUTS, type Task, type Shortcut } from "../day";
 
 /** No bake is planned past the year 2200: minutes since 1970. */
-const LAST_MINUTE = Date.UTC(2200, 0, 1) / 60_000;
-const instant = z.int().check(z.gte(0), z.lte(LAST_MINUTE * 60_000));
+const LAST_MINUTE = Date.UTC(2200, 0, 1) / MS_PER_MIN;
+const instant = z.int().check(z.gte(0), z.lte(LAST_MINUTE * MS_PER_MIN));
 const taskId = z.string().check(z.minLength(1), z.maxLength(60));
 
 /** How a bake came out. */
@@ -164,8 +164,6 @@ export type Log = {
    */
   readonly lastAct: string | null;
 };
-
-const MS_PER_MIN = 60_000;
 
 /**
  * A bake as its events tell it, in the order they arrived: the same events always give the same. An

@@ -1,6 +1,6 @@
 import { tinsInOven, type Log } from "./log";
 import { restOfDay, type Left, type Rest } from "./rest";
-import { dueOf, type DayRequest, goingOf, type Stretch, type Task } from "../day";
+import { dueOf, type DayRequest, goingOf, OVENS, type Stretch, type Task } from "../day";
 
 /** A day that is being baked: what was planned, and when each task was to begin. */
 export type BegunDay = DayRequest & { readonly plannedFrom: ReadonlyMap<string, number> };
@@ -284,16 +284,21 @@ function statesOf(
     return { is: "running", startedAt: since, endsAt: told?.ringsAt ?? first?.nextAt ?? since };
   };
   for (const task of tasks) stateOf(task);
-  for (const task of ovensTaken(tasks, states)) states.set(task.id, { is: "waiting", until: null });
+  for (const task of OVENS.flatMap((oven) => ovenTaken(oven, tasks, states)))
+    states.set(task.id, { is: "waiting", until: null });
   return states;
 }
 
 /**
- * What could go on but for the oven: one load at a time, and what was warmed up for one cake is not
+ * What could go on but for its oven: one load at a time, and what was warmed up for one cake is not
  * given to another.
  */
-function ovensTaken(tasks: readonly Task[], states: Present["states"]): readonly Task[] {
-  const ovens = tasks.filter(({ needs }) => needs.includes("oven"));
+function ovenTaken(
+  oven: (typeof OVENS)[number],
+  tasks: readonly Task[],
+  states: Present["states"],
+): readonly Task[] {
+  const ovens = tasks.filter(({ needs }) => needs.includes(oven));
   const is = ({ id }: Task): TaskState["is"] | undefined => states.get(id)?.is;
   return ovens.filter(
     (task) =>

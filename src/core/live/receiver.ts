@@ -1,4 +1,4 @@
-import { cFromFahrenheit, OUNCE_G } from "../measure";
+import { MS_PER_MIN, cFromFahrenheit, OUNCE_G } from "../measure";
 import type { DeviceKind, DeviceNews, DeviceReading } from "./device-protocol";
 
 /** What a page holds of one kind of device. */
@@ -61,7 +61,6 @@ const MOST_RATE_C: Readonly<Record<DeviceKind, number>> = {
   "core-probe": 10,
   "oven-thermometer": 40,
 };
-const MS_PER_MIN = 60_000;
 /** A change that is read so often in a row is true. */
 const BELIEVED_AFTER = 4;
 

@@ -1,4 +1,4 @@
-import type * as z from "zod/mini";
+import type * as z from "../zod";
 import { bad, type Result } from "./issue";
 import { parseWith } from "./schema";
 

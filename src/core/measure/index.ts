@@ -44,6 +44,7 @@ export {
   fahrenheitSteps,
   INCH_MM,
   mlFromMm3,
+  MS_PER_MIN,
   OUNCE_G,
   US_CUP_ML,
   ZERO_C_IN_KELVIN,

@@ -1,4 +1,4 @@
-import * as z from "zod/mini";
+import * as z from "../zod";
 import { EGGS_G } from "./egg-sizes";
 import { numberIn } from "./schema";
 import { US_CUP_ML } from "./units";

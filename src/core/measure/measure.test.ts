@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import * as z from "zod/mini";
+import * as z from "../zod";
 import {
   cFromFahrenheit,
   fahrenheitFromC,

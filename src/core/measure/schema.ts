@@ -1,9 +1,5 @@
-import * as z from "zod/mini";
+import * as z from "../zod";
 import { bad, good, type Issue, type Result, type Unit } from "./issue";
-
-// The content policy of the pages forbids code made from strings, which Zod otherwise tries. Every
-// schema module imports this one, so this is set before the first schema is built.
-z.config({ jitless: true });
 
 type RangeFacts = {
   readonly min: number;

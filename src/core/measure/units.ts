@@ -5,6 +5,8 @@ export const US_CUP_ML = 236.5882365;
 const MM3_PER_ML = 1000;
 /** 0 °C in kelvin. */
 export const ZERO_C_IN_KELVIN = 273.15;
+/** Instants are kept in ms since 1970, the day is reckoned in whole or part minutes of it. */
+export const MS_PER_MIN = 60_000;
 
 /**
  * Volume in mL of a volume in mm³.

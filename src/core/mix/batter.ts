@@ -1,4 +1,4 @@
-import * as z from "zod/mini";
+import * as z from "../zod";
 import { bad, good, numberIn, type Result } from "../measure";
 import { BatterKindSchema, KIND_FACTS, type BatterKind, type Spread } from "../kind";
 

@@ -1,4 +1,4 @@
-import * as z from "zod/mini";
+import * as z from "../zod";
 import { numberIn, CUP_WAYS } from "../measure";
 
 /** What an ingredient is to a batter. */

@@ -1,4 +1,4 @@
-import * as z from "zod/mini";
+import * as z from "../zod";
 import { bakeInside } from "../bake";
 import { colourBowls, nextSpoon } from "../finish";
 import type { BuildRemark } from "../build";

@@ -309,6 +309,31 @@ describe("the day of cakes", () => {
     expect(dayPlan([cakeOf({ moved: { "final-coat": 600 } })]).left).toEqual(["0.final-coat"]);
   });
 
+  it("is in one oven one load after the other, and in two at once; each is told which to put on", () => {
+    const from = { id: "gas", name: "Gas oven" };
+    const day = (...ovens: readonly CakeOfDay["oven"][]) => {
+      const { request, schedule } = dayPlan(ovens.map((oven) => ({ ...cakeOf({}), oven })));
+      const baked = [0, 1].map((cake) => {
+        const placed = (name: string) =>
+          schedule?.placed.find(({ id }) => id === `${cake}.${name}`) ?? { from: NaN, to: NaN };
+        return { from: placed("warm-up").from, to: placed("look1").to };
+      });
+      return {
+        isTogether:
+          (baked[0]?.from ?? 0) < (baked[1]?.to ?? 0) &&
+          (baked[1]?.from ?? 0) < (baked[0]?.to ?? 0),
+        minutes: (schedule?.endsAt ?? NaN) - (schedule?.startsAt ?? NaN),
+        told: request.tasks.flatMap(({ doing }) => (doing.do === "warm-up" ? [doing.in] : [])),
+      };
+    };
+    const [one, other] = [day(from, from), day(from, { id: "small", name: "Small oven" })];
+    expect(one).toMatchObject({ isTogether: false, told: [undefined, undefined] });
+    expect(other).toMatchObject({ isTogether: true, told: ["Gas oven", "Small oven"] });
+    expect(other.minutes).toBeLessThan(one.minutes);
+    // Whose oven is not known stands in nobody else's way by chance: it has the first one's.
+    expect(day(from, null)).toMatchObject({ isTogether: false });
+  });
+
   it("that can't be done names what finds no place and the least change of each kind, and each does make it possible", () => {
     const { stuck, ways } = waysOut([
       cakeOf({ from: "14:30", to: "15:10", outFrom: "14:40", outTo: "15:00" }),

@@ -1,4 +1,4 @@
-import * as z from "zod/mini";
+import * as z from "../zod";
 import { HeatSchema, OVEN_LIMITS_C, OvenSchema } from "../bake";
 import { BuildSchema } from "../build";
 import { FillSchema, OnBatterSchema, ScaleSchema } from "../fill";

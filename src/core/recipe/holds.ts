@@ -1,4 +1,4 @@
-import * as z from "zod/mini";
+import * as z from "../zod";
 import {
   ALLERGENS,
   HAZARDS_OF_FOOD,

@@ -1,4 +1,4 @@
-import * as z from "zod/mini";
+import * as z from "../zod";
 import { KitchenMeasuresSchema, numberIn, parseWith, type Result } from "../measure";
 import { TinSchema } from "../tin";
 import { HEAT_SOURCES } from "./heat-sources";

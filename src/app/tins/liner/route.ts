@@ -1,5 +1,5 @@
 import type { NextRequest } from "next/server";
-import * as z from "zod/mini";
+import * as z from "@/core/zod";
 import { linerPages, linerPieces, linerSvg, PAPERS, readTin, tinGeometry } from "@/core/tin";
 import { issueText, linerLines, METRIC, tinText } from "@/words";
 import { linerPdf } from "./liner-pdf";

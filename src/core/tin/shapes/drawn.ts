@@ -1,4 +1,4 @@
-import * as z from "zod/mini";
+import * as z from "../../zod";
 import { numberIn } from "../../measure";
 import { common, depth, TIN_LIMITS, water, width } from "./fields";
 import type { ShapeRow } from "./row";

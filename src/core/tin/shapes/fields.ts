@@ -1,4 +1,4 @@
-import * as z from "zod/mini";
+import * as z from "../../zod";
 import { numberIn, wholeIn } from "../../measure";
 
 /** Inside sizes a tin may have. */

@@ -1,4 +1,4 @@
-import * as z from "zod/mini";
+import * as z from "../../zod";
 import { parseWith, type Result } from "../../measure";
 import { dome, domeFields } from "./dome";
 import { drawn, drawnFields } from "./drawn";

@@ -1,4 +1,4 @@
-import * as z from "zod/mini";
+import * as z from "../../zod";
 import { common, depth, TIN_LIMITS, water } from "./fields";
 import { straight, type ShapeRow } from "./row";
 

@@ -1,4 +1,4 @@
-import * as z from "zod/mini";
+import * as z from "../../zod";
 import { numberIn } from "../../measure";
 import { shared, width } from "./fields";
 import { byDiameter, ofDiameter, type ShapeRow } from "./row";

@@ -1,4 +1,4 @@
-import * as z from "zod/mini";
+import * as z from "../../zod";
 import { shared, width } from "./fields";
 import { byDiameter, ofDiameter, straight, type ShapeRow } from "./row";
 

@@ -24,8 +24,8 @@ export type HeldBy =
   | { readonly by: "far-enough" };
 
 /**
- * How far a task can move while all others stand, minutes; what is bound to it to the minute moves
- * along.
+ * A task's free float: how many minutes it can move while all others stand; what is bound to it to
+ * the minute moves along.
  */
 export type Float = {
   readonly earlierBy: number;
@@ -48,13 +48,13 @@ type Day = {
 
 type Limit = { readonly at: number; readonly hold: HeldBy };
 
-/** The freedom of every task of a day, by id. */
-export function freedomsOf(
+/** The free float of every task of a day, by id. */
+export function floatsOf(
   day: Day,
   placed: ReadonlyMap<string, Stretch>,
   away: readonly Stretch[],
 ): ReadonlyMap<string, Float> {
-  const freedoms = new Map<string, Float>();
+  const floats = new Map<string, Float>();
   const held = new Map(
     RESOURCES.map(
       (need) =>
@@ -79,7 +79,7 @@ export function freedomsOf(
       if (limits.later.at < later.at) later = limits.later;
     }
     for (const id of ids) {
-      freedoms.set(id, {
+      floats.set(id, {
         earlierBy: Math.max(0, earlier.at),
         laterBy: Math.max(0, later.at),
         earlierHold: earlier.hold,
@@ -88,7 +88,7 @@ export function freedomsOf(
       });
     }
   }
-  return freedoms;
+  return floats;
 }
 
 /** How many minutes one task can move to either side, by whatever does not move along. */

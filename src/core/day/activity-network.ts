@@ -25,8 +25,8 @@ export function dueOf({ wantedAt, endBy }: DayRequest): (task: Task) => number {
   return ({ id, cake }) => Math.min(wantedAt[cake] ?? last, endBy?.get(id) ?? Infinity);
 }
 
-/** A day's tasks with all that follows from their links alone. */
-export type Net = {
+/** The activity network: a day's tasks, and all that follows from their links alone. */
+export type ActivityNetwork = {
   readonly due: (task: Task) => number;
   readonly tasks: readonly Task[];
   readonly byId: ReadonlyMap<string, Task>;
@@ -44,15 +44,20 @@ export type Net = {
   /** For each unit those that come right before it, and how many come right after. */
   readonly before: ReadonlyMap<Unit, readonly Unit[]>;
   readonly followers: ReadonlyMap<Unit, number>;
-  /** Minutes of the longest chain from the start of the day to the end of a task. */
-  readonly wayMin: ReadonlyMap<string, number>;
+  /** Minutes of the longest path from the start of the day to the end of a task. */
+  readonly longestPathMin: ReadonlyMap<string, number>;
 };
 
 /**
+ * The activity network of tasks.
+ * @param due the minute a task has to be over by
  * @throws RangeError for a link to a task that is not there, a circle of links, or a task of no
  * whole minutes
  */
-export function netOf(tasks: readonly Task[], due: Net["due"]): Net {
+export function activityNetwork(
+  tasks: readonly Task[],
+  due: ActivityNetwork["due"],
+): ActivityNetwork {
   const byId = new Map(tasks.map((task) => [task.id, task]));
   const later = new Map<string, (TaskLink & { readonly to: Task })[]>(
     tasks.map(({ id }) => [id, []]),
@@ -67,23 +72,23 @@ export function netOf(tasks: readonly Task[], due: Net["due"]): Net {
       from.push({ ...link, to: task });
     }
   }
-  const wayMin = new Map<string, number>();
-  const onWay = new Set<string>();
-  const way = (task: Task): number => {
-    const known = wayMin.get(task.id);
+  const longestPathMin = new Map<string, number>();
+  const onPath = new Set<string>();
+  const longestPath = (task: Task): number => {
+    const known = longestPathMin.get(task.id);
     if (known !== undefined) return known;
-    if (onWay.has(task.id)) throw new RangeError(`task ${task.id} comes after itself`);
-    onWay.add(task.id);
+    if (onPath.has(task.id)) throw new RangeError(`task ${task.id} comes after itself`);
+    onPath.add(task.id);
     const before = task.after.map(({ id, leastMin }) => {
       const earlier = byId.get(id);
-      return earlier === undefined ? 0 : way(earlier) + leastMin;
+      return earlier === undefined ? 0 : longestPath(earlier) + leastMin;
     });
-    onWay.delete(task.id);
+    onPath.delete(task.id);
     const minutes = task.minutes + Math.max(0, ...before);
-    wayMin.set(task.id, minutes);
+    longestPathMin.set(task.id, minutes);
     return minutes;
   };
-  for (const task of tasks) way(task);
+  for (const task of tasks) longestPath(task);
   const units = boundTogether(tasks);
   const unitOf = new Map(
     units.flatMap((unit) => unit.members.map(({ task }) => [task.id, unit] as const)),
@@ -111,7 +116,7 @@ export function netOf(tasks: readonly Task[], due: Net["due"]): Net {
     tasks,
     byId,
     later,
-    wayMin,
+    longestPathMin,
     units,
     unitOf,
     before,

@@ -1,53 +1,56 @@
-import type { Attended, UnitHold, Net } from "./net";
+import type { Attended, UnitHold, ActivityNetwork } from "./activity-network";
 import type { Bound as Unit, Resource, Stretch } from "./task";
 
 /**
- * Times orders are mended when a task finds no place in its window: in all, and one of them before
- * another is tried.
+ * Repairs made when a task finds no place in its window: at most so many for a day, and so many of
+ * one order before another is tried. Both are judgements: more of them found no shorter day.
  */
-const MENDS = 240;
-const MENDS_OF_ONE = 24;
-/** How often orders may still be mended, and the task last left without a place. */
-export type Budget = { mends: number; stuck: string | null };
+const MOST_REPAIRS = 240;
+const MOST_OF_ONE = 24;
+/** How many repairs are left, and the task last left without a place. */
+export type RepairBudget = { repairs: number; stuck: string | null };
 
-/** The mends a day may take. */
-export const budgetOfDay = (): Budget => ({ mends: MENDS, stuck: null });
+/** All the repairs a day may take. */
+export const budgetOfRepairs = (): RepairBudget => ({ repairs: MOST_REPAIRS, stuck: null });
 
 /**
- * Each unit as late as may be, those with the longest way before them first among the ones whose
- * followers stand; null when one finds no place, or as soon as what is before it can't begin later
- * than `floor`.
+ * Serial schedule generation, backwards from the end: of the units whose followers stand, the one
+ * of the highest priority is placed as late as may be.
+ * @param priority by task; a unit has the highest of its tasks'
+ * @param horizon a start, in minutes since 1970, that is known already: an order that can't begin
+ *   later is given up
+ * @returns where each task stands; null when one finds no place, or at the horizon
  */
-export function placedBackwards(
-  net: Net,
-  weight: ReadonlyMap<string, number>,
+export function serialSchedule(
+  network: ActivityNetwork,
+  priority: ReadonlyMap<string, number>,
   away: readonly Stretch[],
-  budget: Budget,
-  floor: number,
+  budget: RepairBudget,
+  horizon: number,
 ): Map<string, Stretch> | null {
   const caps = new Map<string, number>();
-  const weights = new Map(
-    net.units.map((unit) => [
+  const priorities = new Map(
+    network.units.map((unit) => [
       unit,
-      Math.max(...unit.members.map(({ task }) => weight.get(task.id) ?? 0)),
+      Math.max(...unit.members.map(({ task }) => priority.get(task.id) ?? 0)),
     ]),
   );
-  const until = Math.max(0, budget.mends - MENDS_OF_ONE);
-  for (; budget.mends > until; budget.mends -= 1) {
+  const until = Math.max(0, budget.repairs - MOST_OF_ONE);
+  for (; budget.repairs > until; budget.repairs -= 1) {
     const placed = new Map<string, Stretch>();
     const held = new Map<Resource, Stretch[]>();
     let stuck: Unit | null = null;
-    const waiting = new Map(net.followers);
-    const ready = net.units.filter((unit) => waiting.get(unit) === 0);
-    let open = net.units.length;
+    const waiting = new Map(network.followers);
+    const ready = network.units.filter((unit) => waiting.get(unit) === 0);
+    let open = network.units.length;
     while (open > 0 && stuck === null) {
-      const unit = taken(ready, weights);
+      const unit = taken(ready, priorities);
       // Tasks bound to each other to the minute leave no room for what has to come between them.
       if (unit === null) return null;
-      const { latest, earliest } = windowOf(net, unit, placed, caps);
+      const { latest, earliest } = windowOf(network, unit, placed, caps);
       const to = latestFree(
-        net.holds.get(unit) ?? [],
-        net.presence.get(unit) ?? [],
+        network.holds.get(unit) ?? [],
+        network.presence.get(unit) ?? [],
         latest,
         held,
         away,
@@ -55,17 +58,17 @@ export function placedBackwards(
       if (to === null || to < earliest) stuck = unit;
       else {
         open -= 1;
-        for (const earlier of net.before.get(unit) ?? []) {
+        for (const earlier of network.before.get(unit) ?? []) {
           const left = (waiting.get(earlier) ?? 0) - 1;
           waiting.set(earlier, left);
           if (left === 0) ready.push(earlier);
         }
         for (const { task, endsBefore } of unit.members) {
           const stretch = { from: to - endsBefore - task.minutes, to: to - endsBefore };
-          if (stretch.to - (net.wayMin.get(task.id) ?? 0) <= floor) return null;
+          if (stretch.to - (network.longestPathMin.get(task.id) ?? 0) <= horizon) return null;
           placed.set(task.id, stretch);
         }
-        for (const { need, beganBefore, endsBefore } of net.holds.get(unit) ?? []) {
+        for (const { need, beganBefore, endsBefore } of network.holds.get(unit) ?? []) {
           const stretch = { from: to - beganBefore, to: to - endsBefore };
           const so = held.get(need);
           if (so === undefined) held.set(need, [stretch]);
@@ -73,19 +76,19 @@ export function placedBackwards(
         }
       }
     }
-    if (stuck === null) return isKept(net, placed) ? placed : null;
+    if (stuck === null) return isKept(network, placed) ? placed : null;
     budget.stuck =
       stuck.members.find(({ task }) => task.needs.includes("hands"))?.task.id ?? stuck.id;
     // What must follow it closely has to move earlier: as far as the next place that is free for
     // the one that is stuck.
     const to = latestFree(
-      net.holds.get(stuck) ?? [],
-      net.presence.get(stuck) ?? [],
-      windowOf(net, stuck, placed, caps).latest,
+      network.holds.get(stuck) ?? [],
+      network.presence.get(stuck) ?? [],
+      windowOf(network, stuck, placed, caps).latest,
       held,
       away,
     );
-    if (to === null || !cappedFollowers(net, stuck, to, placed, caps)) return null;
+    if (to === null || !cappedFollowers(network, stuck, to, placed, caps)) return null;
   }
   return null;
 }
@@ -94,7 +97,7 @@ export function placedBackwards(
  * Links inside a unit may contradict each other; those between units are kept by how they are
  * placed.
  */
-function isKept({ tasks }: Net, placed: ReadonlyMap<string, Stretch>): boolean {
+function isKept({ tasks }: ActivityNetwork, placed: ReadonlyMap<string, Stretch>): boolean {
   return tasks.every((task) =>
     task.after.every(({ id, leastMin, mostMin }) => {
       const lag = (placed.get(task.id)?.from ?? 0) - (placed.get(id)?.to ?? 0);
@@ -105,7 +108,7 @@ function isKept({ tasks }: Net, placed: ReadonlyMap<string, Stretch>): boolean {
 
 /** Holds back whatever follows a unit more closely than it can come; false when nothing does. */
 function cappedFollowers(
-  net: Net,
+  network: ActivityNetwork,
   unit: Unit,
   to: number,
   placed: ReadonlyMap<string, Stretch>,
@@ -113,9 +116,9 @@ function cappedFollowers(
 ): boolean {
   let isAny = false;
   for (const { task, endsBefore } of unit.members) {
-    for (const { to: follower, mostMin } of net.later.get(task.id) ?? []) {
+    for (const { to: follower, mostMin } of network.later.get(task.id) ?? []) {
       const stands = placed.get(follower.id);
-      const other = net.unitOf.get(follower.id);
+      const other = network.unitOf.get(follower.id);
       if (
         stands === undefined ||
         mostMin === null ||
@@ -133,15 +136,15 @@ function cappedFollowers(
   return isAny;
 }
 
-/** The heaviest of the ready ones, taken out of them; the first of equal ones. */
-function taken(ready: Unit[], weights: ReadonlyMap<Unit, number>): Unit | null {
+/** The ready unit of the highest priority, taken out; the first of equal ones. */
+function taken(ready: Unit[], priorities: ReadonlyMap<Unit, number>): Unit | null {
   let best = 0;
   for (let index = 1; index < ready.length; index += 1) {
     const [one, other] = [ready[index], ready[best]];
     if (
       one !== undefined &&
       other !== undefined &&
-      (weights.get(one) ?? 0) > (weights.get(other) ?? 0)
+      (priorities.get(one) ?? 0) > (priorities.get(other) ?? 0)
     )
       best = index;
   }
@@ -150,7 +153,7 @@ function taken(ready: Unit[], weights: ReadonlyMap<Unit, number>): Unit | null {
 
 /** The latest and the earliest a unit may end, as far as what follows it says. */
 function windowOf(
-  net: Net,
+  network: ActivityNetwork,
   unit: Unit,
   placed: ReadonlyMap<string, Stretch>,
   caps: ReadonlyMap<string, number>,
@@ -158,10 +161,10 @@ function windowOf(
   let latest = caps.get(unit.id) ?? Infinity;
   let earliest = -Infinity;
   for (const { task, endsBefore } of unit.members) {
-    latest = Math.min(latest, net.due(task) + endsBefore);
-    for (const { to, leastMin, mostMin } of net.later.get(task.id) ?? []) {
+    latest = Math.min(latest, network.due(task) + endsBefore);
+    for (const { to, leastMin, mostMin } of network.later.get(task.id) ?? []) {
       const stands = placed.get(to.id);
-      if (stands === undefined || net.unitOf.get(to.id) === unit) continue;
+      if (stands === undefined || network.unitOf.get(to.id) === unit) continue;
       latest = Math.min(latest, stands.from - leastMin + endsBefore);
       if (mostMin !== null) earliest = Math.max(earliest, stands.from - mostMin + endsBefore);
     }
