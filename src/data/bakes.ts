@@ -1,5 +1,5 @@
 import { and, desc, eq, gt, isNull } from "drizzle-orm";
-import { parseBakeDoc, type BakeDoc } from "@/core/kept";
+import { STORED_BAKE, type BakeDoc } from "@/core/kept";
 import { parseBakeEvents, type BakeEvent } from "@/core/live";
 import type { Connection } from "./connection";
 import { parsedJson } from "./parsed-json";
@@ -32,7 +32,7 @@ export async function addBake(
       await tx.insert(bakes).values({
         id: bake.id,
         name: bake.name,
-        doc: JSON.stringify(bake.doc),
+        doc: STORED_BAKE.write(bake.doc),
         startedAt: now.getTime(),
       });
       await tx.insert(bakeCakes).values(cakes);
@@ -44,7 +44,7 @@ export async function addBake(
 export async function findBake({ db }: Connection, id: string): Promise<StoredBake | null> {
   const [row] = await db.select().from(bakes).where(eq(bakes.id, id));
   if (row === undefined) return null;
-  const doc = parseBakeDoc(parsedJson(row.doc));
+  const doc = STORED_BAKE.read(row.doc);
   return {
     id: row.id,
     name: row.name,

@@ -1,8 +1,7 @@
 import { and, count, desc, eq, inArray, isNull, ne, or } from "drizzle-orm";
-import { parseCakeDoc, type CakeDoc } from "@/core/kept";
-import { parseQuestion, type Question } from "@/core/ask";
+import { STORED_COPY, STORED_QUESTION, type CakeDoc } from "@/core/kept";
+import type { Question } from "@/core/ask";
 import type { Connection } from "./connection";
-import { parsedJson } from "./parsed-json";
 import type { Saved } from "./saved";
 import { cakes } from "./schema";
 import { bringBack, takeOut } from "./shelf";
@@ -28,11 +27,11 @@ export type Cake = {
 };
 
 function docFrom(row: typeof cakes.$inferSelect): CakeDoc | null {
-  const recipe = row.recipe === null ? null : parsedJson(row.recipe);
+  const question = STORED_QUESTION.read(row.question);
+  const recipe = row.recipe === null ? null : STORED_COPY.read(row.recipe);
   // A damaged copy is not no copy: saving would lose it.
-  if (row.recipe !== null && recipe === null) return null;
-  const doc = parseCakeDoc({ question: parsedJson(row.question), recipe });
-  return doc.ok ? doc.value : null;
+  if (!question.ok || recipe?.ok === false) return null;
+  return { question: question.value, recipe: recipe?.value ?? null };
 }
 
 function cakeFrom(row: typeof cakes.$inferSelect): Cake {
@@ -52,8 +51,8 @@ export function cakeColumns({ question, recipe }: CakeDoc): {
   readonly wantedOn: string;
 } {
   return {
-    question: JSON.stringify(question),
-    recipe: recipe === null ? null : JSON.stringify(recipe),
+    question: STORED_QUESTION.write(question),
+    recipe: recipe === null ? null : STORED_COPY.write(recipe),
     wantedOn: /^\d{4}-\d{2}-\d{2}/u.exec(question.day.wantedAt)?.[0] ?? "",
   };
 }
@@ -71,7 +70,7 @@ function listedFrom(row: {
   readonly question: string;
   readonly updatedAt: number;
 }): ListedCake {
-  const question = parseQuestion(parsedJson(row.question));
+  const question = STORED_QUESTION.read(row.question);
   return {
     id: row.id,
     name: row.name,

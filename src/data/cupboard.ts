@@ -1,7 +1,7 @@
 import { and, asc, eq, isNull, sql } from "drizzle-orm";
-import { parseTin, type Tin } from "@/core/tin";
+import { STORED_TIN } from "@/core/kept";
+import type { Tin } from "@/core/tin";
 import type { Connection, Database } from "./connection";
-import { parsedJson } from "./parsed-json";
 import type { Saved } from "./saved";
 import { tins } from "./schema";
 import { bringBack, takeOut } from "./shelf";
@@ -34,7 +34,7 @@ export async function listTins({ db }: Connection): Promise<readonly CupboardTin
 }
 
 function tinFrom(row: typeof tins.$inferSelect): readonly CupboardTin[] {
-  const tin = parseTin(parsedJson(row.spec));
+  const tin = STORED_TIN.read(row.spec);
   if (!tin.ok) console.error(`tin ${row.id} can't be read:`, tin.issue);
   return tin.ok ? [{ id: row.id, name: row.name, tin: tin.value, owned: row.owned }] : [];
 }
@@ -78,7 +78,7 @@ export async function addTin(
     if (await isTaken(db, name, id)) return { kind: "name-taken" };
     await db
       .insert(tins)
-      .values({ id, name, spec: JSON.stringify(tin), owned, updatedAt: now.getTime() });
+      .values({ id, name, spec: STORED_TIN.write(tin), owned, updatedAt: now.getTime() });
     return { kind: "kept", version: 1 };
   });
 }
@@ -107,7 +107,7 @@ export async function changeTin(
       const version = row.version + 1;
       await tx
         .update(tins)
-        .set({ name, spec: JSON.stringify(tin), owned, version, updatedAt: now.getTime() })
+        .set({ name, spec: STORED_TIN.write(tin), owned, version, updatedAt: now.getTime() })
         .where(eq(tins.id, id));
       return { kind: "kept", version };
     }),

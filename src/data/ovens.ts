@@ -1,7 +1,7 @@
 import { and, asc, eq, isNull } from "drizzle-orm";
-import { parseOven, type KitchenOven } from "@/core/bake";
+import type { KitchenOven } from "@/core/bake";
+import { STORED_OVEN } from "@/core/kept";
 import type { Connection } from "./connection";
-import { parsedJson } from "./parsed-json";
 import type { Saved } from "./saved";
 import { ovens } from "./schema";
 import { bringBack, takeOut } from "./shelf";
@@ -26,7 +26,7 @@ export async function listOvens({ db }: Connection): Promise<readonly OvenRow[]>
 }
 
 function ovenFrom(row: typeof ovens.$inferSelect): readonly OvenRow[] {
-  const spec = parseOven(parsedJson(row.spec));
+  const spec = STORED_OVEN.read(row.spec);
   if (!spec.ok) console.error(`oven ${row.id} can't be read:`, spec.issue);
   return spec.ok ? [{ id: row.id, name: row.name, spec: spec.value }] : [];
 }
@@ -55,7 +55,9 @@ export async function addOven(
 ): Promise<void> {
   const at = now.getTime();
   await connection.write((db) =>
-    db.insert(ovens).values({ id, name, spec: JSON.stringify(spec), createdAt: at, updatedAt: at }),
+    db
+      .insert(ovens)
+      .values({ id, name, spec: STORED_OVEN.write(spec), createdAt: at, updatedAt: at }),
   );
 }
 
@@ -82,7 +84,7 @@ export async function changeOven(
       const version = row.version + 1;
       await tx
         .update(ovens)
-        .set({ name, spec: JSON.stringify(spec), version, updatedAt: now.getTime() })
+        .set({ name, spec: STORED_OVEN.write(spec), version, updatedAt: now.getTime() })
         .where(eq(ovens.id, id));
       return { kind: "kept", version };
     }),

@@ -1,7 +1,8 @@
 import { and, asc, count, desc, eq, inArray, isNull, like, or, type SQL } from "drizzle-orm";
 import { RecipeFactsSchema, type RecipeFacts } from "@/core/plan";
+import { STORED_RECIPE } from "@/core/kept";
 import { foldName } from "@/core/pantry";
-import { parseRecipeDoc, withSharedPart, type Part, type RecipeDoc } from "@/core/recipe";
+import { withSharedPart, type Part, type RecipeDoc } from "@/core/recipe";
 import type { Connection } from "./connection";
 import { parsedJson } from "./parsed-json";
 import type { Saved } from "./saved";
@@ -43,7 +44,7 @@ const MOST_CHOICES = 100;
 const NO_FACTS: RecipeFacts = { batter: {}, bake: { tins: [] } };
 
 function docFrom(text: string): RecipeDoc | null {
-  const parsed = parseRecipeDoc(parsedJson(text));
+  const parsed = STORED_RECIPE.read(text);
   return parsed.ok ? parsed.value : null;
 }
 
@@ -220,7 +221,7 @@ export function recipeRow(
   return {
     id,
     name: doc.name,
-    recipe: JSON.stringify(doc),
+    recipe: STORED_RECIPE.write(doc),
     facts: JSON.stringify(index.facts),
     search: index.search,
     versionAt: at,
@@ -254,12 +255,12 @@ export async function saveRecipe(
       if (row === undefined) return { kind: "gone" };
       if (row.revision !== base) return { kind: "changed-elsewhere", theirs: row };
       const at = now.getTime();
+      const before = docFrom(row.recipe);
       const doc =
-        changed.original === ""
-          ? { ...changed, original: docFrom(row.recipe)?.original ?? "" }
-          : changed;
-      const recipe = JSON.stringify(doc);
-      if (recipe === row.recipe) return { kind: "kept", version: row.revision };
+        changed.original === "" ? { ...changed, original: before?.original ?? "" } : changed;
+      const recipe = STORED_RECIPE.write(doc);
+      if (before !== null && recipe === STORED_RECIPE.write(before))
+        return { kind: "kept", version: row.revision };
       const begins = isNewVersion || at - row.versionAt > SAME_VERSION_MS;
       if (begins) await tx.insert(recipeVersions).values(versionRow(row));
       const revision = row.revision + 1;
@@ -289,7 +290,7 @@ function versionRow(row: typeof recipes.$inferSelect): typeof recipeVersions.$in
   return {
     recipeId: row.id,
     version: row.version,
-    recipe: doc === null ? row.recipe : JSON.stringify({ ...doc, original: "" }),
+    recipe: doc === null ? row.recipe : STORED_RECIPE.write({ ...doc, original: "" }),
     savedAt: row.updatedAt,
   };
 }
@@ -315,7 +316,7 @@ export async function addVersion(
       await tx.insert(recipeVersions).values({
         recipeId: id,
         version: row.version,
-        recipe: JSON.stringify({ ...doc, original: "" }),
+        recipe: STORED_RECIPE.write({ ...doc, original: "" }),
         savedAt: now.getTime(),
       });
       await tx

@@ -2,7 +2,7 @@ import { eq } from "drizzle-orm";
 import type { Connection } from "./connection";
 import { askAboutRecipe, FIRST_QUESTION, type Question } from "@/core/ask";
 import { recipeFacts, recipeSearchText, workRecipe } from "@/core/plan";
-import type { CakeDoc } from "@/core/kept";
+import { STORED_OVEN, STORED_TIN, type CakeDoc } from "@/core/kept";
 import { pantryOf } from "@/core/pantry";
 import { readRecipe } from "@/core/recipe";
 import { cakeColumns } from "./cakes";
@@ -33,7 +33,7 @@ export async function seedDemoKitchen(connection: Connection, now: Date): Promis
       await tx.insert(tins).values(
         DEMO_TINS.map(({ spec, ...tin }) => ({
           ...tin,
-          spec: JSON.stringify(spec),
+          spec: STORED_TIN.write(spec),
           updatedAt: now.getTime(),
         })),
       );
@@ -42,7 +42,7 @@ export async function seedDemoKitchen(connection: Connection, now: Date): Promis
       await tx.insert(ovens).values(
         DEMO_OVENS.map(({ spec, ...oven }, index) => ({
           ...oven,
-          spec: JSON.stringify(spec),
+          spec: STORED_OVEN.write(spec),
           createdAt: at + index,
           updatedAt: at,
         })),

@@ -34,7 +34,7 @@ export const REHEARSAL_SPEEDS = [10, 60, 300] as const;
  * What a bake began with, never changed after: its cakes as they were planned, the day's tasks and
  * when each was to begin. All that happened since is told by its events.
  */
-const BakeDocSchema = z.strictObject({
+export const BakeDocSchema = z.strictObject({
   cakes: z
     .array(
       z.strictObject({

@@ -3,18 +3,19 @@ import { mergedFields, mergedValue, parseWith, type Result } from "../measure";
 import { RecipeDocSchema } from "../recipe";
 import { QuestionSchema, type Question } from "../ask";
 
+/** A cake's own copy of a recipe, and the recipe's id in the kitchen. */
+export const CopiedRecipeSchema = z.strictObject({
+  id: z.string().check(z.minLength(1), z.maxLength(100)),
+  doc: RecipeDocSchema,
+});
+
 /**
  * A kept cake: its question, and its own copy of the recipe it was planned from, so that neither a
  * changed recipe nor a tin taken out of the cupboard changes the cake.
  */
 export const CakeDocSchema = z.strictObject({
   question: QuestionSchema,
-  recipe: z.nullable(
-    z.strictObject({
-      id: z.string().check(z.minLength(1), z.maxLength(100)),
-      doc: RecipeDocSchema,
-    }),
-  ),
+  recipe: z.nullable(CopiedRecipeSchema),
 });
 export type CakeDoc = z.infer<typeof CakeDocSchema>;
 
