@@ -4,6 +4,7 @@ import {
   INCH_MM,
   roundTo,
   type Issue,
+  type Expected,
   type RangeReason,
   type Unit,
 } from "@/core/measure";
@@ -149,7 +150,23 @@ const EXAMPLES: Readonly<Record<string, string>> = {
   halfMl: "a volume like 0.8 L, or the weight of the water like 795 g",
   count: "a number like 12",
 };
-const LENGTH_EXAMPLE = "a length like 20 cm or 8 in";
+
+/** The same for a field without an example of its own. */
+const EXPECTED: Readonly<Record<Expected, string>> = {
+  amount: "an amount like 1.5",
+  heat: "a heat like 180 °C or 350 °F",
+  length: "a length like 20 cm or 8 in",
+  minutes: "minutes like 34",
+  number: "a number like 4",
+  profile: "a height and a width",
+  share: "a share like 12 %",
+  size: "a size like 23 cm, 9 in or 33 x 23 x 5 cm",
+  text: "text",
+  thickness: "a thickness like 8 mm or 3/8 in",
+  time: "a time like 7:00",
+  volume: "a volume like 1.2 L or 5 cups",
+  weight: "a weight like 300 g",
+};
 
 /** What a recipe has to say before it can be scaled that way. */
 const NOTHING_TO_GO_BY: Readonly<Record<string, string>> = {
@@ -195,9 +212,7 @@ export function issueText(issue: Issue, units: Units): string {
     case "unknown-field":
       return `“${issue.value}” is not a field that is known here.`;
     case "unreadable": {
-      const example =
-        EXAMPLES[last(issue.path)] ??
-        (issue.expected === "a length" ? LENGTH_EXAMPLE : issue.expected);
+      const example = EXAMPLES[last(issue.path)] ?? EXPECTED[issue.expected];
       if (issue.path === "recipeText")
         return "This is a program's or a picture's file, not a text: paste the words of the recipe instead.";
       return issue.value === ""

@@ -153,11 +153,11 @@ describe("what is wrong with a recipe", () => {
       "This is a program's or a picture's file, not a text: paste the words of the recipe instead.",
     ],
     [
-      { code: "unreadable", path: "times", value: "many", expected: "an amount" },
+      { code: "unreadable", path: "times", value: "many", expected: "amount" },
       "“many” can't be read: write an amount like 1.5.",
     ],
     [
-      { code: "unreadable", path: "line", value: "some", expected: "an amount" },
+      { code: "unreadable", path: "line", value: "some", expected: "amount" },
       "“some” can't be read: write a weight like 640 g.",
     ],
     [

@@ -121,7 +121,7 @@ describe("issues name the value and what would be right", () => {
       "No tin yet: choose at least one.",
     ],
     [
-      { code: "unreadable", path: "ovenC", value: "hot", expected: "a heat" },
+      { code: "unreadable", path: "ovenC", value: "hot", expected: "heat" },
       METRIC,
       "“hot” can't be read: write a heat like 180 °C or 350 °F.",
     ],
@@ -131,7 +131,7 @@ describe("issues name the value and what would be right", () => {
       "Heat is missing: write a heat like 180 °C or 350 °F.",
     ],
     [
-      { code: "unreadable", path: "size", value: "zonk", expected: "a size" },
+      { code: "unreadable", path: "size", value: "zonk", expected: "size" },
       METRIC,
       "“zonk” can't be read: write a size like 23 cm, 9 in or 33 x 23 x 5 cm.",
     ],

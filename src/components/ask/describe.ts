@@ -24,18 +24,6 @@ export function riseText(topMm: number, depthMm: number, units: Units): string {
   return `rises to ${unitless} of ${depthText(depthMm, units)}`;
 }
 
-/**
- * The tin that matters most: one that overflows, else one that is too thin, else one that crowns;
- * among equals the one that comes nearest its rim.
- */
-export function worstFill(fills: readonly TinFill[]): TinFill | undefined {
-  const order = ["overflows", "too-thin", "crowns", "fits"];
-  const risen = ({ peak, geometry }: TinFill): number => peak.crownTopMm / geometry.depthMm;
-  return [...fills].sort(
-    (a, b) => order.indexOf(a.verdict) - order.indexOf(b.verdict) || risen(b) - risen(a),
-  )[0];
-}
-
 /** Whether a batter's amount is a guess from its tins. */
 export function isGuessed(batter: Batter): boolean {
   return batter.basis === "tins";

@@ -1,5 +1,6 @@
 "use client";
 
+import { worstFill } from "@/core/fill";
 import type { ReactNode } from "react";
 import { CircleCheck, Info, TriangleAlert } from "lucide-react";
 import { CAUTION_STATIONS, type Caution } from "@/core/caution";
@@ -27,7 +28,7 @@ import {
   weightText,
   type Units,
 } from "@/words";
-import { amountText, isGuessed, riseText, worstFill } from "./describe";
+import { amountText, isGuessed, riseText } from "./describe";
 import { Choice } from "../frame/field";
 
 type FiguresProps = {

@@ -102,7 +102,7 @@ function noteOf(
   read: Result<ReadTin> | undefined,
   units: Units,
 ): { readonly problem: string | null; readonly reading: string | null } {
-  const result = read ?? bad({ code: "missing", path: "size", expected: "a size" });
+  const result = read ?? bad({ code: "missing", path: "size", expected: "size" });
   return result.ok
     ? { problem: null, reading: tinReading(result.value, units) }
     : { problem: issueText(result.issue, units), reading: null };

@@ -29,7 +29,7 @@ export function LookAdvisor({
   const see = <K extends keyof Look>(sign: K, seen: Look[K]): void =>
     setLook((old) => ({ ...old, [sign]: seen }));
   const minute = boxed("minute", at, readMinutes, MinuteSchema, "minutes");
-  const coreC = boxed("coreC", core, (text) => readTempC(text, units.heat), CoreSchema, "a heat");
+  const coreC = boxed("coreC", core, (text) => readTempC(text, units.heat), CoreSchema, "heat");
   const problem = !minute.ok
     ? issueText(minute.issue, units)
     : coreC.ok

@@ -1,7 +1,7 @@
+import { worstFill } from "@/core/fill";
 import { planCake, type CakePlan } from "@/core/plan";
 import { readQuestion, type Question } from "@/core/ask";
 import { dialText, minutesText, tinText, VERDICT_WORDS, weightText, type Units } from "@/words";
-import { worstFill } from "../ask/describe";
 
 export type CakeRow = {
   readonly id: string;

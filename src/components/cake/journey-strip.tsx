@@ -1,5 +1,6 @@
 "use client";
 
+import { worstFill } from "@/core/fill";
 import { useEffect, useRef, type CSSProperties } from "react";
 import { coolDetail, type CakePlan, type ServeDetail } from "@/core/plan";
 import { roundTo } from "@/core/measure";
@@ -16,7 +17,7 @@ import {
 } from "@/words";
 import { finishedWith, layersText } from "@/words/finishing";
 import { CUT_NAMES } from "@/words/serving";
-import { amountText, worstFill } from "../ask/describe";
+import { amountText } from "../ask/describe";
 import { STATION_NAMES, STATIONS, type Station } from "../frame/stations";
 import { STATION_DRAWINGS } from "../section/strip-drawings";
 

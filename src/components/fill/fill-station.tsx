@@ -1,7 +1,7 @@
 "use client";
 
 import { Fragment } from "react";
-import { timesForDepth, CEILINGS, divided, DIVIDING, type TinFill } from "@/core/fill";
+import { timesForDepth, CEILINGS, divided, DIVIDING, type TinFill, worstFill } from "@/core/fill";
 import { linerPieces, paperNeeded, writeTin } from "@/core/tin";
 import {
   CEILING_NAMES,
@@ -21,7 +21,7 @@ import {
   type Units,
 } from "@/words";
 import type { TinChoice } from "../frame/choices";
-import { amountText, riseText, worstFill } from "../ask/describe";
+import { amountText, riseText } from "../ask/describe";
 import { Notes } from "../ask/plan-figures";
 import { TinsSide } from "../ask/tins-side";
 import { Choice, Field } from "../frame/field";

@@ -300,7 +300,7 @@ type KeptProps = {
  */
 function Kept({ label, path, text, read, schema, units, onKeep }: KeptProps) {
   const [typed, setTyped] = useState<string | null>(null);
-  const found = boxed(path, typed ?? text, read, schema, "a length");
+  const found = boxed(path, typed ?? text, read, schema, "length");
   const problem = typed === null || found.ok ? null : issueText(found.issue, units);
   return (
     <div className="flex min-w-36 flex-1">
@@ -310,7 +310,7 @@ function Kept({ label, path, text, read, schema, units, onKeep }: KeptProps) {
         problem={problem}
         onChange={(next) => {
           setTyped(next);
-          const value = boxed(path, next, read, schema, "a length");
+          const value = boxed(path, next, read, schema, "length");
           if (value.ok) onKeep(value.value);
         }}
         onBlur={() => {

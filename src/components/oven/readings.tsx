@@ -40,14 +40,14 @@ export function Readings({ spec, units, onChange }: ReadingsProps) {
     typed.dial,
     (text) => (dial.scale === "gas" ? gasMarkC(text) : null) ?? readTempC(text, scale),
     OvenReadingSchema.shape.dialC,
-    "a heat",
+    "heat",
   );
   const trueC = boxed(
     "trueC",
     typed.trueHeat,
     (text) => readTempC(text, units.heat),
     OvenReadingSchema.shape.trueC,
-    "a heat",
+    "heat",
   );
   const problem = (read: typeof dialC, text: string): string | null =>
     read.ok || (text === "" && !isTold) ? null : issueText(read.issue, units);

@@ -134,7 +134,7 @@ export function LineSheet({
               problem={
                 weighed !== "" && weighedG === null
                   ? issueText(
-                      { code: "unreadable", path: "massG", value: weighed, expected: "a weight" },
+                      { code: "unreadable", path: "massG", value: weighed, expected: "weight" },
                       METRIC,
                     )
                   : null

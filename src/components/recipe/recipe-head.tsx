@@ -6,7 +6,7 @@ import { recipeCautions } from "@/core/caution";
 import {
   CUPS_ML,
   EGGS_G,
-  readAmount,
+  readNumber,
   readMinutes,
   readTempC,
   type EggSize,
@@ -208,7 +208,7 @@ export function RecipeHead({
             label="Serves"
             className="w-24"
             value={doc.portions === undefined ? "" : String(doc.portions)}
-            read={(text) => inRange(text, wholeOf(text), 1, 500, "1 to 500 portions")}
+            read={(text) => inRange(text, readNumber(text), 1, 500, "1 to 500 portions")}
             onChange={(portions) =>
               onChange((old) => ({ ...old, portions: portions ?? undefined }))
             }
@@ -221,7 +221,7 @@ export function RecipeHead({
             read={(text) =>
               inRange(
                 text.replace(/\s*g$/u, ""),
-                wholeOf(text.replace(/\s*g$/u, "")),
+                readNumber(text.replace(/\s*g$/u, "")),
                 0.15,
                 1.5,
                 "0.15 to 1.5 g",
@@ -363,11 +363,6 @@ function inRange(
   return value >= min && value <= max
     ? { ok: true, value }
     : { ok: false, problem: `“${text}” is out of range: write ${expected}.` };
-}
-
-function wholeOf(text: string): number | null {
-  const amount = readAmount(text);
-  return amount === null || amount.rest !== "" ? null : amount.value;
 }
 
 function readTins(text: string, units: Units): BoxReading<RecipeDoc["bake"]["tins"]> {

@@ -29,6 +29,7 @@ import {
   boxed,
   numberIn,
   readAmount,
+  readNumber,
   readLengthMm,
   wholeIn,
   type Issue,
@@ -143,7 +144,7 @@ export function colourBoxes({
 }
 
 function readColour(path: string, text: string): Result<number> {
-  return boxed(path, text === "" ? "1" : text, relative, ShareSchema, "a share");
+  return boxed(path, text === "" ? "1" : text, relative, ShareSchema, "share");
 }
 
 /** The boxes of Build and Finish read; thicknesses without a unit are in millimetres, or inches. */
@@ -165,20 +166,19 @@ export function readFinish(
     path: string,
     text: string,
     schema: z.ZodMiniType<number | undefined>,
-  ): number | undefined =>
-    take(box, boxed(path, text, lengthMm, schema, "a thickness like 8 mm or 3/8 in"));
+  ): number | undefined => take(box, boxed(path, text, lengthMm, schema, "thickness"));
   const count = (
     box: FinishBox,
     path: string,
     text: string,
     schema: z.ZodMiniType<number | undefined>,
-  ): number | undefined => take(box, boxed(path, text, plainNumber, schema, "a number"));
+  ): number | undefined => take(box, boxed(path, text, readNumber, schema, "number"));
   const share = (
     box: FinishBox,
     path: string,
     text: string,
     schema: z.ZodMiniType<number | undefined>,
-  ): number | undefined => take(box, boxed(path, text, readShare, schema, "a share like 12 %"));
+  ): number | undefined => take(box, boxed(path, text, readShare, schema, "share"));
   const built = BuildSchema.shape;
   const on = FinishSchema.shape;
   const HeightSchema = z.optional(EdgeHeightSchema);
@@ -270,11 +270,6 @@ const USUAL_FRUIT = "40 mm";
 const SwirlCountSchema = SwirlsSchema.shape.count;
 const DripsSchema = PourSchema.shape.drips;
 const ShareSchema = numberIn(0.01, 1000, "count");
-
-function plainNumber(text: string): number | null {
-  const amount = readAmount(text);
-  return amount === null || amount.rest !== "" ? null : amount.value;
-}
 
 /** A share of a whole that nobody has to work out: `2`, `1/3`, `40 %`. */
 function relative(text: string): number | null {

@@ -6,7 +6,7 @@ import {
   good,
   issueAt,
   numberIn,
-  readAmount,
+  readNumber,
   readLengthMm,
   readMassG,
   readMinutes,
@@ -114,26 +114,20 @@ export function readQuestion(question: Question, ofLooker: ReadingHabit): ReadQu
   const from = readTins(question.from, habit.size);
   const { ovenC, minutes: bakeMinutes } = ReferenceSchema.shape;
   const { massG, volumeMl } = BatterSchema.shape;
-  const heat = boxed(
-    "ovenC",
-    question.heat,
-    (text) => readTempC(text, habit.heat),
-    ovenC,
-    "a heat",
-  );
+  const heat = boxed("ovenC", question.heat, (text) => readTempC(text, habit.heat), ovenC, "heat");
   const minutes = boxed("minutes", question.minutes, readMinutes, bakeMinutes, "minutes");
-  const weight = boxed("massG", question.weight, readMassG, massG, "a weight");
-  const volume = boxed("volumeMl", question.volume, readVolumeMl, volumeMl, "a volume");
+  const weight = boxed("massG", question.weight, readMassG, massG, "weight");
+  const volume = boxed("volumeMl", question.volume, readVolumeMl, volumeMl, "volume");
   const amount = readScale(question, habit);
-  const fruit = boxed("fruitG", question.fruit, readMassG, FillSchema.shape.fruitG, "a weight");
+  const fruit = boxed("fruitG", question.fruit, readMassG, FillSchema.shape.fruitG, "weight");
   const recipeFruit = boxed(
     "recipeFruit",
     question.recipeFruit,
     readMassG,
     FillSchema.shape.fruitG,
-    "a weight",
+    "weight",
   );
-  const recipeEggs = boxed("recipeEggs", question.recipeEggs, bareAmount, EggsSchema, "an amount");
+  const recipeEggs = boxed("recipeEggs", question.recipeEggs, readNumber, EggsSchema, "amount");
 
   const ownHeat =
     question.school === "own"
@@ -142,18 +136,12 @@ export function readQuestion(question: Question, ofLooker: ReadingHabit): ReadQu
           question.ownHeat,
           (text) => readTempC(text, habit.heat),
           OwnHeatSchema,
-          "a heat",
+          "heat",
         )
       : good(undefined);
   const also = readAlso(question, habit);
-  const pieces = boxed("pieces", question.pieces, bareAmount, PiecesSchema, "an amount");
-  const guests = boxed(
-    "guests",
-    question.guests,
-    bareAmount,
-    z.optional(GuestsSchema),
-    "an amount",
-  );
+  const pieces = boxed("pieces", question.pieces, readNumber, PiecesSchema, "amount");
+  const guests = boxed("guests", question.guests, readNumber, z.optional(GuestsSchema), "amount");
 
   const boxes = {
     from,
@@ -278,11 +266,6 @@ const TimesSchema = numberIn(0.05, 20, "times");
 const DepthSchema = numberIn(5, 200, "mm");
 const GuestsSchema = wholeIn(1, 500);
 
-function bareAmount(text: string): number | null {
-  const amount = readAmount(text.replace(/^[x×]\s*/u, ""));
-  return amount === null || amount.rest !== "" ? null : amount.value;
-}
-
 /** The oven of the question: its dial, readings and shelf, blowing or still as far as it can. */
 function ovenOf({ oven, fan }: Question): CakeInput["oven"] {
   if (oven === null) return { fan };
@@ -305,7 +288,7 @@ function readAlso(
       bake.heat.trim() === "" ? heat : bake.heat,
       (text) => readTempC(text, habit.heat),
       ReferenceSchema.shape.ovenC,
-      "a heat",
+      "heat",
     );
     if (!ovenC.ok) return ovenC;
     const minutes = boxed(
@@ -335,19 +318,19 @@ function readScale({ scale, amount, portion }: Question, habit: ReadingHabit): R
   if (amount.trim() === "") return good("keep");
   switch (scale) {
     case "times":
-      return boxed("times", amount, bareAmount, TimesSchema, "an amount");
+      return boxed("times", amount, readNumber, TimesSchema, "amount");
     case "depth": {
       const depthMm = boxed(
         "fillDepth",
         amount,
         (text) => readLengthMm(text, habit.size === "us" ? "in" : "cm"),
         DepthSchema,
-        "a length",
+        "length",
       );
       return depthMm.ok ? good({ depthMm: depthMm.value }) : depthMm;
     }
     case "guests": {
-      const guests = boxed("guests", amount, bareAmount, GuestsSchema, "an amount");
+      const guests = boxed("guests", amount, readNumber, GuestsSchema, "amount");
       return guests.ok ? good({ guests: guests.value, portion }) : guests;
     }
   }

@@ -1,5 +1,6 @@
 import { ZERO_C_IN_KELVIN } from "../measure";
 import { levelFor, spansAt, surfaceArea, wettedAreas, type Spans, type TinGeometry } from "../tin";
+import { CONVECTION, STEFAN_BOLTZMANN } from "./heat-transfer";
 import { MATERIAL_FACTS } from "./materials";
 
 /** One tin of batter in the oven. */
@@ -13,16 +14,12 @@ export type BakeCase = {
   readonly isLined?: boolean | undefined;
 };
 
-const STEFAN_BOLTZMANN = 5.670374419e-8;
 /** ρ0, cp and kl of batter: effective values for flour batters, kg/m³, J/kgK, W/mK. */
 const DENSITY = 950;
 const HEAT_CAPACITY = 2900;
 const CONDUCTIVITY = 0.5;
 /** Raw volume to mean volume over the bake, for which the fit was made. */
 const MEAN_RISE = 2.256;
-/** hc, W/m²K, of still and of fan-driven air. */
-const STILL_AIR = 7;
-const FAN_AIR = 14;
 /** Between tin and batter, m²K/W. */
 const CONTACT = 0.002;
 /** A layer of baking paper, m²K/W. */
@@ -73,7 +70,7 @@ export function closedFormTerms({ geometry, batterMl, ovenC, isFan, isLined = fa
   const tube = squareMetres(wetted.tubeMm2);
   const top = squareMetres(surfaceArea(geometry, heightMm));
 
-  const moved = isFan ? FAN_AIR : STILL_AIR;
+  const moved = isFan ? CONVECTION.fan : CONVECTION.still;
   const radiated = 4 * STEFAN_BOLTZMANN * ((ovenC + 100) / 2 + ZERO_C_IN_KELVIN) ** 3;
   const throughTop = 0.25 * moved + 0.622 * radiated;
   const throughWall =

@@ -72,7 +72,7 @@ export function readDay({ wantedAt, from, to, outFrom, outTo }: DayBoxes): Resul
 }
 
 const unreadable = (path: string, value: string): ReturnType<typeof bad> =>
-  bad({ code: "unreadable", path, value: value.trim(), expected: "a time" });
+  bad({ code: "unreadable", path, value: value.trim(), expected: "time" });
 
 function eveningBefore(minute: number, toMin: number): number {
   const day = new Date(minute * MS_PER_MIN);

@@ -9,4 +9,5 @@ export { depthRatio, PORTIONS, scaleFactor, ScaleSchema, timesForDepth, type Sca
 export { shareBasis } from "./share";
 export type { StockTin } from "./stock";
 export { vouchedRise } from "./vouched";
+export { worstFill } from "./worst";
 export { bestTinSets, type TinSet } from "./tin-sets";

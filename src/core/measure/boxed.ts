@@ -1,5 +1,5 @@
 import type * as z from "../zod";
-import { bad, type Result } from "./issue";
+import { bad, type Expected, type Result } from "./issue";
 import { parseWith } from "./schema";
 
 /**
@@ -8,14 +8,14 @@ import { parseWith } from "./schema";
  * @param path the field, for the words of what is wrong
  * @param read null for what can't be read; @param expected what it should be, for a path without an
  * example of its own
- * @example boxed("ovenC", "400 C", (text) => readTempC(text, "C"), numberIn(100, 260, "°C"), "a heat") // out of range
+ * @example boxed("ovenC", "400 C", (text) => readTempC(text, "C"), numberIn(100, 260, "°C"), "heat") // out of range
  */
 export function boxed<T>(
   path: string,
   text: string,
   read: (text: string) => number | null,
   schema: z.ZodMiniType<T>,
-  expected: string,
+  expected: Expected,
 ): Result<T> {
   const value = text.trim() === "" ? undefined : read(text);
   if (value === null) return bad({ code: "unreadable", path, value: text.trim(), expected });

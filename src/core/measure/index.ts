@@ -7,6 +7,7 @@ export {
   bad,
   good,
   issueAt,
+  type Expected,
   type Issue,
   type RangeReason,
   type Result,
@@ -33,7 +34,7 @@ export { GAS_MARKS, gasMarkC } from "./gas-marks";
 export { isSpoon, readUnit, unitSize, type KitchenUnit } from "./kitchen-units";
 export { kitchenMeasure, type KitchenMeasure } from "./kitchen-writing";
 export { readLengthMm, readMassG, readMinutes, readVolumeMl } from "./measured-text";
-export { readAmount } from "./number-text";
+export { readAmount, readNumber } from "./number-text";
 export { risingRoot } from "./rising-root";
 export { kitchenGrams, kitchenMl, roundTo, weighedGrams } from "./rounding";
 export { numberIn, parseWith, wholeIn } from "./schema";

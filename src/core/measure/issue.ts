@@ -20,6 +20,22 @@ export type RangeReason =
   | "coat-wider-than-ledge"
   | "fruit-wider-than-cake";
 
+/** What a box takes, where its field has no example of its own. */
+export type Expected =
+  | "amount"
+  | "heat"
+  | "length"
+  | "minutes"
+  | "number"
+  | "profile"
+  | "share"
+  | "size"
+  | "text"
+  | "thickness"
+  | "time"
+  | "volume"
+  | "weight";
+
 /**
  * An expected failure as data: what is wrong, where, with which value. The words are the
  * interface's.
@@ -59,7 +75,7 @@ export type Issue =
       readonly code: "unreadable";
       readonly path: string;
       readonly value: string;
-      readonly expected: string;
+      readonly expected: Expected;
     }
   | {
       readonly code: "not-extrapolated";

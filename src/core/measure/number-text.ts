@@ -37,6 +37,15 @@ export function readAmount(text: string): ReadAmount | null {
 }
 
 /**
+ * A number and nothing after it; null for anything else.
+ * @example readNumber("2 1/4") // 2.25
+ */
+export function readNumber(text: string): number | null {
+  const amount = readAmount(text);
+  return amount === null || amount.rest !== "" ? null : amount.value;
+}
+
+/**
  * Whole numbers and fractions side by side, added up. Unicode takes ¼ apart into 1⁄4; a digit
  * before it is a number of its own.
  */

@@ -1,4 +1,4 @@
-import { bad, eggWeight, good, readAmount, readMassG, type Result } from "../measure";
+import { bad, eggWeight, good, readNumber, readMassG, type Result } from "../measure";
 import {
   altitudeChanges,
   eggsIn,
@@ -67,9 +67,9 @@ function timesForAmount(
   doc: RecipeDoc,
   { formula }: WorkedRecipe,
 ): Result<number> {
-  const amount = make === "line" ? readMassG(of) : bareAmount(of);
+  const amount = make === "line" ? readMassG(of) : readNumber(of);
   if (amount === null || amount <= 0)
-    return bad({ code: "unreadable", path: make, value: of.trim(), expected: "an amount" });
+    return bad({ code: "unreadable", path: make, value: of.trim(), expected: "amount" });
   const by = {
     times: { by: "times", times: amount },
     portions: { by: "portions", portions: amount },
@@ -78,11 +78,6 @@ function timesForAmount(
   } as const;
   const times = scaleTimes(by[make], formula, doc.portions ?? null);
   return times === null ? bad({ code: "missing", path: make, expected: make }) : good(times);
-}
-
-function bareAmount(text: string): number | null {
-  const amount = readAmount(text);
-  return amount === null || amount.rest !== "" ? null : amount.value;
 }
 
 /**

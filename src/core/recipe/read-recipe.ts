@@ -31,7 +31,7 @@ export type RecipeReading = {
  */
 export function readRecipe(original: string, pantry: Pantry): Result<RecipeReading> {
   if (original.trim() === "")
-    return bad({ code: "missing", path: "recipeText", expected: "a recipe" });
+    return bad({ code: "missing", path: "recipeText", expected: "recipe" });
   if (original.length > RECIPE_LIMITS.original)
     return bad({
       code: "too-many",

@@ -2,11 +2,12 @@ import {
   bad,
   good,
   INCH_MM,
-  readAmount,
+  readNumber,
   readLengthMm,
   readMassG,
   readVolumeMl,
   roundTo,
+  type Expected,
   type Issue,
   type Result,
 } from "../measure";
@@ -122,7 +123,7 @@ export function readTinForm(form: TinForm, habit: SizeHabit): Result<Tin> {
     path: string,
     text: string,
     read: (text: string) => number | null,
-    expected: string,
+    expected: Expected,
     isNeeded: boolean,
   ): Issue | null => {
     if (text.trim() === "")
@@ -138,16 +139,14 @@ export function readTinForm(form: TinForm, habit: SizeHabit): Result<Tin> {
   const isOdd = form.shape === "odd";
   const profile = form.shape === "drawn" ? readProfile(form.profile, length) : good(null);
   const issues = [
-    ...needed.map((field) => put(field, form.lengths[field], length, "a length", true)),
-    ...usual.map((field) => put(field, form.lengths[field], length, "a length", false)),
-    form.shape === "drawn" ? null : put("depthMm", form.depth, length, "a length", !isOdd),
+    ...needed.map((field) => put(field, form.lengths[field], length, "length", true)),
+    ...usual.map((field) => put(field, form.lengths[field], length, "length", false)),
+    form.shape === "drawn" ? null : put("depthMm", form.depth, length, "length", !isOdd),
     profile.ok ? null : profile.issue,
-    canLean
-      ? put("taperDeg", form.taper.replace(/°\s*$/u, ""), plainNumber, "a lean", false)
-      : null,
-    form.shape === "well" ? put("count", form.count, plainNumber, "a number", true) : null,
-    put("brimMl", form.brim, water, "water", isOdd),
-    isOdd ? null : put("halfMl", form.half, water, "water", false),
+    canLean ? put("taperDeg", form.taper.replace(/°\s*$/u, ""), readNumber, "number", false) : null,
+    form.shape === "well" ? put("count", form.count, readNumber, "number", true) : null,
+    put("brimMl", form.brim, water, "volume", isOdd),
+    isOdd ? null : put("halfMl", form.half, water, "volume", false),
   ];
   const issue = issues.find((found) => found !== null);
   if (issue !== undefined) return bad(issue);
@@ -162,11 +161,6 @@ export function readTinForm(form: TinForm, habit: SizeHabit): Result<Tin> {
   if (!tin.ok) return tin;
   const geometry = tinGeometry(tin.value);
   return geometry.ok ? tin : geometry;
-}
-
-function plainNumber(text: string): number | null {
-  const amount = readAmount(text);
-  return amount === null || amount.rest !== "" ? null : amount.value;
 }
 
 function waterOf(text: string, heat: WaterHeat): number | null {
@@ -188,7 +182,7 @@ function readProfile(
         code: "unreadable",
         path: "profile",
         value: line.trim(),
-        expected: "a height and a width",
+        expected: "profile",
       });
     }
     points.push({ heightMm: height, widthMm: width });
@@ -198,7 +192,7 @@ function readProfile(
       code: "unreadable",
       path: "profile",
       value: "",
-      expected: "a height and a width",
+      expected: "profile",
     });
   return good(points);
 }

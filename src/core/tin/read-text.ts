@@ -64,7 +64,7 @@ const SILENT =
 export function readTin(text: string, habit: SizeHabit): Result<ReadTin> {
   const written = tidy(text);
   if (written === "")
-    return bad({ code: "unreadable", path: "size", value: text.trim(), expected: "a size" });
+    return bad({ code: "unreadable", path: "size", value: text.trim(), expected: "size" });
   const named = takeNamed(written);
   const shape = take(named.rest, SHAPE_WORDS);
   const material = take(shape.rest, MATERIAL_WORDS);
@@ -206,7 +206,7 @@ function readSizes(text: string): Result<readonly Size[]> {
     const counted = COUNT_WORDS.indexOf(word);
     if (counted >= 0) sizes.push({ value: counted + 1, unit: null, crossed: false });
     else if (word !== "x" && !SILENT.test(word))
-      return bad({ code: "unreadable", path: "size", value: word, expected: "a size" });
+      return bad({ code: "unreadable", path: "size", value: word, expected: "size" });
   }
   return good(sizes);
 }
@@ -285,7 +285,7 @@ function sizeFields(
   const { lengths, usualWidthMm, usualDepthMm } = shapeRow(shape);
   const [first = usualWidthMm, second, third] = written;
   if (first === undefined || lengths === null)
-    return bad({ code: "missing", path: "size", expected: "a size" });
+    return bad({ code: "missing", path: "size", expected: "size" });
   if (written.length > lengths.most) {
     return bad({
       code: "too-many",
@@ -295,7 +295,7 @@ function sizeFields(
     } satisfies Issue);
   }
   const fields = lengths.fields(first, second, third);
-  if (fields === null) return bad({ code: "missing", path: "widthMm", expected: "a size" });
+  if (fields === null) return bad({ code: "missing", path: "widthMm", expected: "size" });
   return good({ ...fields, depthMm: fields["depthMm"] ?? usualDepthMm });
 }
 

@@ -81,7 +81,7 @@ export function tinGeometry(given: Tin): Result<TinGeometry> {
   if (tin.brimMl === undefined) {
     return tin.halfMl === undefined
       ? drawn
-      : bad({ code: "missing", path: "brimMl", expected: "a volume" });
+      : bad({ code: "missing", path: "brimMl", expected: "volume" });
   }
   const brimMl = brimVolume(drawn.value);
   if (disagrees(tin.brimMl, brimMl))

@@ -1,4 +1,5 @@
 import { ZERO_C_IN_KELVIN } from "../../measure";
+import { STEFAN_BOLTZMANN } from "../heat-transfer";
 import {
   BATTER,
   EVAPORATION_J_PER_KG,
@@ -9,7 +10,6 @@ import {
 import type { Cells } from "./cells";
 import type { Mesh } from "./mesh";
 
-const STEFAN_BOLTZMANN = 5.670374419e-8;
 const BOILING_C = 100;
 const CRUST_W_PER_MK = 0.08;
 /** A top with this much crust is dry, m. */

@@ -1,14 +1,11 @@
 import { levelFor, outlineAt, planMask, spansAt } from "../../tin";
 import { PAPER_M2K_PER_W, type BakeCase } from "../closed-form";
+import { CONVECTION } from "../heat-transfer";
 import { MATERIAL_FACTS } from "../materials";
 import { conductivity, heatPotential } from "./batter-physics";
 import type { PlanAt } from "./cells";
 import { blockMesh, layerHeights, maskMesh, roundMesh, type Mesh } from "./mesh";
 import { solve, type Physics, type SolverCase } from "./solve";
-
-/** Convection of still and of fan-driven air, W/m²K. */
-const STILL_AIR = 7;
-const FAN_AIR = 14;
 
 const POTENTIAL = heatPotential(conductivity);
 
@@ -62,7 +59,7 @@ export function solverCase(
     layersM: layerHeights(depthMm / 1000, finer),
     planAt: tabulatedPlan(geometry, referenceMm),
     ovenC,
-    convection: isFan ? FAN_AIR : STILL_AIR,
+    convection: isFan ? CONVECTION.fan : CONVECTION.still,
     wall: MATERIAL_FACTS[geometry.material],
     hasStrips,
     physics: isLined
