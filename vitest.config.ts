@@ -7,5 +7,8 @@ export default defineConfig({
     include: ["src/**/*.test.ts", "scripts/**/*.test.ts"],
     environment: "node",
     testTimeout: 30_000,
+    // Modules are loaded once a worker, not once a file: tests leave nothing behind them.
+    isolate: false,
+    maxWorkers: 2,
   },
 });
