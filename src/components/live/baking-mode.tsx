@@ -104,7 +104,7 @@ export function BakingMode({
     core.value <= CORE_RANGE_C.max;
   const look: Look = { ...typed, ...(isCore ? { coreC: Math.round(core.value * 10) / 10 } : {}) };
   // What was taken back is left out of it.
-  const hasSeen = Object.values(typed).some((sign) => sign !== undefined);
+  const hasSeen = Object.values<unknown>(typed).some((sign) => sign !== undefined);
   const advice =
     load === undefined || !hasSeen
       ? null

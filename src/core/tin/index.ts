@@ -10,7 +10,6 @@ export type { PlanMask } from "./plans";
 export { inRadius, movedArea, solidArea } from "./moved-outline";
 export { readTin, type Assumed, type ReadTin, type SizeHabit } from "./read-text";
 export {
-  parseTin,
   shapeRow,
   SHAPES,
   tinCount,
