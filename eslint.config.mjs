@@ -54,6 +54,7 @@ export default tseslint.config(
         clearTimeout: "readonly",
         setInterval: "readonly",
         clearInterval: "readonly",
+        performance: "readonly",
         module: "writable",
         fetch: "readonly",
       },
