@@ -2,6 +2,7 @@ import { AskInAddress } from "@/components/ask/ask-in-address";
 import { CakeCards } from "@/components/cake/cake-cards";
 import { FreshList } from "@/components/frame/kitchen-changed";
 import { Trouble } from "@/components/frame/trouble";
+import { STORED_QUESTION } from "@/core/kept";
 import { kitchenDatabase, listCakes, listRecipeChoices, listTins, stored } from "@/data";
 import { storageText } from "@/words";
 import { keepCake } from "./cakes/actions";
@@ -13,7 +14,10 @@ export default async function AskPage() {
   const kitchen = await stored(async () => {
     const database = kitchenDatabase();
     return {
-      cakes: (await listCakes(database, { limit: RECENT })).cakes,
+      cakes: (await listCakes(database, { limit: RECENT })).cakes.map((cake) => {
+        const question = STORED_QUESTION.read(cake.question);
+        return { ...cake, question: question.ok ? question.value : null };
+      }),
       recipes: await listRecipeChoices(database),
       cupboard: await listTins(database),
     };

@@ -7,14 +7,20 @@ import { cakes } from "./schema";
 import { bringBack, takeOut } from "./shelf";
 
 /**
- * A cake as lists need it. A question that no longer parses is null: the row is shown, and never
- * thrown away.
+ * A cake as lists need it, its question as it is stored: a page of them is read where it is shown,
+ * a few at a time.
  */
 export type ListedCake = {
   readonly id: string;
   readonly name: string;
-  readonly question: Question | null;
-  readonly updatedAt: Date;
+  readonly question: string;
+};
+
+/** Another cake that one has something to do with. */
+export type RelatedCake = {
+  readonly id: string;
+  readonly name: string;
+  readonly question: Question;
 };
 
 /** A cake opened. What no longer parses is null. */
@@ -57,26 +63,14 @@ export function cakeColumns({ question, recipe }: CakeDoc): {
   };
 }
 
-const LISTED = {
-  id: cakes.id,
-  name: cakes.name,
-  question: cakes.question,
-  updatedAt: cakes.updatedAt,
-};
+const LISTED = { id: cakes.id, name: cakes.name, question: cakes.question };
 
-function listedFrom(row: {
-  readonly id: string;
-  readonly name: string;
-  readonly question: string;
-  readonly updatedAt: number;
-}): ListedCake {
-  const question = STORED_QUESTION.read(row.question);
-  return {
-    id: row.id,
-    name: row.name,
-    question: question.ok ? question.value : null,
-    updatedAt: new Date(row.updatedAt),
-  };
+/** Cakes whose question still parses. */
+function readable(rows: readonly ListedCake[]): readonly RelatedCake[] {
+  return rows.flatMap(({ id, name, question }) => {
+    const read = STORED_QUESTION.read(question);
+    return read.ok ? [{ id, name, question: read.value }] : [];
+  });
 }
 
 /**
@@ -96,7 +90,7 @@ export async function listCakes(
     .limit(page.limit)
     .offset(page.offset ?? 0);
   const [counted] = await db.select({ total: count() }).from(cakes).where(where);
-  return { cakes: rows.map(listedFrom), total: counted?.total ?? 0 };
+  return { cakes: rows, total: counted?.total ?? 0 };
 }
 
 /**
@@ -108,7 +102,7 @@ export async function listOthers(
   { db }: Connection,
   { id, doc }: Cake,
   limit: number,
-): Promise<readonly ListedCake[]> {
+): Promise<readonly RelatedCake[]> {
   const isOther = and(ne(cakes.id, id), isNull(cakes.deletedAt));
   const recent = await db
     .select(LISTED)
@@ -116,7 +110,7 @@ export async function listOthers(
     .where(isOther)
     .orderBy(desc(cakes.updatedAt), cakes.id)
     .limit(limit);
-  if (doc === null) return recent.map(listedFrom);
+  if (doc === null) return readable(recent);
   const { wantedOn } = cakeColumns(doc);
   const bound = await db
     .select(LISTED)
@@ -132,7 +126,7 @@ export async function listOthers(
     )
     .orderBy(desc(cakes.updatedAt), cakes.id);
   const known = new Set(recent.map((row) => row.id));
-  return [...recent, ...bound.filter((row) => !known.has(row.id))].map(listedFrom);
+  return readable([...recent, ...bound.filter((row) => !known.has(row.id))]);
 }
 
 /** No day has more cakes than this. */

@@ -2,10 +2,14 @@
 
 import Link from "next/link";
 import { useUnits } from "../frame/units";
-import { cakeSummary, type CakeRow } from "./cake-summary";
+import type { Question } from "@/core/ask";
+import { cakeSummary } from "./cake-summary";
+
+/** A question that no longer parses is null. */
+type CakeCard = { readonly id: string; readonly name: string; readonly question: Question | null };
 
 /** The last cakes, each a card to open. */
-export function CakeCards({ cakes }: { readonly cakes: readonly CakeRow[] }) {
+export function CakeCards({ cakes }: { readonly cakes: readonly CakeCard[] }) {
   const { units } = useUnits();
   return (
     <ul className="grid gap-3 md:grid-cols-3">

@@ -4,6 +4,7 @@ import { memo, useEffect, useState } from "react";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { Copy, Pencil, Trash2 } from "lucide-react";
+import { STORED_QUESTION } from "@/core/kept";
 import type { CakePlan } from "@/core/plan";
 import type { Units } from "@/words";
 import type { Outcome } from "../frame/outcome";
@@ -11,8 +12,11 @@ import { useTell } from "../frame/toasts";
 import { useUnits } from "../frame/units";
 import { drawnCake } from "../section/cake-places";
 import { wholeCake } from "../section/cake-shapes";
-import { cakeSummary, type CakeRow } from "./cake-summary";
+import { cakeSummary } from "./cake-summary";
 import { RenameSheet } from "./rename-sheet";
+
+/** A cake of the list, its question as it is stored. */
+type CakeRow = { readonly id: string; readonly name: string; readonly question: string };
 
 type CakeActions = {
   readonly renameCake: (id: string, name: string) => Promise<Outcome>;
@@ -110,10 +114,14 @@ export function CakeList({
   );
 }
 
-/**
- * A cake drawn small, its name, and what it comes to; until that is worked out its tins as they
- * were written.
- */
+const AWAITED = { tins: "…", facts: "\u00a0", plan: null };
+
+function workedSummary(stored: string, units: Units): ReturnType<typeof cakeSummary> {
+  const question = STORED_QUESTION.read(stored);
+  return cakeSummary(question.ok ? question.value : null, units);
+}
+
+/** A cake drawn small, its name, and what it comes to, once that is worked out. */
 const Told = memo(function Told({
   cake: { id, name, question },
   units,
@@ -123,9 +131,7 @@ const Told = memo(function Told({
   readonly units: Units;
   readonly isWorked: boolean;
 }) {
-  const { tins, facts, plan } = isWorked
-    ? cakeSummary(question, units)
-    : { tins: question?.tins.join(" and ") ?? "", facts: "…", plan: null };
+  const { tins, facts, plan } = isWorked ? workedSummary(question, units) : AWAITED;
   return (
     <>
       <span className="flex w-28 shrink-0 items-end justify-center border-b-[3px] border-ink max-sm:hidden">

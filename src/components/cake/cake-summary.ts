@@ -3,12 +3,6 @@ import { planCake, type CakePlan } from "@/core/plan";
 import { readQuestion, type Question } from "@/core/ask";
 import { dialText, minutesText, tinText, VERDICT_WORDS, weightText, type Units } from "@/words";
 
-export type CakeRow = {
-  readonly id: string;
-  readonly name: string;
-  readonly question: Question | null;
-};
-
 export type CakeSummary = {
   readonly tins: string;
   readonly facts: string;

@@ -9,15 +9,7 @@ export { planMask } from "./mask";
 export type { PlanMask } from "./plans";
 export { inRadius, movedArea, solidArea } from "./moved-outline";
 export { readTin, type Assumed, type ReadTin, type SizeHabit } from "./read-text";
-export {
-  shapeRow,
-  SHAPES,
-  tinCount,
-  tinDepth,
-  TinSchema,
-  type Shape,
-  type Tin,
-} from "./shapes";
+export { shapeRow, SHAPES, tinCount, tinDepth, TinSchema, type Shape, type Tin } from "./shapes";
 export { MATERIALS, type Material } from "./shapes/fields";
 export type { LengthField, TinFamily } from "./shapes/row";
 export { sectionAt, tinSection, type SectionPoint } from "./section";

@@ -38,11 +38,7 @@ const load = cache(async (id: string) =>
       ovens: await listOvens(database),
       pantry: await findPantry(database),
       bakes: await listOpenBakes(database),
-      others: (cake === null ? [] : await listOthers(database, cake, OTHERS)).flatMap((other) =>
-        other.question === null
-          ? []
-          : [{ id: other.id, name: other.name, question: other.question }],
-      ),
+      others: cake === null ? [] : await listOthers(database, cake, OTHERS),
     };
   }),
 );
