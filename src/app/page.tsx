@@ -2,6 +2,7 @@ import { AskInAddress } from "@/components/ask/ask-in-address";
 import { CakeCards } from "@/components/cake/cake-cards";
 import { FreshList } from "@/components/frame/kitchen-changed";
 import { Trouble } from "@/components/frame/trouble";
+import { FIRST_QUESTION } from "@/core/ask";
 import { STORED_QUESTION } from "@/core/kept";
 import { kitchenDatabase, listCakes, listRecipeChoices, listTins, stored } from "@/data";
 import { storageText } from "@/words";
@@ -15,7 +16,7 @@ export default async function AskPage() {
     const database = kitchenDatabase();
     return {
       cakes: (await listCakes(database, { limit: RECENT })).cakes.map((cake) => {
-        const question = STORED_QUESTION.read(cake.question);
+        const question = STORED_QUESTION.read(cake.question, FIRST_QUESTION);
         return { ...cake, question: question.ok ? question.value : null };
       }),
       recipes: await listRecipeChoices(database),

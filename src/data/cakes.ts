@@ -1,14 +1,14 @@
 import { and, count, desc, eq, inArray, isNull, ne, or } from "drizzle-orm";
 import { STORED_COPY, STORED_QUESTION, type CakeDoc } from "@/core/kept";
-import type { Question } from "@/core/ask";
+import { FIRST_QUESTION, type Question } from "@/core/ask";
 import type { Connection } from "./connection";
 import type { Saved } from "./saved";
 import { cakes } from "./schema";
 import { bringBack, takeOut } from "./shelf";
 
 /**
- * A cake as lists need it, its question as it is stored: a page of them is read where it is shown,
- * a few at a time.
+ * A cake as lists need it. Of its question what differs from the first one, as it is stored: a page
+ * of them is read where it is shown, a few at a time.
  */
 export type ListedCake = {
   readonly id: string;
@@ -65,6 +65,12 @@ export function cakeColumns({ question, recipe }: CakeDoc): {
 
 const LISTED = { id: cakes.id, name: cakes.name, question: cakes.question };
 
+/** With as much of its question as makes it this cake's. */
+const shortened = (cake: ListedCake): ListedCake => ({
+  ...cake,
+  question: STORED_QUESTION.shortened(cake.question, FIRST_QUESTION),
+});
+
 /** Cakes whose question still parses. */
 function readable(rows: readonly ListedCake[]): readonly RelatedCake[] {
   return rows.flatMap(({ id, name, question }) => {
@@ -90,7 +96,7 @@ export async function listCakes(
     .limit(page.limit)
     .offset(page.offset ?? 0);
   const [counted] = await db.select({ total: count() }).from(cakes).where(where);
-  return { cakes: rows, total: counted?.total ?? 0 };
+  return { cakes: rows.map(shortened), total: counted?.total ?? 0 };
 }
 
 /**

@@ -4,6 +4,7 @@ import { memo, useEffect, useState } from "react";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { Copy, Pencil, Trash2 } from "lucide-react";
+import { FIRST_QUESTION } from "@/core/ask";
 import { STORED_QUESTION } from "@/core/kept";
 import type { CakePlan } from "@/core/plan";
 import type { Units } from "@/words";
@@ -15,7 +16,7 @@ import { wholeCake } from "../section/cake-shapes";
 import { cakeSummary } from "./cake-summary";
 import { RenameSheet } from "./rename-sheet";
 
-/** A cake of the list, its question as it is stored. */
+/** A cake of the list, its question as the list has it. */
 type CakeRow = { readonly id: string; readonly name: string; readonly question: string };
 
 type CakeActions = {
@@ -65,6 +66,7 @@ export function CakeList({
 
   return (
     <>
+      <Icons />
       <ul className="panel divide-y-[1.5px] divide-line">
         {cakes.map((cake, index) => (
           <li key={cake.id} className="flex flex-wrap items-center gap-x-4 gap-y-2 px-4 py-3">
@@ -76,7 +78,7 @@ export function CakeList({
                 aria-label={`Rename ${cake.name}`}
                 onClick={() => setRenaming(cake)}
               >
-                <Pencil size={17} aria-hidden />
+                <Icon of="pencil" />
               </button>
               <button
                 type="button"
@@ -89,7 +91,7 @@ export function CakeList({
                   )
                 }
               >
-                <Copy size={17} aria-hidden />
+                <Icon of="copy" />
               </button>
               <button
                 type="button"
@@ -97,7 +99,7 @@ export function CakeList({
                 aria-label={`Delete ${cake.name}`}
                 onClick={() => remove(cake)}
               >
-                <Trash2 size={17} aria-hidden />
+                <Icon of="bin" />
               </button>
             </div>
           </li>
@@ -114,10 +116,27 @@ export function CakeList({
   );
 }
 
+/** The rows' icons, drawn once: fifty rows of paths would be most of the page. */
+const Icons = () => (
+  <svg width="0" height="0" className="absolute" aria-hidden>
+    {Object.entries({ pencil: Pencil, copy: Copy, bin: Trash2 }).map(([name, Drawn]) => (
+      <symbol key={name} id={`icon-${name}`}>
+        <Drawn size={17} />
+      </symbol>
+    ))}
+  </svg>
+);
+
+const Icon = ({ of }: { readonly of: "pencil" | "copy" | "bin" }) => (
+  <svg width="17" height="17" aria-hidden>
+    <use href={`#icon-${of}`} />
+  </svg>
+);
+
 const AWAITED = { tins: "…", facts: "\u00a0", plan: null };
 
 function workedSummary(stored: string, units: Units): ReturnType<typeof cakeSummary> {
-  const question = STORED_QUESTION.read(stored);
+  const question = STORED_QUESTION.read(stored, FIRST_QUESTION);
   return cakeSummary(question.ok ? question.value : null, units);
 }
 
@@ -152,13 +171,14 @@ const Told = memo(function Told({
 });
 
 /**
- * So many cakes are worked out with the page, and then as many at a time in the browser, so that
- * neither server nor hand waits for a long list.
+ * So many cakes are worked out with the page, and then more in the browser, a few at a time, so
+ * that neither server nor hand waits for a long list.
  */
+const WITH_THE_PAGE = 2;
 const AT_A_TIME = 6;
 
 function useWorked(cakes: number): number {
-  const [worked, setWorked] = useState(AT_A_TIME);
+  const [worked, setWorked] = useState(WITH_THE_PAGE);
   useEffect(() => {
     if (worked >= cakes) return;
     const next = setTimeout(() => setWorked(worked + AT_A_TIME));

@@ -1,6 +1,7 @@
 import { readdirSync, readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
 import * as z from "../zod";
+import { FIRST_QUESTION } from "../ask";
 import {
   STORED_BAKE,
   STORED_COPY,
@@ -41,6 +42,28 @@ describe("stored documents", () => {
       expect(versions.toSorted()).toEqual(Array.from({ length: version }, (_, index) => index + 1));
     },
   );
+});
+
+describe("a question sent in short", () => {
+  it("says what differs, and is the same with what is usual", () => {
+    const asked = {
+      ...FIRST_QUESTION,
+      tins: ["loaf 22 x 11 cm"],
+      day: { ...FIRST_QUESTION.day, wantedAt: "2026-12-05T15:00" },
+    };
+    const short = STORED_QUESTION.shortened(STORED_QUESTION.write(asked), FIRST_QUESTION);
+    expect(JSON.parse(short)).toEqual({
+      v: STORED_QUESTION.version,
+      tins: ["loaf 22 x 11 cm"],
+      day: { wantedAt: "2026-12-05T15:00" },
+    });
+    expect(STORED_QUESTION.read(short, FIRST_QUESTION)).toEqual({ ok: true, value: asked });
+  });
+
+  it("is left alone when it is damaged or of another version", () => {
+    for (const text of ['{"half":', '{"v":99,"name":"a"}'])
+      expect(STORED_QUESTION.shortened(text, FIRST_QUESTION)).toBe(text);
+  });
 });
 
 describe("a kind that has changed twice", () => {

@@ -2,7 +2,7 @@ import type * as z from "../zod";
 import { bad, parseWith, type Result } from "../measure";
 
 /** Turns a document of one version into the next one's, or leaves to the schema what is neither. */
-export type Upgrade = (older: Readonly<Record<string, unknown>>) => Record<string, unknown>;
+export type Upgrade = (older: Fields) => Record<string, unknown>;
 
 /** How one kind of document stands in the file: as text that names the version it was written in. */
 export type StoredKind<T> = {
@@ -12,8 +12,14 @@ export type StoredKind<T> = {
    * The document that a text holds, brought up from whatever version wrote it.
    * @returns the first thing wrong with it; of a text of a later version, that version
    */
-  readonly read: (text: string) => Result<T>;
+  readonly read: (text: string, usual?: T) => Result<T>;
   readonly write: (doc: T) => string;
+  /**
+   * A text that says only what differs from `usual`, a field or a box of a field at a time, for
+   * lists that are sent far; `read` takes it with the same `usual`. A text of an older version is
+   * left as it is.
+   */
+  readonly shortened: (text: string, usual: T) => string;
 };
 
 /** Where a stored document says its version; one written before there were any says nothing. */
@@ -32,7 +38,7 @@ export function storedKind<T extends object>(
   const version = FIRST_VERSION + upgrades.length;
   return {
     version,
-    read: (text) => {
+    read: (text, usual) => {
       const found = fieldsOf(text);
       if (found === null) return parseWith(schema, null);
       const { [VERSION_FIELD]: said = FIRST_VERSION, ...fields } = found;
@@ -46,18 +52,49 @@ export function storedKind<T extends object>(
       const upgraded = upgrades
         .slice(said - FIRST_VERSION)
         .reduce<Record<string, unknown>>((older, upgrade) => upgrade(older), fields);
-      return parseWith(schema, upgraded);
+      return parseWith(schema, usual === undefined ? upgraded : withUsual(upgraded, usual));
     },
     write: (doc) => JSON.stringify({ [VERSION_FIELD]: version, ...doc }),
+    shortened: (text, usual) => {
+      const found = fieldsOf(text);
+      return found === null || (found[VERSION_FIELD] ?? FIRST_VERSION) !== version
+        ? text
+        : JSON.stringify(unlike(found, usual));
+    },
   };
 }
 
-function fieldsOf(text: string): Readonly<Record<string, unknown>> | null {
+type Fields = Readonly<Record<string, unknown>>;
+
+const isFields = (value: unknown): value is Fields =>
+  typeof value === "object" && value !== null && !Array.isArray(value);
+
+/** What of a document is not as usual. */
+function unlike(doc: Fields, usual: object): Fields {
+  const other = new Map(Object.entries(usual) as [string, unknown][]);
+  return Object.fromEntries(
+    Object.entries(doc).flatMap(([field, value]) => {
+      const its = other.get(field);
+      if (JSON.stringify(value) === JSON.stringify(its)) return [];
+      return [[field, isFields(value) && isFields(its) ? unlike(value, its) : value]];
+    }),
+  );
+}
+
+/** A document whose fields are as usual where it says nothing of them. */
+function withUsual(doc: Fields, usual: object): Fields {
+  const whole: Record<string, unknown> = { ...usual };
+  for (const [field, value] of Object.entries(doc)) {
+    const its = whole[field];
+    whole[field] = isFields(value) && isFields(its) ? withUsual(value, its) : value;
+  }
+  return whole;
+}
+
+function fieldsOf(text: string): Fields | null {
   try {
     const found: unknown = JSON.parse(text);
-    return typeof found === "object" && found !== null && !Array.isArray(found)
-      ? (found as Readonly<Record<string, unknown>>)
-      : null;
+    return isFields(found) ? found : null;
   } catch {
     return null;
   }
