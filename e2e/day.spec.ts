@@ -197,6 +197,27 @@ test.describe("the day of a cake", () => {
     ).toBeVisible();
   });
 
+  test("of two cakes in two ovens has both on at once, and says which", async ({ page }) => {
+    for (const [name, oven] of [
+      ["In the kitchen", "Kitchen oven"],
+      ["In the chapel", "Chapel hall, the small one"],
+    ] as const) {
+      await ownCake(page, name, `${LAYERS}&tins=2 x 20.3 x 5.1 cm round`);
+      await station(page, "Bake").click();
+      await page.getByLabel("Oven", { exact: true }).selectOption(oven);
+      await station(page, "Day").click();
+      await page.getByLabel("Wanted", { exact: true }).fill("2026-12-29T15:00");
+      await expect(page.getByRole("status").filter({ hasText: /Saved \d\d:\d\d/u })).toBeVisible();
+    }
+    await page.getByRole("link", { name: "see both in one day" }).click();
+    const day = page.getByRole("region", { name: "The day" });
+    await expect(day.getByText("Oven 2", { exact: true })).toBeVisible();
+    const tasks = day.getByRole("list", { name: /^Tasks of/u });
+    await expect(tasks).toContainText("Kitchen oven on at");
+    await expect(tasks).toContainText("Chapel hall, the small one on at");
+    await expectAccessible(page);
+  });
+
   test("that is past, or should have begun, is said", async ({ page }) => {
     await ownCake(page, "Yesterday", `${LAYERS}&tins=2 x 20.3 x 5.1 cm round`);
     await station(page, "Day").click();
