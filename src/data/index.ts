@@ -36,13 +36,10 @@ export {
 export { findPantry, keepIngredient, learnName } from "./pantry";
 export {
   addRecipe,
-  addVersion,
   deleteRecipe,
   findRecipe,
-  findVersion,
   listRecipeChoices,
   listSharableParts,
-  listVersions,
   markBaked,
   reindexRecipes,
   restoreRecipe,
@@ -51,4 +48,5 @@ export {
   type KeptRecipe,
   type RecipeIndex,
 } from "./recipes";
+export { addVersion, findVersion, listVersions } from "./recipe-versions";
 export { loggable, stored, storageIssue, type StorageIssue } from "./storage-issue";

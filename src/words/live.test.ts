@@ -4,17 +4,15 @@ import { METRIC } from ".";
 import {
   comingText,
   countdown,
-  deviceTroubleText,
   nextText,
   ordinal,
-  pouredText,
   rungText,
   spareText,
   stepWords,
   timerText,
-  toGoText,
   WAY_WORDS,
 } from "./live";
+import { deviceTroubleText, pouredText, toGoText } from "./devices";
 
 const US = { measure: "us", heat: "F" } as const;
 const spaced = (text: string): string => text.replaceAll("\u00a0", " ");

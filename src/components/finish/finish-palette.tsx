@@ -1,53 +1,34 @@
 "use client";
 
-import { X } from "lucide-react";
 import { LAID, POURS, type Laid } from "@/core/build";
-import type { FinishBoxes, ReadQuestion } from "@/core/ask";
 import {
   AMOUNTS,
   BORDER_PLACES,
   LAID_PLACES,
-  PATTERNS,
   PIPED,
   POUR_SIDES,
   POUR_WINDOWS,
   ROLLED_MM,
   SWIRLS,
 } from "@/core/finish";
-import { issueText, SPREAD_NAMES, type Units } from "@/words";
-import {
-  AMOUNT_NAMES,
-  LAID_NAMES,
-  PATTERN_NAMES,
-  PIPED_NAMES,
-  pourText,
-  SWIRL_NAMES,
-} from "@/words/finishing";
+import { issueText, SPREAD_NAMES } from "@/words";
+import { AMOUNT_NAMES, LAID_NAMES, PIPED_NAMES, pourText, SWIRL_NAMES } from "@/words/finishing";
 import { Choice, Field } from "../frame/field";
 import { ThickField } from "../build/thick-field";
 import { boxText } from "../build/thick-text";
+import { Fruit, Worn } from "./fruit-places";
+import { type PaletteProps, PLACE_NAMES } from "./palette-props";
 
-type PaletteProps = {
-  readonly boxes: FinishBoxes;
-  readonly issues: ReadQuestion["issues"];
-  readonly units: Units;
-  readonly onlyCups: boolean;
-  readonly onChange: (changes: Partial<FinishBoxes>, field?: string) => void;
-};
-
-const PLACE_NAMES = {
-  top: "on the top",
-  base: "at the foot",
-  sides: "on the sides",
-  floor: "on the tin's floor",
-} as const;
 const POUR_SIDE_NAMES = {
   none: "on the top alone",
   drips: "with drips",
   all: "over the sides too",
 } as const;
+
 const MOST_BORDERS = 4;
+
 const MOST_TOPPINGS = 6;
+
 /** What a border is when it is put on. */
 const FIRST_BORDER = { style: "shell", widthMm: "" } as const;
 
@@ -303,100 +284,5 @@ export function FinishPalette({ boxes, issues, units, onlyCups, onChange }: Pale
         {boxes.fruit !== null && <Fruit fruit={boxes.fruit} {...{ issues, units, onChange }} />}
       </ul>
     </section>
-  );
-}
-
-function Fruit({
-  fruit,
-  issues,
-  units,
-  onChange,
-}: Pick<PaletteProps, "issues" | "units" | "onChange"> & {
-  readonly fruit: NonNullable<FinishBoxes["fruit"]>;
-}) {
-  const change = (changes: Partial<typeof fruit>): void =>
-    onChange({ fruit: { ...fruit, ...changes } }, `fruit-${Object.keys(changes).join()}`);
-  const problem = (field: string): string | null =>
-    issues.fruit?.path.endsWith(field) === true ? issueText(issues.fruit, units) : null;
-  return (
-    <Worn name="fruit" onRemove={() => onChange({ fruit: null })}>
-      <span className="py-2">Fruit</span>
-      <Choice
-        label="Where the fruit lies"
-        className="field !w-auto pr-1"
-        value={fruit.at}
-        choices={(["top", "floor"] as const).map((each) => [each, PLACE_NAMES[each]] as const)}
-        onChange={(at) => change({ at })}
-      />
-      <Choice
-        label="How the fruit is laid"
-        className="field !w-auto pr-1"
-        value={fruit.pattern}
-        choices={PATTERNS.map((each) => [each, PATTERN_NAMES[each]] as const)}
-        onChange={(pattern) => change({ pattern })}
-      />
-      <div className="flex w-full gap-2">
-        <ThickField
-          units={units}
-          label="Slice, wide"
-          value={fruit.widthMm}
-          onChange={(widthMm) => change({ widthMm })}
-          problem={problem("widthMm")}
-          placeholder={units.measure === "us" ? "1 1/2 in" : "40 mm"}
-        />
-        <Field
-          label="Overlap"
-          value={fruit.overlap}
-          onChange={(overlap) => change({ overlap })}
-          problem={problem("overlap")}
-          placeholder="none"
-        />
-        <Field
-          label="Slices a fruit"
-          value={fruit.each}
-          onChange={(each) => change({ each })}
-          problem={problem("each")}
-          placeholder="6"
-        />
-      </div>
-      <label className="flex items-center gap-2 text-[15px]">
-        <input
-          type="checkbox"
-          className="size-5 accent-ink"
-          checked={fruit.syrup}
-          onChange={(event) => change({ syrup: event.target.checked })}
-        />
-        cooked in syrup first
-      </label>
-    </Worn>
-  );
-}
-
-function Worn({
-  name,
-  note,
-  onRemove,
-  children,
-}: {
-  readonly name: string;
-  readonly note?: string;
-  readonly onRemove: () => void;
-  readonly children: React.ReactNode;
-}) {
-  return (
-    <li className="rounded-control border-[1.5px] border-line bg-white py-1.5 pl-2.5">
-      <div className="flex items-start gap-1.5">
-        <div className="flex min-w-0 flex-1 flex-wrap items-start gap-1.5">{children}</div>
-        <button
-          type="button"
-          className="flex size-10 shrink-0 items-center justify-center"
-          aria-label={`Take off the ${name}`}
-          onClick={onRemove}
-        >
-          <X size={17} aria-hidden />
-        </button>
-      </div>
-      {note !== undefined && <p className="pt-1 pr-2 text-[14px] text-ink-2">{note}</p>}
-    </li>
   );
 }

@@ -5,7 +5,7 @@ import { borderLength, drawnBeads, swirlCount, swirlSize, type FinishedTier } fr
 import { cakeTop, type CakeTop } from "@/core/serve";
 import { exactLengthText, type Units } from "@/words";
 import { stuffName } from "@/words/finishing";
-import { spreadFill } from "../section/cake-shapes";
+import { spreadFill } from "../section/strokes";
 import type { DrawnCake } from "../section/cake-places";
 import { outlinePath } from "../serve/cut-drawing";
 

@@ -25,6 +25,8 @@ import {
   type Received,
 } from "@/core/live";
 import { MS_PER_MIN } from "@/core/measure";
+import { ticking } from "./ticking";
+import { keep, kept, keptPouring } from "./kept-pouring";
 
 /** A fact to be told, before it has its id and its time. */
 export type Fact = BakeEvent extends infer E
@@ -70,23 +72,15 @@ export type BakeStore = {
 };
 
 const ToldSchema = z.object({ events: z.unknown(), nowMs: z.number() });
+
 const ClockSchema = z.object({ nowMs: z.number() });
+
 const RefusedSchema = z.object({ message: z.string() });
-const PouringSchema = z.object({
-  task: z.string(),
-  state: z.object({
-    tin: z.int().check(z.gte(0)),
-    phase: z.enum(["tare", "taring", "pour", "swap"]),
-    beforeG: z.number(),
-    netG: z.number(),
-    askedG: z.number(),
-    droppedG: z.number(),
-    settled: z.number(),
-  }),
-});
+
 const RETRY_MS = 2000;
-const TICK_MS = 250;
+
 const CORE_EVERY_MIN = 1;
+
 const OVEN_EVERY_MIN = 5;
 
 /**
@@ -393,47 +387,4 @@ export function bakeStore(
     countIn,
     listen,
   };
-}
-
-/** Calls back four times a second, also while the page is in the background. */
-function ticking(tick: () => void): () => void {
-  let timer: ReturnType<typeof setInterval> | null = null;
-  const byPage = (): void => {
-    timer ??= setInterval(tick, TICK_MS);
-  };
-  if (typeof Worker === "undefined") byPage();
-  const worker =
-    typeof Worker === "undefined"
-      ? null
-      : new Worker(new URL("../../workers/tick.worker.ts", import.meta.url), { type: "module" });
-  // A worker that can't be had must not stop the clocks.
-  if (worker !== null) [worker.onmessage, worker.onerror] = [tick, byPage];
-  return () => {
-    worker?.terminate();
-    if (timer !== null) clearInterval(timer);
-  };
-}
-
-/** Keeps something in the browser, or takes it out; a browser that keeps nothing goes without. */
-function keep(key: string, value: unknown): void {
-  try {
-    if (value === null) localStorage.removeItem(key);
-    else localStorage.setItem(key, JSON.stringify(value));
-  } catch {
-    // Full or forbidden: the page still knows it, and goes on sending.
-  }
-}
-
-function kept(key: string): unknown {
-  try {
-    return JSON.parse(localStorage.getItem(key) ?? "null");
-  } catch {
-    return null;
-  }
-}
-
-/** Where pouring for a task stood before the page was opened anew. */
-function keptPouring(key: string, task: string): Pouring | null {
-  const found = PouringSchema.safeParse(kept(key));
-  return found.success && found.data.task === task ? found.data.state : null;
 }

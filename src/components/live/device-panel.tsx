@@ -8,7 +8,8 @@ import {
   type Received,
 } from "@/core/live";
 import { gramsText, heatText, type Units } from "@/words";
-import { DEVICE_NAMES, FAULT_NAMES } from "@/words/live";
+
+import { DEVICE_NAMES, FAULT_NAMES } from "@/words/devices";
 import { Sheet } from "../frame/sheet";
 
 type DevicePanelProps = {

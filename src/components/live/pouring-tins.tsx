@@ -4,7 +4,8 @@ import type { TinFill } from "@/core/fill";
 import { isThere, nearG, type Pouring, type Received, type Log } from "@/core/live";
 import { levelFor } from "@/core/tin";
 import { weightText, type Units } from "@/words";
-import { ordinal, pouredText, toGoText } from "@/words/live";
+import { ordinal } from "@/words/live";
+import { pouredText, toGoText } from "@/words/devices";
 import { pouredPaths } from "../section/section-paths";
 
 /** A tin of a plan by itself: what it takes in all, and what of that one section shows. */

@@ -1,27 +1,11 @@
 "use client";
 
-import { useMemo, type ReactNode } from "react";
-import { Check } from "lucide-react";
+import { useMemo } from "react";
 import type { Look, LookAdvice } from "@/core/bake";
-import { madeSpread } from "@/core/plan";
 import type { BakeDoc, PlannedCake } from "@/core/kept";
-import type { Caution } from "@/core/caution";
 import { isThere, NOTHING_RECEIVED, openTin, type ovenFirst } from "@/core/live";
-import { kitchenGrams } from "@/core/measure";
-import { batterPart, scaledRow, measuresOf } from "@/core/recipe";
 import type { Task } from "@/core/day";
-import {
-  cautionText,
-  dialText,
-  gramsText,
-  heatText,
-  ovenText,
-  ingredientText,
-  minutesText,
-  piecesText,
-  weightText,
-  type Units,
-} from "@/words";
+import { dialText, heatText, ovenText, minutesText, weightText, type Units } from "@/words";
 import { adviceText } from "@/words/bakes";
 import { comingText, lookedAtText, ordinal, ovenFirstText, stepWords } from "@/words/live";
 import { doingText } from "@/words/day";
@@ -32,6 +16,9 @@ import { PouringTins, scaleText, tinsToFill } from "./pouring-tins";
 import { ProbeCurve } from "./probe-curve";
 import { SeenSigns } from "./seen-signs";
 import type { LiveBake } from "./use-live-bake";
+import { TickList, linesOf } from "./tick-list";
+import { Cautions } from "./step-cautions";
+import { Pane } from "./pane";
 
 export type StepPaneProps = {
   readonly view: LiveBake;
@@ -198,71 +185,6 @@ function whenText(minute: number, now: number): string {
     : `${clockAt(minute)} on ${dateAt(minute)}`;
 }
 
-/** What is longer than this stands in letters that are less large. */
-const LONG_TITLE = 60;
-
-function Pane({
-  step,
-  title,
-  why,
-  children,
-}: {
-  readonly step: string;
-  readonly title: string;
-  readonly why: string;
-  readonly children?: ReactNode;
-}) {
-  return (
-    <section aria-label="The step" className="flex min-w-0 flex-col gap-3">
-      <p className="text-[19px] font-semibold text-yolk">{step}</p>
-      <div aria-live="polite">
-        <h2
-          className={`leading-[1.08]! break-words ${title.length > LONG_TITLE ? "text-[clamp(24px,2.7vw,32px)] leading-[1.2]!" : "text-[clamp(30px,4.2vw,46px)]"}`}
-        >
-          {title}
-        </h2>
-        {why !== "" && (
-          <p className="mt-2 max-w-[52ch] text-[22px] leading-snug text-deep-text">{why}</p>
-        )}
-      </div>
-      {children}
-    </section>
-  );
-}
-
-/** What a plan warns of, said at the step it can hurt at. */
-const WARNED_AT: Readonly<Partial<Record<Task["doing"]["do"], readonly Caution["code"][]>>> = {
-  "prepare-tins": ["spray-residue"],
-  fill: ["tray-underneath", "wet-strips"],
-  bake: ["tray-underneath"],
-  "take-out": ["thermal-shock"],
-  make: ["hot-sugar", "raw-egg", "keep-cold"],
-  "pour-warm": ["hot-sugar"],
-  decorate: ["supports-out"],
-};
-
-function Cautions({
-  task,
-  planned,
-  units,
-}: {
-  readonly task: Task;
-  readonly planned: PlannedCake | null;
-  readonly units: Units;
-}) {
-  const codes = WARNED_AT[task.doing.do] ?? [];
-  return planned?.plan.cautions
-    .filter(({ code }) => codes.includes(code))
-    .map((caution) => (
-      <p
-        key={caution.code}
-        className="max-w-[56ch] rounded-panel border-2 border-yolk px-4 py-2 text-[19px] leading-snug"
-      >
-        {cautionText(caution, units)}
-      </p>
-    ));
-}
-
 /** What stands on the bench at a station, to scale. */
 function StationDrawing({
   station,
@@ -347,93 +269,4 @@ function FillStep({ view, doc, units, task, step, planned, onCountIn }: FillStep
       )}
     </Pane>
   );
-}
-
-type TickListProps = {
-  readonly lines: readonly {
-    readonly id: string;
-    readonly massG: number | null;
-    readonly name: string;
-  }[];
-  readonly ticked: ReadonlySet<string>;
-  readonly onTick: (line: string, isTicked: boolean) => void;
-};
-
-/** What is weighed, each ticked when it is in its bowl. */
-function TickList({ lines, ticked, onTick }: TickListProps) {
-  return (
-    <ul aria-label="Ingredients" className="grid gap-2 sm:grid-cols-2">
-      {lines.map(({ id, massG, name }) => {
-        const isTicked = ticked.has(id);
-        return (
-          <li key={id}>
-            <button
-              type="button"
-              aria-pressed={isTicked}
-              onClick={() => onTick(id, !isTicked)}
-              className={`flex min-h-16 w-full items-center gap-3 rounded-panel border-2 px-4 text-left ${isTicked ? "border-deep-line bg-transparent text-deep-text" : "border-deep-line bg-deep-2"}`}
-            >
-              <span className="figure-text w-24 shrink-0 text-[25px]">
-                {massG === null ? "—" : gramsText(massG)}
-              </span>
-              <span
-                className={`min-w-0 flex-1 text-[20px] leading-tight ${isTicked ? "line-through" : ""}`}
-              >
-                {name}
-              </span>
-              {isTicked && <Check size={26} aria-hidden className="shrink-0 text-deep-leaf" />}
-            </button>
-          </li>
-        );
-      })}
-    </ul>
-  );
-}
-
-/**
- * What a step wants weighed: a part's lines, scaled, or the usual formula of what is made; nothing
- * where neither is known.
- */
-function linesOf(
-  { doing }: Task,
-  planned: PlannedCake | null,
-  cake: BakeDoc["cakes"][number] | undefined,
-): TickListProps["lines"] {
-  if (planned === null || cake === undefined) return [];
-  const { plan, formula } = planned;
-  if (doing.do === "make") {
-    const made =
-      doing.what === "syrup"
-        ? null
-        : madeSpread(doing.what, doing.massG, cake.doc.question.finish.rounding, null);
-    return (
-      made?.formula.lines.map(({ name, massG }) => ({
-        id: name,
-        massG: kitchenGrams(massG),
-        name,
-      })) ?? []
-    );
-  }
-  if (doing.do !== "weigh" || formula === null || cake.doc.recipe === null) return [];
-  const { part } = doing;
-  const own =
-    part === undefined ? undefined : formula.parts.find((each) => each.part.id === part.id);
-  const measures = measuresOf(cake.doc.recipe.doc);
-  return (own ?? batterPart(formula)).rows
-    .map((row) =>
-      scaledRow(
-        row,
-        {
-          times: part?.times ?? plan.scale,
-          leavening: "as-written",
-          egg: own === undefined ? plan.egg : null,
-        },
-        measures,
-      ),
-    )
-    .map(({ row, shownG, eggs }) => ({
-      id: row.line.id,
-      massG: shownG,
-      name: `${ingredientText(row)}${eggs === null ? "" : `, ${piecesText(eggs)}`}`,
-    }));
 }

@@ -30,4 +30,5 @@ export {
   type Shortcut,
   SHORTCUTS,
 } from "./task";
-export { SOFT_BUTTER, tasksOf } from "./tasks";
+export { tasksOf } from "./tasks";
+export { SOFT_BUTTER } from "./mixed";

@@ -194,3 +194,10 @@ function partMade(
   );
   return { part, last, ready: [next(last)] };
 }
+
+/** What has to be over before parts that go there are used. */
+export const readyFor = (
+  made: readonly MadePart[],
+  ...goes: readonly DayPart["goes"][]
+): readonly TaskLink[] =>
+  made.filter(({ part }) => goes.includes(part.goes)).flatMap(({ ready }) => ready);

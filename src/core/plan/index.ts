@@ -1,4 +1,5 @@
-export { AnswerSchema, planAnswer } from "./answer";
+export { planAnswer } from "./answer";
+export { AnswerSchema } from "./answer-schema";
 export { bakeDetail, type BakeDetail, insideCases, type SolvedTin, solvedTin } from "./bake-detail";
 export { coolDetail } from "./cool-detail";
 export { dayCake } from "./day-detail";

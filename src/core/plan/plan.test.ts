@@ -2,7 +2,8 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { recipeCautions } from "../caution";
 import { parseCakeInput, type CakeInput } from "./input";
-import { planAnswer, AnswerSchema } from "./answer";
+import { planAnswer } from "./answer";
+import { AnswerSchema } from "./answer-schema";
 import { planCake, type CakePlan } from "./plan";
 import { workRequest } from "./request";
 

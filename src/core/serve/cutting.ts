@@ -1,6 +1,7 @@
 import { risingRoot } from "../measure";
 import type { CutStyle, PieceSize } from "./cuts";
 import type { CakeTop } from "./outline";
+import { areaOf, nearestTo, STEPS, areaUpTo, areaWithin } from "./areas";
 
 export type Point = readonly [xMm: number, yMm: number];
 
@@ -32,13 +33,20 @@ const PIECES: Readonly<Record<PieceSize, { readonly widthMm: number; readonly le
 
 /** A wedge's arc is at least this, a ring's outer arc and a loaf's slice usually this, mm. */
 const LEAST_ARC_MM = 38;
+
 const RING_ARC_MM = 45;
+
 const LEAST_RING_ARC_MM = 30;
+
 const LOAF_SLICE_MM = 19;
+
 const LEAST_SLICE_MM = 10;
+
 /** A piece longer than this many times its width is a ribbon; narrower than this, a crumb, mm. */
 const RIBBON = 3;
+
 const LEAST_PIECE_MM = 20;
+
 /**
  * Strips are measured by the box round the cake, in which its outer pieces are shorter than they
  * seem.
@@ -117,17 +125,11 @@ export function cutTop(
 }
 
 type CutResult = ReturnType<typeof cutTop>;
+
 const no = (code: CuttingIssue["code"], pieces: number, nearest: number | null): CutResult => ({
   ok: false,
   issue: { code, pieces, nearest },
 });
-
-/** Area of a top, mm². */
-export function areaOf(top: CakeTop): number {
-  if (top.kind === "round" || top.kind === "ring" || top.kind === "cup")
-    return Math.PI * (top.halfLengthMm ** 2 - top.holeMm ** 2);
-  return areaUpTo(top, top.halfLengthMm);
-}
 
 /** From the middle; whole lines through it first, so that opposite pieces match. */
 function wedges(top: CakeTop, pieces: number): CutResult {
@@ -335,18 +337,6 @@ function acrossAt(top: CakeTop, left: number, right: number, y: number): Stroke 
   return { kind: "line", from: [xs[0] ?? left, y], to: [xs.at(-1) ?? right, y] };
 }
 
-/**
- * The nearest number of pieces to one that can't be that can, the larger of two as near; null
- * within no fifty of it.
- */
-function nearestTo(pieces: number, isFine: (number: number) => boolean): number | null {
-  for (let step = 1; step <= Math.max(pieces, 50); step += 1) {
-    if (isFine(pieces + step)) return pieces + step;
-    if (pieces - step >= 1 && isFine(pieces - step)) return pieces - step;
-  }
-  return null;
-}
-
 /** How many pieces the core has, and its radius; null when ring or core would be ribbons. */
 function coreOf(
   top: CakeTop,
@@ -404,23 +394,4 @@ function good(
   strokes: readonly Stroke[],
 ): CutResult {
   return { ok: true, cutting: { style, pieces, pieceMm2: areaOf(top) / pieces, pieceMm, strokes } };
-}
-
-/** Slices of an integral over x. */
-const STEPS = 240;
-
-/** Area of the top left of x, mm², by the midpoint rule. */
-function areaUpTo(top: CakeTop, x: number): number {
-  return areaWithin(top, -top.halfLengthMm, x, Infinity);
-}
-
-/** Area between two x and below a height, mm². */
-function areaWithin(top: CakeTop, left: number, right: number, below: number): number {
-  const dx = (right - left) / STEPS;
-  let sum = 0;
-  for (let step = 0; step < STEPS; step += 1) {
-    const [low, high] = top.across(left + (step + 0.5) * dx);
-    sum += Math.max(0, Math.min(high, below) - low);
-  }
-  return sum * dx;
 }

@@ -1,6 +1,5 @@
 export { CUTS, PIECE_SIZES, type CutStyle, type PieceSize } from "./cuts";
 export {
-  areaOf,
   cutsFor,
   cutTop,
   usualPieces,
@@ -8,6 +7,7 @@ export {
   type CuttingIssue,
   type Stroke,
 } from "./cutting";
+export { areaOf } from "./areas";
 export { sizesForGuests, type SizeForGuests } from "./guests";
 export { COLD_ROOM_HOURS, keepingOf, type ColdBecause, type KeepingOf } from "./keeping";
 export { cakeTop, discTop, type CakeTop } from "./outline";

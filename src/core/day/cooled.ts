@@ -1,0 +1,128 @@
+import type { DayCake } from "./day-cake";
+import { SAFE_OUT_MIN } from "./making";
+import { hands, next, type TaskList } from "./task-list";
+import type { TaskLink, Shorter } from "./task";
+import { TAKES } from "./takes";
+
+/** A cake may stay so much longer in its tin, minutes. */
+const TIN_WAITS_MIN = 10;
+
+/** Poured over while it is warm, turned out, and cold. @returns what is over when all is cold */
+export function cooled(
+  list: TaskList,
+  day: DayCake,
+  outs: readonly string[],
+  poured: readonly TaskLink[],
+): readonly TaskLink[] {
+  const { turnOutMin, pourAfterMin, words } = day;
+  const last = outs.at(-1);
+  if (last !== undefined && day.hotSteps.length > 0)
+    list.addSteps("hot-", "cool", day.hotSteps, [next(last, 0, HOT_MIN)]);
+  const cold = outs.flatMap((out, index): readonly TaskLink[] => {
+    const tins = day.loads[index]?.tins ?? 1;
+    const pour =
+      pourAfterMin === null
+        ? []
+        : [
+            next(
+              list.add(
+                `pour${index + 1}`,
+                "finish",
+                { do: "pour-warm" },
+                hands(TAKES.pourWarmTinMin * tins),
+                ["hands"],
+                [next(out, ...pourAfterMin), ...poured],
+              ),
+            ),
+          ];
+    const turned =
+      turnOutMin === null
+        ? out
+        : list.add(
+            `turn-out${index + 1}`,
+            "cool",
+            { do: "turn-out", tins },
+            hands(TAKES.turnOutTinMin * tins),
+            ["hands"],
+            [next(out, turnOutMin, turnOutMin + TIN_WAITS_MIN)],
+            [],
+            words.cool,
+          );
+    return [
+      ...pour,
+      next(
+        day.keptCold === "cake"
+          ? cooledInFridge(list, day, index, out, turned)
+          : cooledInRoom(list, day, index, turned),
+      ),
+    ];
+  });
+  return day.coldSteps.length === 0
+    ? cold
+    : [...cold, next(list.addSteps("cold-", "finish", day.coldSteps, cold))];
+}
+
+/** What a recipe does to a hot cake begins within so long of the oven, minutes. */
+const HOT_MIN = 30;
+
+function cooledInRoom(list: TaskList, day: DayCake, index: number, turned: string): string {
+  const inTinMin = day.turnOutMin ?? 0;
+  const colder: readonly Shorter[] = [
+    { way: "cool-in-fridge", minutes: Math.max(1, day.coldFridgeMin - inTinMin) },
+    { way: "cool-in-freezer", minutes: Math.max(1, day.coldFreezerMin - inTinMin) },
+  ];
+  return list.add(
+    `cool${index + 1}`,
+    "cool",
+    { do: "cool" },
+    Math.max(1, day.coldMin - inTinMin),
+    [],
+    [next(turned, 0, 0)],
+    colder,
+    day.turnOutMin === null ? day.words.cool : "",
+  );
+}
+
+/** Minutes before the end of its hours in the room that a cake which spoils is put away. */
+const BEFORE_ITS_HOURS_MIN = 20;
+
+/**
+ * A cake that spoils by itself goes to the fridge within its hours in the room, and gets cold
+ * there.
+ */
+function cooledInFridge(
+  list: TaskList,
+  day: DayCake,
+  index: number,
+  out: string,
+  turned: string,
+): string {
+  const inTinMin = day.turnOutMin ?? 0;
+  const inRoomMin = Math.min(day.coldMin, SAFE_OUT_MIN - BEFORE_ITS_HOURS_MIN);
+  const cool = list.add(
+    `cool${index + 1}`,
+    "cool",
+    { do: "cool" },
+    Math.max(1, inRoomMin - inTinMin),
+    [],
+    [next(turned, 0, 0)],
+    [],
+    day.turnOutMin === null ? day.words.cool : "",
+  );
+  const away = list.add(
+    `into-fridge${index + 1}`,
+    "cool",
+    { do: "into-fridge", what: "cake" },
+    TAKES.intoFridgeMin,
+    ["hands"],
+    [next(cool), next(out, 0, SAFE_OUT_MIN)],
+  );
+  return list.add(
+    `chill${index + 1}`,
+    "cool",
+    { do: "chill-cake" },
+    Math.max(1, day.coldFridgeMin - inRoomMin),
+    [],
+    [next(away, 0, 0)],
+  );
+}

@@ -1,0 +1,130 @@
+import { KIND_FACTS, type BatterKind } from "../kind";
+import { methodOf, type DayCake } from "./day-cake";
+import { CUBES, SOFTEN_MIN, WEIGH_LINE_MIN, type MixerBowl } from "./parts-made";
+import { hands, next, STEP_MIN, type TaskList } from "./task-list";
+import type { TaskLink } from "./task";
+import { TAKES } from "./takes";
+
+/** Batters that begin with soft butter. */
+export const SOFT_BUTTER: readonly BatterKind[] = ["creamed", "pound", "rich-fruit"];
+
+/** How long full tins may wait, minutes: as long as the batter may, and what is put on it takes. */
+function waitsFor({ kind, filledSteps }: DayCake): number {
+  return (
+    KIND_FACTS[kind].waitsMin +
+    filledSteps.reduce((sum, { minutes }) => sum + (minutes ?? STEP_MIN), 0)
+  );
+}
+
+/**
+ * From soft butter to full tins.
+ * @returns the id of filling them, and what has to be over before they go in
+ */
+export function batterInTins(
+  list: TaskList,
+  day: DayCake,
+  bowl: MixerBowl,
+): { readonly filled: string; readonly ready: readonly TaskLink[] } {
+  const soft = SOFT_BUTTER.includes(day.kind)
+    ? [
+        next(
+          list.add(
+            "soften",
+            "mix",
+            { do: "soften-butter", for: "batter" },
+            SOFTEN_MIN,
+            [],
+            [],
+            CUBES,
+            day.words.soften,
+          ),
+        ),
+      ]
+    : [];
+  const tins = list.add(
+    "tins",
+    "mix",
+    { do: "prepare-tins", tins: day.tins },
+    hands(TAKES.prepareTinMin * day.tins),
+    ["hands"],
+    [],
+    [],
+    day.words.tins,
+  );
+  const floor =
+    day.floorPieces === 0
+      ? []
+      : [
+          next(
+            list.add(
+              "floor",
+              "fill",
+              { do: "lay-floor", pieces: day.floorPieces },
+              hands((TAKES.pieceS * day.floorPieces) / 60),
+              ["hands"],
+              [next(tins)],
+            ),
+          ),
+        ];
+  const weighed =
+    day.lines === 0
+      ? []
+      : [
+          next(
+            list.add(
+              "weigh",
+              "mix",
+              { do: "weigh", lines: day.lines },
+              hands(WEIGH_LINE_MIN * day.lines),
+              ["hands"],
+              [],
+            ),
+          ),
+        ];
+  const prepared = day.prepares.map(({ how, name, cools }, index) => {
+    const done = list.add(
+      `prepare${index + 1}`,
+      "mix",
+      { do: "prepare-ingredient", how, name },
+      how === "melt" ? TAKES.meltMin : TAKES.toastMin,
+      ["hands"],
+      weighed,
+    );
+    return next(
+      cools
+        ? list.add(
+            `prepare${index + 1}-cool`,
+            "mix",
+            { do: "cool-ingredient", name },
+            TAKES.coolIngredientMin,
+            [],
+            [next(done, 0, 0)],
+          )
+        : done,
+    );
+  });
+  const method = methodOf(day);
+  const isInBowl = method.some(({ usesMixer }) => usesMixer);
+  const mixed = list.addSteps("", "mix", method, [
+    ...soft,
+    ...weighed,
+    ...prepared,
+    ...(isInBowl ? bowl.clean() : []),
+  ]);
+  const filled = list.add(
+    "fill",
+    "fill",
+    { do: "fill", tins: day.tins },
+    hands((TAKES.tinS * day.tins) / 60),
+    ["hands"],
+    [next(mixed, 0, list.isByHand(mixed) ? 0 : null), next(tins), ...floor],
+    [],
+    day.words.fill,
+  );
+  if (isInBowl) bowl.emptied("wash", "mix", filled);
+  const onIt =
+    day.filledSteps.length === 0
+      ? []
+      : [next(list.addSteps("onto-", "fill", day.filledSteps, [next(filled)]))];
+  return { filled, ready: [next(filled, 0, waitsFor(day)), ...onIt] };
+}
