@@ -22,8 +22,11 @@ function installChromium() {
 
 const running = new Set();
 
-/** Runs one check, shows what it said and took when it is over, and gives that back. */
-function check(name, args) {
+/**
+ * Runs one check, shows what it said and took when it is over, or as it says it, and gives that
+ * back.
+ */
+function check(name, args, isAlone = false) {
   const begun = performance.now();
   const child = spawn(process.execPath, args, {
     cwd: ROOT,
@@ -32,11 +35,16 @@ function check(name, args) {
   running.add(child);
   const said = [];
   let printed = "";
+  const say = (part) => {
+    if (isAlone) process.stdout.write(part);
+    else said.push(part);
+  };
+  if (isAlone) console.log(`\n== ${name}`);
   child.stdout.on("data", (part) => {
-    said.push(part);
+    say(part);
     printed += part;
   });
-  child.stderr.on("data", (part) => said.push(part));
+  child.stderr.on("data", say);
   return new Promise((resolve) => {
     child.on("close", (status) => {
       running.delete(child);
@@ -102,5 +110,8 @@ const tortured = check("torture", [
 ]);
 build();
 await tortured;
-count(await check("browser tests", [bin("@playwright/test", "cli.js"), "test"]), /(\d+) passed/);
+count(
+  await check("browser tests", [bin("@playwright/test", "cli.js"), "test"], true),
+  /(\d+) passed/,
+);
 console.log(`\n${passed} passed, 0 failed`);
