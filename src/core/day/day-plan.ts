@@ -12,7 +12,7 @@ export type CakeOfDay = {
   readonly cake: DayCake;
   readonly boxes: DayBoxes;
   readonly read: ReadDay;
-  /** The oven it is baked in; without one, whichever the day's first cake has. */
+  /** The oven it is baked in; without one, it takes its turn in the first that any cake names. */
   readonly oven?: { readonly id: string; readonly name: string } | null;
 };
 
@@ -61,17 +61,16 @@ function requestOf(cakes: readonly CakeOfDay[]): DayRequest {
 
 /** Tasks in the oven their cake is planned for, where a day's cakes name more than one. */
 function inItsOven(cakes: readonly CakeOfDay[]): (task: Task) => Task {
-  const named = new Map(cakes.flatMap(({ oven }) => (oven == null ? [] : [[oven.id, oven.name]])));
-  const ids = [...named.keys()];
+  const ids = [...new Set(cakes.flatMap(({ oven }) => oven?.id ?? []))];
   return (task) => {
     if (ids.length < 2) return task;
-    const at = Math.max(0, ids.indexOf(cakes[task.cake]?.oven?.id ?? ""));
+    const oven = cakes[task.cake]?.oven;
+    const at = Math.max(0, ids.indexOf(oven?.id ?? ""));
     const own = OVENS[Math.min(at, OVENS.length - 1)] ?? "oven";
     return {
       ...task,
       needs: task.needs.map((need) => (need === "oven" ? own : need)),
-      doing:
-        task.doing.do === "warm-up" ? { ...task.doing, in: named.get(ids[at] ?? "") } : task.doing,
+      doing: task.doing.do === "warm-up" ? { ...task.doing, in: oven?.name } : task.doing,
     };
   };
 }

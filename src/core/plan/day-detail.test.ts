@@ -333,6 +333,11 @@ describe("the day of cakes", () => {
     expect(other.minutes).toBeLessThan(one.minutes);
     // Whose oven is not known stands in nobody else's way by chance: it has the first one's.
     expect(day(from, null)).toMatchObject({ isTogether: false });
+    expect(day(from, { id: "small", name: "Small oven" }, null).told).toEqual([
+      "Gas oven",
+      "Small oven",
+      undefined,
+    ]);
   });
 
   it("that can't be done names what finds no place and the least change of each kind, and each does make it possible", () => {
