@@ -88,6 +88,25 @@ test.describe("the bench", () => {
     expect(await figure(page, "Look first at")).toBe(answer);
   });
 
+  test("says when what a recipe holds can't be fetched, and takes it up the next time", async ({
+    page,
+    context,
+  }) => {
+    await page.goto("/");
+    const recipe = page.getByLabel("Recipe", { exact: true });
+    const before = await recipe.inputValue();
+    await context.setOffline(true);
+    await recipe.selectOption("Cardamom pear loaf");
+    await expect(
+      page.getByText("What “Cardamom pear loaf” says can't be fetched now. Choose it again."),
+    ).toBeVisible();
+    await expect(recipe).toHaveValue(before);
+    await context.setOffline(false);
+    await recipe.selectOption("Cardamom pear loaf");
+    await expect(page.getByLabel("Its tins")).toHaveValue(/x 11/u);
+    await expect(page).toHaveURL(/recipe=Cardamom/u);
+  });
+
   test("switches units without changing what was meant, and remembers them", async ({ page }) => {
     await page.goto("/");
     await page.getByRole("textbox", myTin).fill("15");

@@ -6,7 +6,7 @@ import { FIRST_QUESTION } from "@/core/ask";
 import { STORED_QUESTION } from "@/core/kept";
 import { kitchenDatabase, listCakes, listRecipeChoices, listTins, stored } from "@/data";
 import { storageText } from "@/words";
-import { keepCake } from "./cakes/actions";
+import { keepCake, recipeFactsOf } from "./cakes/actions";
 
 /** How many of the last changed cakes stand below the bench. */
 const RECENT = 3;
@@ -19,13 +19,13 @@ export default async function AskPage() {
         const question = STORED_QUESTION.read(cake.question, FIRST_QUESTION);
         return { ...cake, question: question.ok ? question.value : null };
       }),
-      recipes: await listRecipeChoices(database),
+      choices: await listRecipeChoices(database),
       cupboard: await listTins(database),
     };
   });
-  const { cakes, recipes, cupboard } = kitchen.ok
+  const { cakes, choices, cupboard } = kitchen.ok
     ? kitchen.value
-    : { cakes: [], recipes: [], cupboard: [] };
+    : { cakes: [], choices: [], cupboard: [] };
   return (
     <div className="space-y-5">
       <FreshList />
@@ -34,7 +34,11 @@ export default async function AskPage() {
           text={`${storageText(kitchen.issue)} The bench works all the same; cakes can't be kept meanwhile.`}
         />
       )}
-      <AskInAddress recipes={recipes} cupboard={cupboard} keep={keepCake} />
+      <AskInAddress
+        recipes={{ all: choices, factsOf: recipeFactsOf }}
+        cupboard={cupboard}
+        keep={keepCake}
+      />
       {cakes.length > 0 && (
         <section aria-labelledby="kept" className="no-print">
           <h2 id="kept" className="mb-2 text-[19px]">

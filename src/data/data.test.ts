@@ -24,6 +24,8 @@ import {
   findCake,
   findPantry,
   findRecipe,
+  findRecipeFacts,
+  listRecipeChoices,
   findTin,
   findVersion,
   keepIngredient,
@@ -397,6 +399,31 @@ describe("recipes", () => {
       revision: 1,
       lastBakedAt: null,
     });
+  });
+
+  it("are offered at the bench by name when they say their tins, and tell their facts", async () => {
+    const add = (id: string, name: string, text: string): Promise<void> => {
+      const recipe = doc(`${name}\n${text}`);
+      return addRecipe(connection, id, recipe, index(recipe), NOW);
+    };
+    const sayingTins =
+      "200 g flour\n2 eggs\nPour into a 20 cm round tin.\nBake at 180 °C for 30 minutes.";
+    await add("whale", "Whale cake", sayingTins);
+    await add("brine", "Brine cake", sayingTins);
+    await add("spoilt", "Spoilt cake", sayingTins);
+    await connection.db.run(sql`update recipes set facts = '{"bake"' where id = 'spoilt'`);
+    expect(await listRecipeChoices(connection)).toEqual([
+      { id: "brine", name: "Brine cake" },
+      { id: "whale", name: "Whale cake" },
+    ]);
+    expect(await findRecipeFacts(connection, "whale")).toMatchObject({
+      bake: { ovenC: 180, minutes: 30, tins: [{ shape: "round" }] },
+    });
+    expect(await findRecipeFacts(connection, "spoilt")).toEqual({
+      batter: {},
+      bake: { tins: [] },
+    });
+    expect(await findRecipeFacts(connection, "cod")).toBeNull();
   });
 
   it("keep the state before as a version, changes within ten minutes as one", async () => {

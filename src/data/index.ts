@@ -38,6 +38,7 @@ export {
   addRecipe,
   deleteRecipe,
   findRecipe,
+  findRecipeFacts,
   listRecipeChoices,
   listSharableParts,
   markBaked,

@@ -1,4 +1,4 @@
-import { and, asc, count, desc, eq, inArray, isNull, like, or, type SQL } from "drizzle-orm";
+import { and, asc, count, desc, eq, inArray, isNull, like, or, sql, type SQL } from "drizzle-orm";
 import { RecipeFactsSchema, type RecipeFacts } from "@/core/plan";
 import { STORED_RECIPE } from "@/core/kept";
 import { foldName } from "@/core/pantry";
@@ -38,7 +38,7 @@ export type RecipeIndex = { readonly facts: RecipeFacts; readonly search: string
 const SAME_VERSION_MS = 10 * 60_000;
 
 /** As many as a choice can hold and still be looked through. */
-const MOST_CHOICES = 100;
+const MOST_CHOICES = 50;
 
 const NO_FACTS: RecipeFacts = { batter: {}, bake: { tins: [] } };
 
@@ -89,12 +89,16 @@ type ListedRow = {
   readonly lastBakedAt: number | null;
 };
 
+function factsFrom(text: string): RecipeFacts {
+  const facts = RecipeFactsSchema.safeParse(parsedJson(text));
+  return facts.success ? facts.data : NO_FACTS;
+}
+
 function listed(row: ListedRow): ListedRecipe {
-  const facts = RecipeFactsSchema.safeParse(parsedJson(row.facts));
   return {
     id: row.id,
     name: row.name,
-    facts: facts.success ? facts.data : NO_FACTS,
+    facts: factsFrom(row.facts),
     updatedAt: new Date(row.updatedAt),
     lastBakedAt: row.lastBakedAt === null ? null : new Date(row.lastBakedAt),
   };
@@ -104,24 +108,26 @@ function listed(row: ListedRow): ListedRecipe {
  * The last changed recipes, by name, for choosing one at the bench; all others are one step away in
  * the list of recipes.
  */
-export async function listRecipeChoices({ db }: Connection): Promise<readonly ListedRecipe[]> {
-  const columns = {
-    id: recipes.id,
-    name: recipes.name,
-    facts: recipes.facts,
-    updatedAt: recipes.updatedAt,
-    lastBakedAt: recipes.lastBakedAt,
-  };
+export async function listRecipeChoices({
+  db,
+}: Connection): Promise<readonly { readonly id: string; readonly name: string }[]> {
+  const hasTins = sql`case when json_valid(${recipes.facts}) then json_array_length(${recipes.facts}, '$.bake.tins') > 0 end`;
   const rows = await db
-    .select(columns)
+    .select({ id: recipes.id, name: recipes.name })
     .from(recipes)
-    .where(isNull(recipes.deletedAt))
+    .where(and(isNull(recipes.deletedAt), hasTins))
     .orderBy(desc(recipes.updatedAt))
     .limit(MOST_CHOICES);
-  return rows
-    .map(listed)
-    .filter(({ facts }) => facts.bake.tins.length > 0)
-    .sort((a, b) => a.name.localeCompare(b.name));
+  return rows.toSorted((a, b) => a.name.localeCompare(b.name));
+}
+
+/** What the bench needs of a recipe; null when it is not in the kitchen. */
+export async function findRecipeFacts({ db }: Connection, id: string): Promise<RecipeFacts | null> {
+  const [row] = await db
+    .select({ facts: recipes.facts })
+    .from(recipes)
+    .where(and(eq(recipes.id, id), isNull(recipes.deletedAt)));
+  return row === undefined ? null : factsFrom(row.facts);
 }
 
 /**

@@ -7,14 +7,14 @@ import { Ask } from "./ask";
 import { useQuestionInAddress } from "./use-question-in-address";
 import type { KeptOutcome } from "../frame/outcome";
 import { useUnits } from "../frame/units";
-import type { RecipeChoice, TinChoice } from "../frame/choices";
+import type { RecipeChoices, TinChoice } from "../frame/choices";
 
 const KeepCake = dynamic(() => import("./keep-cake").then((module) => module.KeepCake), {
   ssr: false,
 });
 
 type AskInAddressProps = {
-  readonly recipes: readonly RecipeChoice[];
+  readonly recipes: RecipeChoices;
   readonly cupboard: readonly TinChoice[];
   readonly keep: (
     name: string,
@@ -59,7 +59,7 @@ export function AskInAddress({ recipes, cupboard, keep }: AskInAddressProps) {
             keep(
               name,
               { ...question, habit: { size: units.measure, heat: units.heat } },
-              recipes.find((recipe) => recipe.name === question.recipe)?.id ?? null,
+              recipes.all.find((recipe) => recipe.name === question.recipe)?.id ?? null,
             )
           }
           onClose={() => setIsKeeping(false)}

@@ -6,7 +6,7 @@ import { readQuestion, type Question } from "@/core/ask";
 import { issueText } from "@/words";
 import { useUnits } from "../frame/units";
 import { SectionDrawing, type TinRow } from "../section/section-drawing";
-import type { RecipeChoice, TinChoice } from "../frame/choices";
+import type { RecipeChoices, TinChoice } from "../frame/choices";
 import { describeFills } from "./describe";
 import { EachTin, PlanFigures, Notes } from "./plan-figures";
 import { RecipeSide } from "./recipe-side";
@@ -15,7 +15,7 @@ import { TinsSide } from "./tins-side";
 type AskProps = {
   readonly question: Question;
   readonly onChange: (changes: Partial<Question>) => void;
-  readonly recipes: readonly RecipeChoice[];
+  readonly recipes: RecipeChoices;
   readonly cupboard: readonly TinChoice[];
   /** The panel's heading, and what can be done with the answer. */
   readonly heading: ReactNode;

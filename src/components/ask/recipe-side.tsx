@@ -1,12 +1,14 @@
 "use client";
 
-import { askAboutRecipe, type Question, type ReadQuestion } from "@/core/ask";
+import { recipeBoxes, type Question, type ReadQuestion } from "@/core/ask";
 import { BATTER_KINDS } from "@/core/kind";
 import type { Batter } from "@/core/mix";
 import { readTempC } from "@/core/measure";
 import { writeTin } from "@/core/tin";
 import { issueText, KIND_NAMES, volumeText, weightText, type Units } from "@/words";
-import type { RecipeChoice } from "../frame/choices";
+import type { RecipeChoices } from "../frame/choices";
+import { useRef, useState } from "react";
+import { useTell } from "../frame/toasts";
 import { isGuessed } from "./describe";
 import { Choice, Field } from "../frame/field";
 import { More } from "../frame/more";
@@ -15,7 +17,7 @@ import { tinReading } from "./reading-text";
 type RecipeSideProps = {
   readonly question: Question;
   readonly read: ReadQuestion;
-  readonly recipes: readonly RecipeChoice[];
+  readonly recipes: RecipeChoices;
   readonly units: Units;
   /** The recipe's own batter, once it can be planned. */
   readonly batter: Batter | null;
@@ -28,29 +30,43 @@ export function RecipeSide({ question, read, recipes, units, batter, onChange }:
     const issue = read.issues[box];
     return issue === undefined ? null : issueText(issue, units);
   };
-  const chosen = recipes.find(({ name }) => name === question.recipe);
+  const chosen = recipes.all.find(({ name }) => name === question.recipe);
   const isForeign = question.recipe !== "" && chosen === undefined;
   const choices: readonly (readonly [string, string])[] = [
     ["", "Only its tins"],
-    ...recipes.map(({ id, name }) => [id, name] as const),
+    ...recipes.all.map(({ id, name }) => [id, name] as const),
     ...(isForeign ? [["-", question.recipe] as const] : []),
   ];
+  const tell = useTell();
+  const [awaited, setAwaited] = useState<string | null>(null);
+  const newest = useRef("");
+
+  async function choose(id: string): Promise<void> {
+    newest.current = id;
+    const recipe = recipes.all.find((each) => each.id === id);
+    if (recipe === undefined) {
+      setAwaited(null);
+      onChange({ recipe: "", weight: "", volume: "" });
+      return;
+    }
+    setAwaited(id);
+    const facts = await recipes.factsOf(id).catch(() => null);
+    // Another one was chosen meanwhile.
+    if (newest.current !== id) return;
+    setAwaited(null);
+    if (facts === null) tell(`What “${recipe.name}” says can't be fetched now. Choose it again.`);
+    else onChange(recipeBoxes(recipe.name, facts));
+  }
+
   return (
     <fieldset className="min-w-0 space-y-2">
       <legend className="mr-3 font-semibold sm:float-left sm:pt-1.5">The recipe says</legend>
       <Choice
         label="Recipe"
         className="field !w-auto max-w-full min-w-40 pr-1 font-semibold max-sm:!w-full"
-        value={isForeign ? "-" : (chosen?.id ?? "")}
+        value={awaited ?? (isForeign ? "-" : (chosen?.id ?? ""))}
         choices={choices}
-        onChange={(id) => {
-          const recipe = recipes.find((each) => each.id === id);
-          onChange(
-            recipe === undefined
-              ? { recipe: "", weight: "", volume: "" }
-              : askAboutRecipe(question, recipe.name, recipe.facts),
-          );
-        }}
+        onChange={(id) => void choose(id)}
       />
       <div className="clear-both flex flex-wrap gap-2">
         <div className="flex min-w-52 flex-[2] max-sm:basis-full">

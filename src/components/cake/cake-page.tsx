@@ -18,7 +18,7 @@ import type { RecipeDoc } from "@/core/recipe";
 import { issueText, type Units } from "@/words";
 import { dayText } from "@/words/day";
 import type { OpenBake } from "../live/start-baking";
-import type { OvenChoice, RecipeChoice, TinChoice } from "../frame/choices";
+import type { OvenChoice, RecipeChoices, TinChoice } from "../frame/choices";
 import { RenameSheet } from "./rename-sheet";
 import { DraftNote } from "../frame/draft-note";
 import type { KeptOutcome, Outcome, SaveOutcome, Theirs } from "../frame/outcome";
@@ -50,7 +50,7 @@ type CakePageProps = {
   };
   /** The cake's recipe as it is in the kitchen now; null when it is gone or the cake has none. */
   readonly recipeNow: RecipeDoc | null;
-  readonly recipes: readonly RecipeChoice[];
+  readonly recipes: RecipeChoices;
   readonly cupboard: readonly TinChoice[];
   readonly ovens: readonly OvenChoice[];
   readonly pantry: KitchenPantry;
@@ -139,7 +139,7 @@ export function CakePage({
     });
     // Another recipe was chosen: the cake gets its own copy of it.
     if (changes.recipe === undefined || changes.recipe === question.recipe) return;
-    const chosen = recipes.find(({ name }) => name === changes.recipe);
+    const chosen = recipes.all.find(({ name }) => name === changes.recipe);
     if (chosen === undefined) {
       dispatch({ type: "changed", change: (doc) => ({ ...doc, recipe: null }), field });
       return;

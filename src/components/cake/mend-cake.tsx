@@ -2,7 +2,7 @@
 
 import type { Question, ReadQuestion } from "@/core/ask";
 import { issueText, type Units } from "@/words";
-import type { RecipeChoice, TinChoice } from "../frame/choices";
+import type { RecipeChoices, TinChoice } from "../frame/choices";
 import { RecipeSide } from "../ask/recipe-side";
 import { TinsSide } from "../ask/tins-side";
 import { Field } from "../frame/field";
@@ -11,7 +11,7 @@ import { ScaleControl } from "../ask/scale-control";
 type MendCakeProps = {
   readonly question: Question;
   readonly read: ReadQuestion;
-  readonly recipes: readonly RecipeChoice[];
+  readonly recipes: RecipeChoices;
   readonly cupboard: readonly TinChoice[];
   readonly units: Units;
   readonly onChange: (changes: Partial<Question>, field?: string) => void;

@@ -21,13 +21,13 @@ import {
 import { Notes } from "../ask/plan-figures";
 import { isGuessed } from "../ask/describe";
 import { RecipeSide } from "../ask/recipe-side";
-import type { RecipeChoice } from "../frame/choices";
+import type { RecipeChoices } from "../frame/choices";
 import type { StationProps } from "../frame/station-props";
 import { ScaleControl, ScaleSlider } from "../ask/scale-control";
 
 type MixStationProps = StationProps & {
   readonly recipe: CakeDoc["recipe"];
-  readonly recipes: readonly RecipeChoice[];
+  readonly recipes: RecipeChoices;
   readonly pantry: KitchenPantry;
   /** The recipe as it is in the kitchen now, when that is not the cake's copy. */
   readonly newer: RecipeDoc | null;

@@ -6,6 +6,7 @@ import { Plus, Trash2 } from "lucide-react";
 import { debounce, parseAsInteger, parseAsString, useQueryStates } from "nuqs";
 import { useTransition } from "react";
 import { askAboutRecipe, FIRST_QUESTION } from "@/core/ask";
+import type { RecipeFacts } from "@/core/plan";
 import { heatText, KIND_NAMES, minutesText, tinText, weightText } from "@/words";
 import { askHref } from "../ask/ask-address";
 import type { RecipeChoice } from "../frame/choices";
@@ -15,7 +16,10 @@ import { useTell } from "../frame/toasts";
 import { useUnits } from "../frame/units";
 import { dateText } from "./day-text";
 
-type ListedRecipe = RecipeChoice & { readonly lastBakedAt: Date | null };
+type ListedRecipe = RecipeChoice & {
+  readonly facts: RecipeFacts;
+  readonly lastBakedAt: Date | null;
+};
 
 type RecipeListProps = {
   readonly recipes: readonly ListedRecipe[];

@@ -172,4 +172,11 @@ describe("questions from outside", () => {
       askAboutRecipe(FIRST_QUESTION, "Half a recipe", { batter: {}, bake: { tins: [] } }),
     ).toMatchObject({ from: "", heat: "", minutes: "", weight: "" });
   });
+
+  it("keep their kind, and all the recipe has no say in, when it does not tell its own", () => {
+    const typed: Question = { ...FIRST_QUESTION, kind: "chiffon", tins: ["9 in"], scale: "depth" };
+    expect(
+      askAboutRecipe(typed, "Half a recipe", { batter: {}, bake: { tins: [] } }),
+    ).toMatchObject({ kind: "chiffon", tins: ["9 in"], scale: "depth" });
+  });
 });

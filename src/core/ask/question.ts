@@ -353,17 +353,20 @@ function given(field: string, value: number | undefined): Readonly<Record<string
   return value === undefined ? {} : { [field]: value };
 }
 
+/** The question with what a recipe says written into its boxes, as {@link recipeBoxes} has it. */
+export function askAboutRecipe(question: Question, name: string, facts: RecipeFacts): Question {
+  return { ...question, ...recipeBoxes(name, facts) };
+}
+
 /**
- * The question with a recipe's own tins, heat, minutes and batter written into its boxes; what it
- * does not say is left empty.
+ * What changes in a question when it is asked about a recipe: the recipe's own tins, heat, minutes
+ * and batter in their boxes, empty where it does not say; its kind only when that is known.
  */
-export function askAboutRecipe(
-  question: Question,
+export function recipeBoxes(
   name: string,
   { batter, bake, eggs, eggG, holds }: RecipeFacts,
-): Question {
+): Partial<Question> {
   return {
-    ...question,
     recipe: name.slice(0, 200),
     from: bake.tins.map(writeTin).join(" + "),
     heat: bake.ovenC === undefined ? "" : `${Math.round(bake.ovenC)} °C`,
@@ -374,7 +377,7 @@ export function askAboutRecipe(
     eggG: eggG ?? 0,
     piecesMl: batter.piecesMl ?? 0,
     holds: holds ?? null,
-    kind: batter.kind ?? question.kind,
+    ...(batter.kind === undefined ? {} : { kind: batter.kind }),
     weight: batter.massG === undefined ? "" : `${batter.massG} g`,
     volume: batter.volumeMl === undefined ? "" : `${batter.volumeMl} mL`,
   };

@@ -17,7 +17,14 @@ import {
 } from "@/data";
 import { storageText } from "@/words";
 import { startBake } from "../../bakes/actions";
-import { changeCake, keepApart, lookAtCake, recipeForCake, renameCake } from "../actions";
+import {
+  changeCake,
+  keepApart,
+  lookAtCake,
+  recipeFactsOf,
+  recipeForCake,
+  renameCake,
+} from "../actions";
 
 type CakePageProps = { readonly params: Promise<{ readonly id: string }> };
 
@@ -33,7 +40,7 @@ const load = cache(async (id: string) =>
       cake,
       recipeNow:
         recipeId === undefined ? null : ((await findRecipe(database, recipeId))?.doc ?? null),
-      recipes: await listRecipeChoices(database),
+      choices: await listRecipeChoices(database),
       cupboard: await listTins(database),
       ovens: await listOvens(database),
       pantry: await findPantry(database),
@@ -51,7 +58,7 @@ export async function generateMetadata({ params }: CakePageProps): Promise<Metad
 export default async function OpenCake({ params }: CakePageProps) {
   const loaded = await load((await params).id);
   if (!loaded.ok) return <Trouble text={storageText(loaded.issue)} />;
-  const { cake, ...kitchen } = loaded.value;
+  const { cake, choices, ...kitchen } = loaded.value;
   if (cake === null) notFound();
   const { id, name, doc, version } = cake;
   if (doc === null) {
@@ -65,6 +72,7 @@ export default async function OpenCake({ params }: CakePageProps) {
     <CakePage
       key={id}
       cake={{ id, name, doc, version, updatedAt: cake.updatedAt.getTime() }}
+      recipes={{ all: choices, factsOf: recipeFactsOf }}
       {...kitchen}
       actions={{
         change: changeCake,
