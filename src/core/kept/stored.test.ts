@@ -56,8 +56,16 @@ describe("a question sent in short", () => {
       v: STORED_QUESTION.version,
       tins: ["loaf 22 x 11 cm"],
       day: { wantedAt: "2026-12-05T15:00" },
+      short: true,
     });
     expect(STORED_QUESTION.read(short, FIRST_QUESTION)).toEqual({ ok: true, value: asked });
+  });
+
+  it("lacks what the stored one lacks: a list says no more of it than its page", () => {
+    const text = STORED_QUESTION.write(FIRST_QUESTION).replace(/"heat":"[^"]*",/u, "");
+    const short = STORED_QUESTION.shortened(text, FIRST_QUESTION);
+    expect(STORED_QUESTION.read(text)).toMatchObject({ ok: false });
+    expect(STORED_QUESTION.read(short, FIRST_QUESTION)).toEqual(STORED_QUESTION.read(text));
   });
 
   it("is left alone when it is damaged or of another version", () => {

@@ -16,8 +16,8 @@ export type StoredKind<T> = {
   readonly write: (doc: T) => string;
   /**
    * A text that says only what differs from `usual`, a field or a box of a field at a time, for
-   * lists that are sent far; `read` takes it with the same `usual`. A text of an older version is
-   * left as it is.
+   * lists that are sent far; `read` takes it with the same `usual`. A text of an older version, or
+   * one that lacks a field, is left as it is.
    */
   readonly shortened: (text: string, usual: T) => string;
 };
@@ -25,6 +25,8 @@ export type StoredKind<T> = {
 /** Where a stored document says its version; one written before there were any says nothing. */
 const VERSION_FIELD = "v";
 const FIRST_VERSION = 1;
+/** Where a text says that it is a shortened one. */
+const SHORT_FIELD = "short";
 
 /**
  * A kind of stored document.
@@ -41,7 +43,11 @@ export function storedKind<T extends object>(
     read: (text, usual) => {
       const found = fieldsOf(text);
       if (found === null) return parseWith(schema, null);
-      const { [VERSION_FIELD]: said = FIRST_VERSION, ...fields } = found;
+      const {
+        [VERSION_FIELD]: said = FIRST_VERSION,
+        [SHORT_FIELD]: isShort = false,
+        ...fields
+      } = found;
       if (typeof said !== "number" || !Number.isInteger(said) || said < 1 || said > version)
         return bad({
           code: "not-a-choice",
@@ -52,14 +58,19 @@ export function storedKind<T extends object>(
       const upgraded = upgrades
         .slice(said - FIRST_VERSION)
         .reduce<Record<string, unknown>>((older, upgrade) => upgrade(older), fields);
-      return parseWith(schema, usual === undefined ? upgraded : withUsual(upgraded, usual));
+      return parseWith(
+        schema,
+        usual !== undefined && isShort === true ? withUsual(upgraded, usual) : upgraded,
+      );
     },
     write: (doc) => JSON.stringify({ [VERSION_FIELD]: version, ...doc }),
     shortened: (text, usual) => {
       const found = fieldsOf(text);
-      return found === null || (found[VERSION_FIELD] ?? FIRST_VERSION) !== version
+      return found === null ||
+        (found[VERSION_FIELD] ?? FIRST_VERSION) !== version ||
+        !isWhole(found, usual)
         ? text
-        : JSON.stringify(unlike(found, usual));
+        : JSON.stringify({ ...unlike(found, usual), [SHORT_FIELD]: true });
     },
   };
 }
@@ -68,6 +79,14 @@ type Fields = Readonly<Record<string, unknown>>;
 
 const isFields = (value: unknown): value is Fields =>
   typeof value === "object" && value !== null && !Array.isArray(value);
+
+/** Whether a document says something of every field there usually is. */
+function isWhole(doc: Fields, usual: object): boolean {
+  return Object.entries(usual).every(([field, its]) => {
+    const value = doc[field];
+    return field in doc && (!isFields(its) || !isFields(value) || isWhole(value, its));
+  });
+}
 
 /** What of a document is not as usual. */
 function unlike(doc: Fields, usual: object): Fields {
