@@ -5,6 +5,7 @@ const stations = [
   "pantry",
   "tin",
   "recipe",
+  "reading",
   "kind",
   "mix",
   "fill",

@@ -100,6 +100,9 @@ count(
   await check("unit tests", [bin("vitest", "vitest.mjs"), "run", "--reporter", "dot"]),
   /Tests\s+(\d+) passed/,
 );
+// Annotated recipe texts stand beside the project on the machines it is made on.
+const SCORER = join(ROOT, "..", "shared", "corpus", "score.mjs");
+if (existsSync(SCORER)) await check("reading", [join("scripts", "score-reading.mjs"), SCORER]);
 const tortured = check("torture", [
   bin("tsx", "dist", "cli.mjs"),
   join("scripts", "torture.ts"),

@@ -9,5 +9,5 @@ export const EGGS_G = {
   "eu-large": 58,
 } as const;
 export type EggSize = keyof typeof EGGS_G;
-/** Share of a shelled egg that is white; the rest is yolk. */
-export const EGG_WHITE_SHARE = 2 / 3;
+/** Share of a shelled egg that is white; the rest is yolk. Public food tables: 33 of 50 g. */
+export const EGG_WHITE_SHARE = 0.66;

@@ -31,6 +31,7 @@ export {
   type CupWay,
 } from "./kitchen-measures";
 export { GAS_MARKS, gasMarkC } from "./gas-marks";
+export { inFigures } from "./in-figures";
 export { isSpoon, readUnit, unitSize, type KitchenUnit } from "./kitchen-units";
 export { kitchenMeasure, type KitchenMeasure } from "./kitchen-writing";
 export { readLengthMm, readMassG, readMinutes, readVolumeMl } from "./measured-text";

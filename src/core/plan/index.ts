@@ -25,3 +25,4 @@ export {
 export type { Remark } from "./remarks";
 export { type CakeRequest, workRequest } from "./request";
 export { type ServedCake, serveDetail, type ServeDetail } from "./serve-detail";
+export { readingAnswer } from "./reading-answer";

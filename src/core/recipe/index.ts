@@ -8,15 +8,16 @@ export {
   isWideRange,
   massOfGroups,
   missingMain,
+  partFormula,
   type Formula,
   type FormulaRow,
   type PartFormula,
 } from "./formula";
-export type { LineDoubt } from "./line";
+export { readLine, type LineDoubt, type ReadLine } from "./line";
 export type { NoMass } from "./line-mass";
 export { measuresOf } from "./measures-of";
-export type { ReadingRow } from "./read-page";
-export { readRecipe, type ReadingProblem, type RecipeReading } from "./read-recipe";
+export type { PageLine, ReadingRow } from "./read-page";
+export { pageLines, readRecipe, type ReadingProblem, type RecipeReading } from "./read-recipe";
 export type { RowKind } from "./row-kind";
 export {
   eggsIn,
@@ -46,6 +47,7 @@ export {
   type Step,
   type StepKind,
 } from "./schema";
+export { partRole } from "./part-role";
 export { mergedRecipe } from "./merge";
 export { withSharedPart } from "./shared-part";
 export { durationsIn, heatIn, readStep, stepPieces } from "./step";

@@ -194,7 +194,7 @@ function amountFirst(text: string): Found | null {
       rest,
     };
   const first: Measure = { amount, unit: unit.unit, sign: 1 };
-  const more = furtherMeasures(unit.rest);
+  const more = furtherMeasures(unit.rest, unit.unit);
   const named = filled === undefined ? more.rest : `${more.rest}, ${filled[1]}`;
   return {
     measures: [first, ...more.added],
@@ -228,7 +228,14 @@ function packOf(
 }
 
 /** `plus 2 tbsp`, `+ 1 tsp`, `minus 1 tbsp`, `/9oz` after a first measure. */
-function furtherMeasures(text: string): {
+const JOINT = /^(plus|\+|and|minus|less|\/|\||or)\s*/iu;
+/** "2 lb 7 oz" are pounds and ounces. */
+const JOINT_AFTER_LB = new RegExp(`${JOINT.source}|^(?=\\d[\\d.½¼¾]*\\s*(?:oz|ounces?)\\b)`, "iu");
+
+function furtherMeasures(
+  text: string,
+  after: KitchenUnit,
+): {
   readonly added: readonly Measure[];
   readonly stated: Measure | null;
   readonly rest: string;
@@ -237,7 +244,7 @@ function furtherMeasures(text: string): {
   let stated: Measure | null = null;
   let rest = text;
   for (;;) {
-    const joint = /^(plus|\+|and|minus|less|\/|\||or)\s*/iu.exec(rest);
+    const joint = (after === "lb" && added.length === 0 ? JOINT_AFTER_LB : JOINT).exec(rest);
     const span = joint === null ? null : readSpan(rest.slice(joint[0].length));
     const unit = span === null ? null : readUnit(span.rest);
     if (joint === null || span === null || unit === null || unit.unit === "pack")
@@ -290,7 +297,8 @@ function amountLast(text: string): Found | null {
   const unit = readUnit(span.rest);
   const rest = unit === null ? span.rest : unit.rest;
   // Only what is an amount and nothing more: "step 2 needs flour" is no ingredient of two.
-  const further = unit === null ? { added: [], stated: null, rest } : furtherMeasures(rest);
+  const further =
+    unit === null ? { added: [], stated: null, rest } : furtherMeasures(rest, unit.unit);
   if (!/^(?:$|[,;(].*)/u.test(further.rest)) return null;
   const isNamedEnough =
     unit !== null || /[:–—-]\s*$|\s$/u.test(text.slice(0, text.length - (found[2] ?? "").length));

@@ -41,7 +41,7 @@ export function readRecipe(original: string, pantry: Pantry): Result<RecipeReadi
     });
   if (isProgramFile(original))
     return bad({ code: "unreadable", path: "recipeText", value: "", expected: "text" });
-  const lines = linesOf(original);
+  const lines = pageLines(original);
   const written = lines.filter(({ text }) => text.trim() !== "").length;
   if (written > RECIPE_LIMITS.rows)
     return bad({ code: "too-many", path: "recipeLines", value: written, max: RECIPE_LIMITS.rows });
@@ -62,7 +62,8 @@ function isProgramFile(text: string): boolean {
   return strange > 3 && strange > text.length / 200;
 }
 
-function linesOf(original: string): readonly PageLine[] {
+/** The lines of a pasted text or page, those of JSON-LD with what they are. */
+export function pageLines(original: string): readonly PageLine[] {
   const isMarkup = /^\s*<(?:!doctype|html|\?xml|\w+[\s>])/iu.test(original);
   const page = isMarkup ? pageText(original) : { text: original, json: [original] };
   const found = recipesInJson(page.json);

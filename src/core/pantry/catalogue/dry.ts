@@ -136,7 +136,7 @@ export const DRY_GOODS: readonly Ingredient[] = [
   row(
     "semolina",
     "flour",
-    "semolina|fine semolina|sooji|rava",
+    "semolina|fine semolina|sooji|rava|suji|sooji rava|coarse semolina",
     { spooned: 165, dipped: 180 },
     [12, 1, 0, 12, 69, 0],
     { allergens: ["wheat"], packG: 500 },
@@ -176,7 +176,7 @@ export const DRY_GOODS: readonly Ingredient[] = [
   row(
     "tapioca-starch",
     "starch",
-    "tapioca starch|tapioca flour|cassava starch",
+    "tapioca starch|tapioca flour|tapioca|sago|cassava starch",
     { spooned: 120, dipped: 132 },
     [11, 0, 0, 0, 88, 0],
     { packG: 500 },

@@ -33,7 +33,7 @@ export const FRUIT_AND_NUTS: readonly Ingredient[] = [
     "almonds|whole almonds|blanched almonds|chopped almonds",
     140,
     [5, 50, 4, 21, 1, 0],
-    { packG: 200 },
+    { packG: 200, eachG: 1.2 },
   ),
   row(
     "flaked-almonds",
@@ -49,7 +49,7 @@ export const FRUIT_AND_NUTS: readonly Ingredient[] = [
     "hazelnuts|toasted hazelnuts|chopped hazelnuts|filberts",
     120,
     [5, 61, 4, 15, 1, 0],
-    { packG: 200 },
+    { packG: 200, eachG: 1.3 },
   ),
   row(
     "walnuts",
@@ -57,10 +57,11 @@ export const FRUIT_AND_NUTS: readonly Ingredient[] = [
     "walnuts|chopped walnuts|walnut pieces|walnut halves",
     117,
     [4, 65, 3, 15, 0, 0],
-    { packG: 200 },
+    { packG: 200, eachG: 3.5 },
   ),
   row("pecans", "nuts", "pecans|chopped pecans|pecan halves|pecan nuts", 110, [4, 72, 4, 9, 0, 0], {
     packG: 200,
+    eachG: 2,
   }),
   row(
     "pistachios",
@@ -71,10 +72,17 @@ export const FRUIT_AND_NUTS: readonly Ingredient[] = [
     { packG: 150 },
   ),
   row("cashews", "nuts", "cashews|cashew nuts", 130, [5, 44, 6, 18, 23, 0], { packG: 200 }),
-  row("peanuts", "nuts", "peanuts|roasted peanuts", 146, [2, 49, 5, 26, 4, 0], {
-    allergens: ["peanut"],
-    packG: 200,
-  }),
+  row(
+    "peanuts",
+    "nuts",
+    "peanuts|roasted peanuts|groundnuts|roasted groundnuts|groundnut",
+    146,
+    [2, 49, 5, 26, 4, 0],
+    {
+      allergens: ["peanut"],
+      packG: 200,
+    },
+  ),
   row("peanut-butter", "nut-meal", "peanut butter", 258, [1, 50, 9, 25, 5, 1], {
     allergens: ["peanut"],
     packG: 340,
@@ -133,7 +141,7 @@ export const FRUIT_AND_NUTS: readonly Ingredient[] = [
     allergens: [],
     packG: 200,
   }),
-  row("chia-seeds", "other", "chia seeds", 163, [6, 31, 0, 17, 1, 0], { packG: 200 }),
+  row("chia-seeds", "other", "chia seeds|chia", 163, [6, 31, 0, 17, 1, 0], { packG: 200 }),
   row(
     "desiccated-coconut",
     "other",
@@ -208,7 +216,7 @@ export const FRUIT_AND_NUTS: readonly Ingredient[] = [
   row(
     "mixed-peel",
     "dried-fruit",
-    "mixed peel|candied peel|candied orange peel|chopped mixed peel|candied lemon peel",
+    "mixed peel|candied peel|candied orange peel|chopped mixed peel|candied lemon peel|peel|citron peel|candied citron|cut peel",
     150,
     [22, 1, 60, 0, 0, 0.3],
     { allergens: ["sulphites"], packG: 100 },
@@ -300,10 +308,18 @@ export const FRUIT_AND_NUTS: readonly Ingredient[] = [
   row(
     "pineapple",
     "fresh-fruit",
-    "pineapple|crushed pineapple|pineapple rings|pineapple chunks",
-    165,
+    "pineapple|crushed pineapple|pineapple chunks",
+    220,
     [86, 0, 10, 1, 0, 0],
     { eachG: 900, yieldShare: 0.52, packG: 432 },
+  ),
+  row(
+    "pineapple-rings",
+    "fresh-fruit",
+    "pineapple rings|pineapple ring|pineapple slices|rings of pineapple|slices of pineapple",
+    165,
+    [86, 0, 10, 1, 0, 0],
+    { eachG: 45, packG: 432 },
   ),
   row("mango", "fresh-fruit", "mango|mangoes", 165, [83, 0, 14, 1, 0, 0], {
     eachG: 220,
@@ -433,7 +449,7 @@ export const FRUIT_AND_NUTS: readonly Ingredient[] = [
   row(
     "almond-extract",
     "flavouring",
-    "almond extract|almond essence|bitter almond extract|peppermint extract|lemon extract|coffee extract",
+    "almond extract|almond essence|bitter almond extract|peppermint extract|lemon extract|coffee extract|pineapple essence|mixed fruit essence|rum essence|banana essence|essence|flavouring",
     208,
     [55, 0, 0, 0, 0, 0],
     { packG: 38 },
@@ -441,7 +457,7 @@ export const FRUIT_AND_NUTS: readonly Ingredient[] = [
   row(
     "rose-water",
     "flavouring",
-    "rose water|rosewater|orange blossom water|orange flower water",
+    "rose water|rosewater|rose essence|orange blossom water|orange flower water",
     237,
     [100, 0, 0, 0, 0, 0],
     { packG: 100 },
@@ -461,7 +477,13 @@ export const FRUIT_AND_NUTS: readonly Ingredient[] = [
     237,
     [80, 0, 10, 0, 0, 0],
   ),
-  row("cinnamon", "spice", "ground cinnamon|cinnamon", 125, [11, 1, 2, 4, 25, 0]),
+  row(
+    "cinnamon",
+    "spice",
+    "ground cinnamon|cinnamon|cinn|cinamon|cinnamon powder",
+    125,
+    [11, 1, 2, 4, 25, 0],
+  ),
   row("ginger-ground", "spice", "ground ginger|dried ginger|ginger", 86, [10, 4, 3, 9, 50, 0.1]),
   row(
     "ginger-fresh",
@@ -478,7 +500,9 @@ export const FRUIT_AND_NUTS: readonly Ingredient[] = [
     100,
     [9, 8, 8, 6, 40, 0.1],
   ),
-  row("nutmeg", "spice", "ground nutmeg|nutmeg|grated nutmeg|mace", 112, [6, 36, 3, 6, 25, 0]),
+  row("nutmeg", "spice", "ground nutmeg|nutmeg|grated nutmeg|mace", 112, [6, 36, 3, 6, 25, 0], {
+    eachG: 5,
+  }),
   row(
     "cloves",
     "spice",
@@ -489,7 +513,7 @@ export const FRUIT_AND_NUTS: readonly Ingredient[] = [
   row(
     "cardamom",
     "spice",
-    "ground cardamom|cardamom|crushed cardamom seeds|cardamom seeds|cardamom pods",
+    "ground cardamom|cardamom|elaichi|elachi|cardamom powder|green cardamom|crushed cardamom seeds|cardamom seeds|cardamom pods",
     93,
     [8, 7, 1, 11, 40, 0],
     { eachG: 0.2 },
@@ -508,7 +532,7 @@ export const FRUIT_AND_NUTS: readonly Ingredient[] = [
   row(
     "seeds-spice",
     "spice",
-    "caraway seeds|aniseed|fennel seeds|coriander|ground coriander|cumin",
+    "caraway seeds|aniseed|anise|ground anise|fennel seeds|coriander|ground coriander|cumin",
     100,
     [9, 15, 1, 15, 15, 0],
   ),

@@ -1,6 +1,7 @@
 import type { Ingredient } from "../ingredient";
 import { DRY_GOODS } from "./dry";
 import { FRUIT_AND_NUTS } from "./fruit-and-nuts";
+import { LESS_USUAL } from "./less-usual";
 import { RICH_GOODS } from "./rich";
 import { SWEET_GOODS } from "./sweet";
 
@@ -12,4 +13,5 @@ export const CATALOGUE: readonly Ingredient[] = [
   ...SWEET_GOODS,
   ...RICH_GOODS,
   ...FRUIT_AND_NUTS,
+  ...LESS_USUAL,
 ];

@@ -24,7 +24,7 @@ export const RICH_GOODS: readonly Ingredient[] = [
   row(
     "baking-spread",
     "butter",
-    "baking spread|margarine|soft margarine|baking margarine|vegan block|plant butter|vegan butter|block margarine|dairy-free spread",
+    "baking spread|margarine|soft margarine|baking margarine|vegan block|plant butter|vegan butter|block margarine|dairy-free spread|oleo|marg",
     220,
     [26, 72, 0, 0, 0, 1.3],
     { allergens: [], packG: 250 },
@@ -96,7 +96,7 @@ export const RICH_GOODS: readonly Ingredient[] = [
     allergens: ["nuts"],
     packG: 1030,
   }),
-  row("evaporated-milk", "milk", "evaporated milk", 252, [74, 8, 10, 7, 0, 0.3], {
+  row("evaporated-milk", "milk", "evaporated milk|evaporated", 252, [74, 8, 10, 7, 0, 0.3], {
     batterGPerMl: 1.07,
     packG: 410,
   }),
@@ -115,7 +115,7 @@ export const RICH_GOODS: readonly Ingredient[] = [
   row(
     "yoghurt",
     "cultured-milk",
-    "yoghurt|yogurt|plain yoghurt|natural yoghurt|plain yogurt|natural yogurt|curd yoghurt|dahi",
+    "yoghurt|yogurt|plain yoghurt|natural yoghurt|plain yogurt|natural yogurt|curd yoghurt|dahi|curd|thick curd|sour curd",
     240,
     [87, 3, 5, 4, 0, 0.1],
     { packG: 500 },
@@ -200,7 +200,7 @@ export const RICH_GOODS: readonly Ingredient[] = [
   row(
     "fruit-juice",
     "acid-liquid",
-    "orange juice|apple juice|pineapple juice|fruit juice|juice",
+    "orange juice|apple juice|pineapple juice|fruit juice",
     248,
     [88, 0, 10, 1, 0, 0],
     { eachG: 75 },
@@ -232,7 +232,7 @@ export const RICH_GOODS: readonly Ingredient[] = [
   row(
     "spirit",
     "flavouring",
-    "rum|dark rum|brandy|whisky|whiskey|amaretto|liqueur|coffee liqueur|orange liqueur|sherry|port|wine|red wine|white wine|cassis",
+    "rum|dark rum|kirsch|cointreau|cherry brandy|brandy|whisky|whiskey|amaretto|liqueur|coffee liqueur|orange liqueur|sherry|port|wine|red wine|white wine|cassis",
     230,
     [65, 0, 10, 0, 0, 0],
     { batterGPerMl: 0.97, hazards: ["alcohol"] },

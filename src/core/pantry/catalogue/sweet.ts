@@ -105,7 +105,7 @@ export const SWEET_GOODS: readonly Ingredient[] = [
   row(
     "condensed-milk",
     "syrup",
-    "sweetened condensed milk|condensed milk",
+    "sweetened condensed milk|condensed milk|condensed",
     306,
     [27, 9, 55, 8, 0, 0.3],
     { allergens: ["milk"], hasAcid: false, batterGPerMl: 1.3, packG: 397 },
@@ -130,12 +130,19 @@ export const SWEET_GOODS: readonly Ingredient[] = [
     batterGPerMl: 1.33,
     packG: 340,
   }),
-  row("lemon-curd", "syrup", "lemon curd|curd|fruit curd", 300, [35, 9, 45, 3, 5, 0.2], {
-    allergens: ["egg", "milk"],
-    batterGPerMl: 1.15,
-    packG: 320,
-    keeps: "fridge, 2 weeks once opened",
-  }),
+  row(
+    "lemon-curd",
+    "syrup",
+    "lemon curd|orange curd|fruit curd|passion fruit curd",
+    300,
+    [35, 9, 45, 3, 5, 0.2],
+    {
+      allergens: ["egg", "milk"],
+      batterGPerMl: 1.15,
+      packG: 320,
+      keeps: "fridge, 2 weeks once opened",
+    },
+  ),
   row(
     "marshmallow",
     "other",
@@ -199,7 +206,7 @@ export const SWEET_GOODS: readonly Ingredient[] = [
   row(
     "chocolate-chips",
     "chocolate",
-    "chocolate chips|dark chocolate chips|semisweet chocolate chips|chocolate chunks|chocolate drops|milk chocolate chips|white chocolate chips",
+    "chocolate chips|choc chips|chips|chocolate pieces|chocolate bits|choc bits|dark chocolate chips|semisweet chocolate chips|chocolate chunks|chocolate drops|milk chocolate chips|white chocolate chips",
     170,
     [1, 29, 55, 5, 7, 0],
     { isInclusion: true, packG: 200 },
@@ -217,7 +224,7 @@ export const SWEET_GOODS: readonly Ingredient[] = [
   row(
     "nougat-paste",
     "nut-meal",
-    "hazelnut paste|praline paste|nut paste|chocolate hazelnut spread|hazelnut spread|pistachio paste",
+    "hazelnut paste|praline paste|nut paste|chocolate hazelnut spread|chocolate spread|hazelnut spread|pistachio paste",
     270,
     [2, 40, 40, 9, 4, 0.1],
     { packG: 400 },

@@ -1,0 +1,1 @@
+export { readText, type ToldRecipe } from "./read-text";

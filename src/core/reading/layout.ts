@@ -1,0 +1,103 @@
+// What each line of a page is: a heading, a row of ingredients, or something that is told.
+import type { Pantry } from "../pantry";
+import { beginsTelling, chunksOfLine, wordsIn, type Chunk } from "./chunks";
+import { mentionsIn, type Mention } from "./mentions";
+import { partRole, type PageLine } from "../recipe";
+
+export type LineKind = "blank" | "heading" | "row" | "told";
+
+/** A line of the page, cut into what it says. */
+export type PageRow = {
+  readonly written: string;
+  /** Without the marks of lists and Markdown. */
+  readonly bare: string;
+  readonly kind: LineKind;
+  readonly chunks: readonly Chunk[];
+  /** What each chunk speaks of. */
+  readonly mentions: readonly (readonly Mention[])[];
+  /** The heading it stands under; empty for none. */
+  readonly heading: string;
+};
+
+/** A line without the marks of lists and Markdown. */
+export function bareLine(text: string): string {
+  return text
+    .replaceAll("\u00a0", " ")
+    .replace(/^\s*(?:#{1,6}|>+)\s*/u, "")
+    .replace(/^\s*(?:[-*+•·▢☐□●▪◦–—✓✔]|\[[ xX]?\])+\s+/u, "")
+    .replace(/^\s*\[[ xX]?\]\s*/u, "")
+    .replaceAll(/\*\*|__|`/gu, "")
+    .replace(/^\s*(?:step\s*)?\d{1,2}\s*[.)]\s+(?=\p{L})/iu, "")
+    .replace(/\s*(?:\.{2,}|…)\s*(?=[\d½¼¾])/gu, " : ")
+    .replace(/^(?:[^;|\t]*[;|\t]){2}.*$/u, (row) => row.replaceAll(/[;|\t]+/gu, " "))
+    .replace(/\s+/gu, " ")
+    .trim();
+}
+
+const HEADS =
+  /^(?:the )?(?:ingredients?|method|directions?|instructions?|steps?|preparation|procedure|what to do|how to make (?:it|them)|notes?|tips?|storage|storing|to store|to serve|to finish|to decorate|to assemble|assembly|equipment|you(?:'|’)?(?: wi)?ll need|you will need|for (?:the|a) .{2,40}|to make .{2,40}|variations?|keeping|serving|finish(?:ing)?|topping|decoration)\s*:?$/iu;
+
+/** What a line is whose place on the page already says so. */
+const KNOWN: Readonly<Partial<Record<NonNullable<PageLine["is"]>, LineKind>>> = {
+  heading: "heading",
+  part: "heading",
+  title: "told",
+  ingredient: "row",
+  step: "told",
+};
+
+/** The lines of a page, each with what it is. */
+export function layoutOf(lines: readonly PageLine[], pantry: Pantry): readonly PageRow[] {
+  const rows: PageRow[] = [];
+  let heading = "";
+  let sentence = 0;
+  for (const [index, { text: written, is }] of lines.entries()) {
+    const bare = bareLine(written);
+    const chunks = chunksOfLine(bare, index, sentence);
+    const mentions = chunks.map(({ text }) => mentionsIn(text, pantry));
+    sentence = (chunks.at(-1)?.sentence ?? sentence) + 1;
+    const kind = (is === null ? null : KNOWN[is]) ?? kindOf(bare, written, chunks, mentions, rows);
+    if (kind === "heading") heading = bare;
+    rows.push({ written, bare, kind, chunks, mentions, heading });
+  }
+  return rows;
+}
+
+function kindOf(
+  bare: string,
+  written: string,
+  chunks: readonly Chunk[],
+  mentions: readonly (readonly Mention[])[],
+  above: readonly PageRow[],
+): LineKind {
+  if (bare === "") return "blank";
+  const words = wordsIn(bare);
+  if (isHeading(bare, written, words)) return "heading";
+  const first = mentions[0]?.[0];
+  const hasAmount = mentions.some((all) => all.some(({ read }) => read.measures.length > 0));
+  const startsSo =
+    first !== undefined && wordsIn(chunks[0]?.text.slice(0, first.at) ?? "").length <= 2;
+  const isEnded = /[.!?]$/u.test(bare) && words.length > 8;
+  if (beginsTelling(bare)) return "told";
+  if (hasAmount && startsSo && words.length <= 24 && !isEnded) return "row";
+  const isInList = above.findLast(({ kind }) => kind !== "blank")?.kind;
+  if (
+    startsSo &&
+    words.length <= 7 &&
+    !/[.!?]$/u.test(bare) &&
+    (isInList === "row" || isInList === "heading")
+  )
+    return "row";
+  return "told";
+}
+
+function isHeading(bare: string, written: string, words: readonly string[]): boolean {
+  if (words.length === 0 || words.length > 8 || /\d/u.test(bare.replace(/^\d+[.)]?\s*/u, "")))
+    return false;
+  if (HEADS.test(bare)) return true;
+  if (/[.!?,]$/u.test(bare)) return false;
+  if (/:$/u.test(bare) || /^\s*#{1,6}\s/u.test(written) || /^\s*\*\*[^*]+\*\*:?\s*$/u.test(written))
+    return true;
+  if (bare === bare.toUpperCase() && /\p{L}{3}/u.test(bare)) return true;
+  return words.length <= 4 && partRole(bare) !== null && /^\p{Lu}/u.test(bare);
+}

@@ -1,0 +1,136 @@
+// The lines a recipe has, of all that its text says of ingredients: corrections, repetitions and
+// uses of what was given before are none.
+import type { PartRole } from "../recipe";
+import { hasAct, isActFirst, wordsIn } from "./chunks";
+import type { PlacedMention } from "./part-features";
+
+/** An ingredient of one part, as a line of a recipe. */
+export type ToldLine = {
+  readonly part: PartRole;
+  readonly partName: string;
+  /** Amount and name, numbers in figures. */
+  readonly text: string;
+  readonly ingredient: string | null;
+  readonly isPartSure: boolean;
+};
+
+/** An ingredient spoken of, with the part it is for. */
+export type PartedMention = {
+  readonly placed: PlacedMention;
+  readonly part: PartRole;
+  readonly isPartSure: boolean;
+};
+
+const CORRECTS =
+  /^(?:no|not|sorry|wait|actually|mean|lie|rather|correction|hang|hold|oops|scratch|nope)$/u;
+const EXPLAINS = /^(?:that's|thats|about|which|is|or|around|roughly|equals|so|be|comes)$/u;
+/** What is said this near to one another of one thing is of the same amount of it, in words. */
+const NEAR = 9;
+/** Lists of no more rows than this are told in passing. */
+const FEWEST_ROWS = 4;
+/** More salt than this seasons nothing: it is a pot's bed, cups. */
+const MOST_SALT_CUPS = 0.25;
+
+/** The lines of what is told, in order. */
+export function linesTold(mentions: readonly PartedMention[]): readonly ToldLine[] {
+  const kept = mentions.filter((each, index) => !isRepeated(mentions, each, index) && !isBed(each));
+  const listed = kept.filter(({ placed }) => placed.isRow && hasAmount(placed));
+  const isList = listed.length >= FEWEST_ROWS;
+  const inList = new Set(
+    listed.flatMap(({ placed, part }) => [`${idOf(placed)} ${part}`, amountOf(placed)]),
+  );
+  const groups = new Set(listed.map(({ placed }) => groupOf(placed)));
+  const isApart = areEggsApart(kept);
+  const given = new Set<string>();
+  for (const { placed, part } of kept) if (hasAmount(placed)) given.add(`${idOf(placed)} ${part}`);
+  return kept.flatMap(({ placed, part, isPartSure }) => {
+    const id = idOf(placed);
+    const line = {
+      part,
+      partName: placed.heading,
+      text: placed.mention.line,
+      ingredient: placed.mention.ingredient?.id ?? null,
+      isPartSure,
+    };
+    if (hasAmount(placed))
+      return isList &&
+        !placed.isRow &&
+        (inList.has(`${id} ${part}`) || inList.has(amountOf(placed)))
+        ? []
+        : [line];
+    if (given.has(`${id} ${part}`) || (isApart && id.startsWith("egg-"))) return [];
+    if (!placed.isRow && (isList ? groups.has(groupOf(placed)) : false)) return [];
+    if (!placed.isRow && (!hasAct(placed.chunk) || isActFirst(placed.chunk, placed.mention.at)))
+      return [];
+    given.add(`${id} ${part}`);
+    return [line];
+  });
+}
+
+const hasAmount = ({ mention }: PlacedMention): boolean => mention.read.measures.length > 0;
+/** How much of what, for telling whether it is the same once more. */
+const amountOf = (placed: PlacedMention): string =>
+  `${idOf(placed)} ${placed.mention.read.measures.map(({ amount, unit }) => `${amount.low} ${unit}`).join("+")}`;
+/** Names that stand for whatever of their kind was given: "add the sugar". */
+const ANY_OF =
+  /^(?:butter|sugar|flour|cream|milk|oil|eggs?|whites?|yolks?|chocolate|salt|zest|juice)$/iu;
+const groupOf = ({ mention }: PlacedMention): string =>
+  ANY_OF.test(mention.line) || mention.read.measures.length > 0
+    ? (mention.ingredient?.group.replace(/^brown-/u, "") ?? "")
+    : mention.line;
+const idOf = ({ mention }: PlacedMention): string => mention.ingredient?.id ?? mention.read.name;
+
+/** "Three cups of carrot, that's about five carrots"; "six ounces, no, eight ounces of butter". */
+function isRepeated(
+  mentions: readonly PartedMention[],
+  { placed }: PartedMention,
+  index: number,
+): boolean {
+  if (!hasAmount(placed)) return false;
+  const withAmount = mentions.filter((each) => hasAmount(each.placed));
+  const at = withAmount.findIndex((each) => each === mentions[index]);
+  const next = withAmount[at + 1]?.placed;
+  if (
+    next !== undefined &&
+    idOf(next) === idOf(placed) &&
+    saidBetween(placed, next).some((word) => CORRECTS.test(word))
+  )
+    return true;
+  const before = withAmount[at - 1]?.placed;
+  if (before !== undefined && idOf(before) === idOf(placed)) {
+    const between = saidBetween(before, placed);
+    if (
+      between.length <= NEAR &&
+      between.some((word) => EXPLAINS.test(word)) &&
+      !between.some((word) => CORRECTS.test(word))
+    )
+      return true;
+  }
+  // "100 g of the sugar" is some of what was given.
+  const isOfThe = /^\S+(?:\s+\p{L}+)?\s+of\s+(?:the|that|this|your|my)\s/iu.test(
+    placed.mention.line,
+  );
+  return isOfThe && withAmount.slice(0, at).some((each) => idOf(each.placed) === idOf(placed));
+}
+
+/** The words between two things that are told, none where they are far apart. */
+function saidBetween(first: PlacedMention, second: PlacedMention): readonly string[] {
+  const { before } = second;
+  const own = wordsIn(first.mention.line).at(-1);
+  const last = before.findLastIndex((word) => word === own);
+  return last < 0 ? [] : before.slice(last + 1);
+}
+
+function isBed({ placed: { mention } }: PartedMention): boolean {
+  return (
+    mention.ingredient?.group === "salt" &&
+    mention.read.measures.some(({ unit, amount }) => unit === "cup" && amount.low > MOST_SALT_CUPS)
+  );
+}
+
+/** Whether whole eggs are told, whose yolks and whites go different ways. */
+function areEggsApart(mentions: readonly PartedMention[]): boolean {
+  const isTold = (id: string): boolean =>
+    mentions.some(({ placed }) => placed.mention.ingredient?.id === id && hasAmount(placed));
+  return isTold("egg") && !isTold("egg-white") && !isTold("egg-yolk");
+}

@@ -1,0 +1,192 @@
+import type { Ingredient, Pantry } from "../pantry";
+import { readLine, type ReadLine } from "../recipe";
+import {
+  type Token,
+  type AmountSpan,
+  isNumber,
+  amountAt,
+  furtherAmounts,
+  tailOf,
+} from "./amounts-told";
+import { type Name, namesOf, nameBefore, isAtStart, nameAfter } from "./names-told";
+
+/** One ingredient told with its amount, or without one. */
+export type Mention = {
+  /** Where it stands in the chunk's figured text. */
+  readonly at: number;
+  readonly end: number;
+  /** Amount and name as a line of a recipe has them, in figures. */
+  readonly line: string;
+  readonly read: ReadLine;
+  readonly ingredient: Ingredient | null;
+};
+
+const TOKEN =
+  /\d+(?:[.,]\d+)?\s+\d\s*[/⁄]\s*\d+|\d+\s*[/⁄]\s*\d+|\d+\s?[½¼¾⅓⅔⅛⅜⅝⅞]|[½¼¾⅓⅔⅛⅜⅝⅞]|\d+(?:[.,]\d+)*|\p{L}[\p{L}\p{M}'’]*|[^\s]/gu;
+
+/** The ingredients that a chunk's text tells of, in order. */
+export function mentionsIn(text: string, pantry: Pantry): readonly Mention[] {
+  const tokens = [...text.matchAll(TOKEN)].map((match) => ({
+    word: match[0].toLowerCase().replaceAll("’", "'"),
+    at: match.index,
+    end: match.index + match[0].length,
+  }));
+  const names = namesOf(tokens, pantry);
+  const mentions: Mention[] = [];
+  const taken = new Set<Name>();
+  for (let index = 0; index < tokens.length;) {
+    const amount = amountAt(tokens, index, text);
+    const found = amount === null ? null : mentionFrom(tokens, index, amount, names, text, pantry);
+    if (found === null || taken.has(found.name)) {
+      index += 1;
+      continue;
+    }
+    mentions.push(...found.mentions);
+    taken.add(found.name);
+    index = found.next;
+  }
+  for (const name of names) {
+    const first = tokens[name.from];
+    const last = tokens[name.to - 1];
+    if (taken.has(name) || first === undefined || last === undefined) continue;
+    if (mentions.some(({ at, end }) => first.at >= at && first.at < end)) continue;
+    const line = text.slice(first.at, last.end);
+    mentions.push({
+      at: first.at,
+      end: last.end,
+      line,
+      read: readLine(line),
+      ingredient: name.ingredient,
+    });
+  }
+  return mentions.toSorted((a, b) => a.at - b.at);
+}
+
+type Found = { readonly mentions: readonly Mention[]; readonly name: Name; readonly next: number };
+
+function mentionFrom(
+  tokens: readonly Token[],
+  start: number,
+  amount: AmountSpan,
+  names: readonly Name[],
+  text: string,
+  pantry: Pantry,
+): Found | null {
+  const next = furtherAmounts(tokens, amount.next, text, amount.hasUnit);
+  const before = amount.hasUnit ? nameBefore(tokens, start, names) : null;
+  const name = nameAfter(tokens, next, names, amount.hasUnit);
+  if (before !== null && (name === null || isAtStart(tokens, before.from))) {
+    const line = `${spoken(tokens, start, next, amount, text)} ${textOf(tokens, before.from, before.to, text)}`;
+    return {
+      mentions: [mentionOf(tokens, before.from, next, line, before.ingredient)],
+      name: before,
+      next,
+    };
+  }
+  if (name === null) return null;
+  const last = tailOf(tokens, name.to, text);
+  const beside =
+    last > name.to ? textOf(tokens, name.to, last, text).replaceAll(/[(),]/gu, " ") : "";
+  const line = `${spoken(tokens, start, name.to, amount, text)}${beside === "" ? "" : ` (${beside.trim().replace(/^(?:about|around|or|roughly|that's)\s+/iu, "")})`}`;
+  const fruit = amount.hasUnit ? [] : partsOfFruit(tokens, start, last, name, text, pantry);
+  if (fruit.length > 0) return { mentions: fruit, name, next: last };
+  const isGrams = !amount.hasUnit && isBareGrams(tokens[start]?.word ?? "", name.ingredient);
+  return {
+    mentions: [
+      mentionOf(
+        tokens,
+        start,
+        last,
+        isGrams ? line.replace(/^([\d.,]+)/u, "$1 g") : line,
+        name.ingredient,
+      ),
+    ],
+    name,
+    next: last,
+  };
+}
+
+const textOf = (tokens: readonly Token[], from: number, to: number, text: string): string =>
+  text.slice(tokens[from]?.at ?? 0, tokens[to - 1]?.end ?? text.length);
+
+/** An amount with its name as a line has it: "a good teaspoon of" is 1 teaspoon. */
+function spoken(
+  tokens: readonly Token[],
+  from: number,
+  to: number,
+  { idle }: AmountSpan,
+  text: string,
+): string {
+  const words =
+    idle === null
+      ? textOf(tokens, from, to, text)
+      : `${textOf(tokens, from, idle[0], text)} ${textOf(tokens, idle[1], to, text)}`;
+  return words
+    .replace(/^(?:an?|another|each)\s+/iu, "1 ")
+    .replace(/^half\s+/iu, "0.5 ")
+    .replace(/^(?=(?:teaspoon|tablespoon|cup|stick)\b)/iu, "1 ")
+    .replace(/^([\d.,]+)\s*[;|]\s*/u, "$1 ");
+}
+
+/** Less than this is a number of things, more is grams, where nothing is said: "225 of sugar". */
+const LEAST_BARE_G = 20;
+
+function isBareGrams(figure: string, { eachG }: Ingredient): boolean {
+  const value = Number(figure.replace(",", "."));
+  return value >= LEAST_BARE_G && (eachG === undefined || value > 2 * LEAST_BARE_G);
+}
+
+const ZEST = /^(?:zest|zested|rind|peel)$/u;
+
+const JUICE = /^(?:juice|juiced)$/u;
+
+const OF_FRUIT: Readonly<Record<string, readonly [zest: string, juice: string]>> = {
+  lemons: ["lemon-zest", "lemon-juice"],
+  oranges: ["orange-zest", "fruit-juice"],
+};
+
+/** So far around a fruit it is said what of it is used, in words. */
+const AROUND_FRUIT = 8;
+
+/** "Zest and juice of 2 lemons", "1 orange, zested": what of a fruit is meant. */
+function partsOfFruit(
+  tokens: readonly Token[],
+  start: number,
+  end: number,
+  name: Name,
+  text: string,
+  pantry: Pantry,
+): readonly Mention[] {
+  const of = OF_FRUIT[name.ingredient.id];
+  if (of === undefined) return [];
+  const words = (from: number, to: number): readonly string[] =>
+    tokens.slice(Math.max(0, from), to).map(({ word }) => word);
+  const ahead = words(start - AROUND_FRUIT, start);
+  const isLed = /^(?:of|from|off|the|in)$/u.test(ahead.at(-1) ?? "");
+  const stop = tokens.findIndex(
+    ({ word }, at) => at >= end && (isNumber(word) || /^[.;]$/u.test(word)),
+  );
+  const after = words(end, Math.min(end + AROUND_FRUIT, stop < 0 ? tokens.length : stop));
+  const said = isLed ? [...ahead.slice(-6)] : [];
+  const has = (pattern: RegExp): boolean => [...said, ...after].some((word) => pattern.test(word));
+  const count = `${textOf(tokens, start, start + 1, text).replace(/^an?$/iu, "1")} ${textOf(tokens, name.from, name.to, text)}`;
+  return [[ZEST, of[0], "zest"] as const, [JUICE, of[1], "juice"] as const].flatMap(
+    ([pattern, id, part]) => {
+      const ingredient = pantry.byId.get(id);
+      return ingredient !== undefined && has(pattern)
+        ? [mentionOf(tokens, start, end, `${part} of ${count}`, ingredient)]
+        : [];
+    },
+  );
+}
+
+function mentionOf(
+  tokens: readonly Token[],
+  from: number,
+  to: number,
+  line: string,
+  ingredient: Ingredient,
+): Mention {
+  const [at, end] = [tokens[from]?.at ?? 0, tokens[to - 1]?.end ?? 0];
+  return { at, end, line, read: readLine(line), ingredient };
+}

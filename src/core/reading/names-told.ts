@@ -1,0 +1,76 @@
+import { foldName, type Ingredient, type Pantry } from "../pantry";
+import { type Token, isNumber, isWord } from "./amounts-told";
+
+export type Name = { readonly from: number; readonly to: number; readonly ingredient: Ingredient };
+
+const MOST_NAME_WORDS = 5;
+
+/** So many words can stand between an amount and the name it is of: "2 cups of the good dark sugar". */
+const MOST_BETWEEN = 6;
+
+/** Nothing of these is between an amount and its name. */
+const STOPS =
+  /^(?:and|plus|then|but|or|with|in|into|on|onto|until|till|for|to|is|are|was|that|that's|i|you|it|we|they|so|if|when|no|sorry|now|about|at|from|over|after|before|per|minutes?|mins?|hours?|hrs?|seconds?|secs?|days?|inch(?:es)?|cm|mm|degrees?|layers?|tins?|pans?|times?|people|parts?|pieces?|slices?|goes|batches|additions|lots|[.;:!?()])$/u;
+
+const COUNTED =
+  /^(?:large|medium|small|big|extra|ripe|very|overripe|whole|fresh|free|range|beaten|unwaxed|juicy|good|nice|full|fat|decent|sized|size|of|the|room|temperature|hard|soft|peeled|grated|mashed|brown|black|spotty|sweet|tart|cooking|eating|green|red|-)$/u;
+
+/** Names of the pantry in a text, the longest first from left to right. */
+export function namesOf(tokens: readonly Token[], pantry: Pantry): readonly Name[] {
+  const folded = tokens.map(({ word }) => foldName(word));
+  const names: Name[] = [];
+  for (let from = 0; from < tokens.length;) {
+    let to = from;
+    for (let length = Math.min(MOST_NAME_WORDS, tokens.length - from); length > 0; length -= 1) {
+      const words = folded.slice(from, from + length);
+      // A mark inside a name is no part of it, but for a hyphen: "self-raising flour".
+      if (folded[from] === "" || folded[from + length - 1] === "") continue;
+      if (words.some((word, step) => word === "" && tokens[from + step]?.word !== "-")) continue;
+      const name = words.filter((word) => word !== "").join(" ");
+      const id = pantry.learnt.get(name) ?? pantry.byName.get(name);
+      const ingredient = id === undefined ? undefined : pantry.byId.get(id);
+      if (ingredient === undefined) continue;
+      names.push({ from, to: from + length, ingredient });
+      to = from + length;
+      break;
+    }
+    from = Math.max(to, from + 1);
+  }
+  return names;
+}
+
+/** A name that stands before its amount, with nothing but marks and figures between: in a table. */
+export function nameBefore(
+  tokens: readonly Token[],
+  start: number,
+  names: readonly Name[],
+): Name | null {
+  const name = names.findLast(({ to }) => to <= start);
+  if (name === undefined) return null;
+  const between = tokens.slice(name.to, start);
+  if (between.some(({ word }) => /[.!?]/u.test(word) && between.length < 3)) return null;
+  return between.every(({ word }) => !isWord(word)) ? name : null;
+}
+
+export function isAtStart(tokens: readonly Token[], from: number): boolean {
+  return tokens.slice(0, from).every(({ word }) => !isWord(word) && !isNumber(word));
+}
+
+export function nameAfter(
+  tokens: readonly Token[],
+  at: number,
+  names: readonly Name[],
+  hasUnit: boolean,
+): Name | null {
+  for (let index = at; index <= at + MOST_BETWEEN && index < tokens.length; index += 1) {
+    const name = names.find(({ from }) => from === index);
+    // The last of several names that follow one another says what it is: "butter cream" apart.
+    if (name !== undefined) {
+      const further = names.find(({ from }) => from === name.to);
+      return further !== undefined && hasUnit ? further : name;
+    }
+    const word = tokens[index]?.word ?? "";
+    if (hasUnit ? STOPS.test(word) || isNumber(word) : !COUNTED.test(word)) return null;
+  }
+  return null;
+}

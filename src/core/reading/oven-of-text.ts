@@ -1,0 +1,136 @@
+import type { Amount } from "../measure";
+import type { HeatSource } from "../recipe";
+import type { Chunk } from "./chunks";
+import { checkTold, heatsTold, mainHeat, ovenInWords, timesTold, type ToldHeat } from "./oven-told";
+import type { PlacedChunk, Stage } from "./stage-features";
+
+/** What a text tells of the bake. */
+export type ToldBake = {
+  readonly source: HeatSource;
+  readonly heat: ToldHeat | null;
+  readonly minutes: Amount | null;
+  readonly checkAtMin: number | null;
+};
+
+/** A sentence with the stage its first oven clause has. */
+type Sentence = { readonly text: string; readonly chunks: readonly Chunk[] };
+
+/** What is told of the oven: its minutes where the batter goes in, and the heat told last before. */
+export function ovenOf(chunks: readonly PlacedChunk[], stageOf: (chunk: Chunk) => Stage): ToldBake {
+  const sentences: Sentence[] = [];
+  for (const { chunk, isRow } of chunks) {
+    if (isRow && timesTold(chunk.text).length === 0 && heatsTold(chunk.text).length === 0) continue;
+    const last = sentences.at(-1);
+    if (last?.chunks[0]?.sentence === chunk.sentence)
+      sentences[sentences.length - 1] = {
+        text: `${last.text} ${chunk.text}`,
+        chunks: [...last.chunks, chunk],
+      };
+    else sentences.push({ text: chunk.text, chunks: [chunk] });
+  }
+  const isOven = ({ chunks: of }: Sentence): boolean =>
+    of.some((chunk) => stageOf(chunk) === "oven");
+  const main = mainMinutes(sentences, stageOf);
+  const heat = heatFor(sentences, main?.at ?? sentences.length, isOven);
+  const most = main?.amount.high ?? 300;
+  const checkAtMin =
+    sentences
+      .filter(isOven)
+      .map(({ text }) => checkTold(text, most))
+      .find((at) => at !== null) ?? null;
+  const all = sentences.flatMap((each) => each.chunks);
+  return { heat, minutes: main?.amount ?? null, checkAtMin, source: sourceOf(all, heat, stageOf) };
+}
+
+/** The heat told last before the cake is in, in the same breath at the latest; else the first. */
+function heatFor(
+  sentences: readonly Sentence[],
+  bake: number,
+  isOven: (sentence: Sentence) => boolean,
+): ToldHeat | null {
+  const heatIn = (sentence: Sentence): ToldHeat | null =>
+    mainHeat(heatsTold(sentence.text, isOven(sentence)));
+  const before = sentences
+    .slice(0, bake + 1)
+    .map(heatIn)
+    .findLast((heat) => heat !== null);
+  const after = sentences
+    .slice(bake + 1)
+    .map(heatIn)
+    .find((heat) => heat !== null);
+  return (
+    before ??
+    after ??
+    sentences.map(({ text }) => ovenInWords(text)).find((heat) => heat !== null) ??
+    null
+  );
+}
+
+const BAKES =
+  /\b(?:bake|baked|bakes|baking|cook|cooks|oven|takes?|needs?|wants?|steam\w*|microwave|zap|goes|done)\b/iu;
+
+/** Minutes that are not the bake's: of turning, stirring, one more time. */
+const OTHER_MINUTES =
+  /\b(?:every|another|after|last|first|preheat\w*|turn\w*|before|at)\s+(?:the\s+)?(?:about\s+|first\s+)?$/iu;
+
+function mainMinutes(
+  sentences: readonly Sentence[],
+  stageOf: (chunk: Chunk) => Stage,
+): { readonly amount: Amount; readonly at: number } | null {
+  const all = sentences.flatMap(({ text, chunks }, at) => {
+    const oven = chunks.filter((chunk) => stageOf(chunk) === "oven").map((chunk) => chunk.text);
+    return [
+      ...minutesIn(oven.join(" ")).map((amount) => ({
+        amount,
+        at,
+        rank: BAKES.test(text) ? 2 : 1,
+      })),
+      ...(oven.length === 0 && /\bbak(?:e|es|ed|ing)\b/iu.test(text)
+        ? minutesIn(text).map((amount) => ({ amount, at, rank: 0 }))
+        : []),
+    ];
+  });
+  return (
+    [2, 1, 0]
+      .map((rank) => all.find((each) => each.rank === rank))
+      .find((each) => each !== undefined) ?? null
+  );
+}
+
+/** Minutes a sentence bakes for; those "more" at a lower heat added. */
+function minutesIn(text: string): readonly Amount[] {
+  const times = timesTold(text).filter(
+    ({ at, unit, amount }) =>
+      unit !== "d" && unit !== "w" && amount.high >= 0.5 && !OTHER_MINUTES.test(text.slice(0, at)),
+  );
+  const [first, second] = times;
+  if (first === undefined) return [];
+  const between = second === undefined ? "" : text.slice(first.end, second.end + 12);
+  const isMore =
+    second !== undefined &&
+    /\b(?:lower|reduce|turn|drop|down)\b/iu.test(between) &&
+    /\b(?:more|another|further)\b/iu.test(between);
+  return isMore
+    ? [{ low: first.amount.low + second.amount.low, high: first.amount.high + second.amount.high }]
+    : times.map(({ amount }) => amount);
+}
+
+const POT =
+  /\b(?:pressure cooker|kadai|(?:closed|lidded|covered|heavy|deep|big|dutch)[\w -]{0,20}(?:pot|pan)\b|on the (?:stove|hob)|steam(?:ed|er|ing)?)\b/iu;
+
+const MICROWAVE = /\bmicrowave|\bnuke|\bzap/iu;
+
+function sourceOf(
+  chunks: readonly Chunk[],
+  heat: ToldHeat | null,
+  stageOf: (chunk: Chunk) => Stage,
+): HeatSource {
+  if (heat !== null) return "oven";
+  const oven = chunks
+    .filter((chunk) => stageOf(chunk) === "oven")
+    .map(({ text }) => text)
+    .join(" ");
+  const all = chunks.map(({ text }) => text).join(" ");
+  if (MICROWAVE.test(oven) || (MICROWAVE.test(all) && /\bmug\b/iu.test(all))) return "microwave";
+  return POT.test(oven) || POT.test(all) ? "closed-pot" : "oven";
+}

@@ -1,0 +1,58 @@
+import { wordsIn, type Chunk } from "./chunks";
+import type { PageRow } from "./layout";
+import type { PlacedMention } from "./part-features";
+import { bakeAt, type PlacedChunk, type Stage } from "./stage-features";
+
+/** All that is told on a page, clause by clause, headings left out. */
+export function placedChunks(rows: readonly PageRow[]): readonly PlacedChunk[] {
+  return rows.flatMap(({ kind, chunks, heading }) =>
+    kind === "blank" || kind === "heading"
+      ? []
+      : chunks.map((chunk) => ({ chunk, heading: wordsIn(heading), isRow: kind === "row" })),
+  );
+}
+
+/** So many words around an ingredient are looked at. */
+const AROUND = 30;
+
+/** Every ingredient of a page with what stands around it. */
+export function placedMentions(
+  rows: readonly PageRow[],
+  chunks: readonly PlacedChunk[],
+  stageOf: (chunk: Chunk) => Stage,
+): readonly PlacedMention[] {
+  const bake = bakeAt(chunks);
+  const placeOf = new Map(chunks.map(({ chunk }, index) => [chunk, index]));
+  const later = chunks.map(({ chunk }) => chunk.words);
+  const found: PlacedMention[] = [];
+  let run = 0;
+  let told: readonly string[] = [];
+  for (const row of rows) {
+    if (row.kind === "blank" || row.kind === "heading") {
+      run += 1;
+      if (row.kind === "heading") told = [...told, ...wordsIn(row.bare)].slice(-AROUND);
+      continue;
+    }
+    for (const [index, chunk] of row.chunks.entries()) {
+      const place = placeOf.get(chunk) ?? 0;
+      for (const mention of row.mentions[index] ?? [])
+        found.push({
+          mention,
+          chunk,
+          before: [...told, ...wordsIn(chunk.text.slice(0, mention.at))].slice(-AROUND),
+          after: [
+            ...wordsIn(chunk.text.slice(mention.end)),
+            ...(row.kind === "told" ? (later[place + 1] ?? []) : []),
+          ],
+          heading: row.heading,
+          headingWords: wordsIn(row.heading),
+          isRow: row.kind === "row",
+          stage: stageOf(chunk),
+          afterBake: place - bake,
+          run,
+        });
+      told = [...told, ...chunk.words].slice(-AROUND);
+    }
+  }
+  return found;
+}

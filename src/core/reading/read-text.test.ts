@@ -1,0 +1,145 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { pantryOf } from "../pantry";
+import { readText } from ".";
+
+const pantry = pantryOf();
+const read = (text: string): ReturnType<typeof readText> =>
+  readText(
+    text.split("\n").map((line) => ({ text: line, is: null })),
+    pantry,
+  );
+
+const SPOKEN = `right so this is the gull rock ginger cake and you want the oven at three fifty and two nine inch rounds greased and lined
+beat a stick of butter with a cup and a half of brown sugar then two eggs and a cup of treacle
+in goes two and a half cups of flour a tablespoon of ginger and a teaspoon of baking soda and stir it till it's smooth
+pour it in the pans and bake it thirty to thirty five minutes start looking at twenty eight
+let them sit ten minutes in the pans then turn them out on a rack
+when they are cold beat eight ounces of cream cheese with two cups of powdered sugar and spread the frosting between and on top
+keep what is left in the fridge`;
+
+const WRITTEN = `Ferry crew lemon loaf
+
+Serves 8
+
+For the loaf
+200 g butter, softened
+200 g caster sugar
+3 eggs
+200 g self-raising flour
+zest of 1 lemon
+
+For the drizzle
+juice of 1 lemon
+80 g granulated sugar
+
+Method
+Heat the oven to 180C/160C fan and line a 2 lb loaf tin.
+Cream the butter and sugar for 5 minutes. Beat in the eggs, then fold in the flour and the zest.
+Scrape into the tin and bake for 45-50 minutes. Check at 40.
+Stir the juice into the sugar and pour over the loaf while it is hot. Leave in the tin for 30 minutes, then turn out.
+Keeps for four days in a tin.`;
+
+describe("a recipe that is spoken", () => {
+  const told = read(SPOKEN);
+
+  it("has its tins, heat, minutes and first look", () => {
+    expect(told.tins[0]).toEqual([{ shape: "round", diameterMm: 229, count: 2 }]);
+    expect(told.heat?.tempC).toBeCloseTo(177, 0);
+    expect(told.minutes).toEqual({ low: 30, high: 35 });
+    expect(told.checkAtMin).toBe(28);
+    expect(told.name).toMatch(/ginger cake/u);
+  });
+
+  it("has its ingredients with their amounts, each in its part", () => {
+    const of = (part: string): readonly (string | null)[] =>
+      told.lines.filter((line) => line.part === part).map(({ ingredient }) => ingredient);
+    expect(of("frosting")).toEqual(["cream-cheese", "icing-sugar"]);
+    expect(of("batter")).toEqual(
+      expect.arrayContaining(["unsalted-butter", "egg", "plain-flour", "bicarbonate"]),
+    );
+    expect(told.lines.find(({ ingredient }) => ingredient === "plain-flour")?.text).toMatch(
+      /^2\.5 cups/u,
+    );
+  });
+
+  it("has each thing to do at its time", () => {
+    const stage = (words: string): string | undefined =>
+      told.steps.find(({ text }) => text.includes(words))?.stage;
+    expect(stage("beat a stick")).toBe("before");
+    expect(stage("bake it thirty")).toBe("oven");
+    expect(stage("ten minutes in the pans")).toBe("hot");
+    expect(stage("spread the frosting")).toBe("cold");
+    expect(stage("in the fridge")).toBe("keep");
+    expect(told.steps.find(({ text }) => text.includes("sit ten"))?.waitMin).toBe(10);
+  });
+});
+
+describe("a recipe that is written", () => {
+  const told = read(WRITTEN);
+
+  it("has its name, tin and bake", () => {
+    expect(told).toMatchObject({
+      name: "Ferry crew lemon loaf",
+      tins: [[{ shape: "loaf", count: 1 }]],
+      heat: { tempC: 180, isFan: false },
+      minutes: { low: 45, high: 50 },
+      checkAtMin: 40,
+      source: "oven",
+    });
+  });
+
+  it("keeps sugar of the batter and of the drizzle apart, and lists nothing twice", () => {
+    expect(told.lines.map(({ part, text }) => [part === "batter" ? part : "poured", text])).toEqual(
+      [
+        ["batter", "200 g butter"],
+        ["batter", "200 g caster sugar"],
+        ["batter", "3 eggs"],
+        ["batter", "200 g self-raising flour"],
+        ["batter", "zest of 1 lemon"],
+        ["poured", "juice of 1 lemon"],
+        ["poured", "80 g granulated sugar"],
+      ],
+    );
+  });
+
+  it("loses no sentence of its method", () => {
+    const steps = told.steps.map(({ text }) => text).join(" ");
+    for (const sentence of WRITTEN.split("Method\n")[1]?.split("\n") ?? [])
+      expect(steps).toContain(sentence);
+  });
+});
+
+describe("any text", () => {
+  it("is read without failing, and no number of it is none", () => {
+    fc.assert(
+      fc.property(fc.string({ maxLength: 400 }), (text) => {
+        const told = read(text);
+        for (const { low, high } of told.minutes === null ? [] : [told.minutes]) {
+          expect(Number.isFinite(low) && Number.isFinite(high)).toBe(true);
+          expect(high).toBeGreaterThanOrEqual(low);
+        }
+        for (const step of told.steps)
+          expect(step.waitMin === null || step.waitMin >= 0).toBe(true);
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it("that corrects itself counts once", () => {
+    const told = read(
+      "Quay cake\ntake six ounces of butter no sorry eight ounces of butter and four eggs",
+    );
+    expect(told.lines.map(({ text }) => text)).toEqual(["8 ounces of butter", "4 eggs"]);
+  });
+
+  it("that says the same amount twice counts it once", () => {
+    const told = read(
+      "Quay cake\nadd three cups of grated carrot that's about five carrots and a cup of sugar",
+    );
+    expect(told.lines.map(({ text }) => text)).toEqual([
+      "3 cups of grated carrot",
+      "1 cup of sugar",
+    ]);
+  });
+});

@@ -1,0 +1,93 @@
+// A recipe in anybody's words: what is told, for which part, and when it is done.
+import type { Pantry } from "../pantry";
+import type { PageLine, PartRole } from "../recipe";
+import type { Chunk } from "./chunks";
+import { layoutOf } from "./layout";
+import { linesTold, type PartedMention, type ToldLine } from "./lines-told";
+import { nameTold } from "./name-told";
+import { ovenOf, type ToldBake } from "./oven-of-text";
+import { allowedParts, PARTS, partFeatures, type PlacedMention } from "./part-features";
+import { placedChunks, placedMentions } from "./placed";
+import { labelled, type Labelled, type Weights } from "./sequence";
+import { stageFeatures, STAGES, type Stage } from "./stage-features";
+import { stepsOf, type StageTold, type ToldStep } from "./steps-told";
+import { tinSets } from "./tin-sets";
+import type { ToldTin } from "./tins-told";
+import weights from "./weights.json";
+
+/** What a text tells of a recipe. */
+export type ToldRecipe = ToldBake & {
+  readonly name: string | null;
+  /** Sets of tins, the first told first; the others in its place. */
+  readonly tins: readonly (readonly ToldTin[])[];
+  readonly lines: readonly ToldLine[];
+  readonly steps: readonly ToldStep[];
+};
+
+const LEARNT: Readonly<Record<"stage" | "part", Weights>> = weights;
+const WEIGHT_OF = {
+  stage: new Map(Object.entries(LEARNT.stage.features)),
+  part: new Map(Object.entries(LEARNT.part.features)),
+} as const;
+
+/** Labellings nearer to one another than this are in doubt; of ten that are, three are wrong. */
+const SURE = 6;
+
+/**
+ * What a text tells of a recipe. Never fails: what it does not tell is null or empty.
+ * @param lines the text's lines, marks and all
+ */
+export function readText(lines: readonly PageLine[], pantry: Pantry): ToldRecipe {
+  const rows = layoutOf(lines, pantry);
+  const chunks = placedChunks(rows);
+  const labels = labelsOf("stage", stageFeatures(chunks));
+  const stages = new Map<Chunk, StageTold>(
+    chunks.map(({ chunk }, index) => {
+      const { label = 0, margin = 0 } = labels[index] ?? {};
+      return [chunk, { stage: STAGES[label] ?? "before", isSure: margin >= SURE }];
+    }),
+  );
+  const stageOf = (chunk: Chunk): Stage => stages.get(chunk)?.stage ?? "before";
+  const mentions = parted(placedMentions(rows, chunks, stageOf));
+  return {
+    name: nameTold(rows),
+    ...ovenOf(chunks, stageOf),
+    tins: tinSets(chunks, stageOf),
+    lines: linesTold(mentions),
+    steps: stepsOf(chunks, partsOfChunks(mentions), stages),
+  };
+}
+
+function labelsOf(
+  what: keyof typeof LEARNT,
+  items: readonly (readonly string[])[],
+  allowed: (item: number) => ReadonlySet<number> | null = () => null,
+): readonly Labelled[] {
+  return labelled(LEARNT[what], items, (feature) => WEIGHT_OF[what].get(feature), allowed);
+}
+
+function parted(mentions: readonly PlacedMention[]): readonly PartedMention[] {
+  const allowed = allowedParts(mentions);
+  const labels = labelsOf("part", partFeatures(mentions), (item) => allowed[item] ?? null);
+  return mentions.map((placed, index) => {
+    const { label = 0, margin = 0 } = labels[index] ?? {};
+    return { placed, part: PARTS[label] ?? "batter", isPartSure: margin >= SURE };
+  });
+}
+
+/** The part each clause works on: that of most of what it speaks of. */
+function partsOfChunks(mentions: readonly PartedMention[]): ReadonlyMap<Chunk, PartRole> {
+  const votes = new Map<Chunk, PartRole[]>();
+  for (const { placed, part } of mentions)
+    votes.set(placed.chunk, [...(votes.get(placed.chunk) ?? []), part]);
+  return new Map(
+    [...votes].map(([chunk, parts]) => {
+      const times = (part: PartRole): number => parts.filter((each) => each === part).length;
+      const most = parts.reduce<PartRole>(
+        (best, part) => (times(part) > times(best) ? part : best),
+        "batter",
+      );
+      return [chunk, most];
+    }),
+  );
+}

@@ -1,0 +1,76 @@
+// What tells when a clause's work is done: before the oven, in it, while hot, when cold.
+import type { Chunk } from "./chunks";
+
+export const STAGES = ["before", "oven", "hot", "cold", "serve", "keep"] as const;
+export type Stage = (typeof STAGES)[number];
+
+/** A clause with where it stands. */
+export type PlacedChunk = {
+  readonly chunk: Chunk;
+  /** Words of the heading above it. */
+  readonly heading: readonly string[];
+  /** Whether its line is one of a list of ingredients. */
+  readonly isRow: boolean;
+};
+
+const BAKES = /^(?:bake[sd]?|baking|cook(?:ed|s)?|oven|microwaves?|zap|nuke|steams?|steamed)$/u;
+const PREHEATS =
+  /\b(?:preheat\w*|pre-heat\w*|heat (?:the|your) oven|turn (?:the|your|on)|oven (?:on|to|goes)|set (?:the|your)|warm (?:the|your) oven)\b/u;
+const MINUTES = /\d\s*-?\s*(?:minutes?|mins?|hours?|hrs?|h\b|seconds?|secs?)/u;
+
+/** The first clause that puts the batter into the heat; -1 when none does. */
+export function bakeAt(chunks: readonly PlacedChunk[]): number {
+  const isBake = ({ chunk: { text, words }, isRow }: PlacedChunk): boolean =>
+    !isRow && words.some((word) => BAKES.test(word)) && !PREHEATS.test(text.toLowerCase());
+  const withMinutes = chunks.findIndex((each) => isBake(each) && MINUTES.test(each.chunk.text));
+  return withMinutes >= 0 ? withMinutes : chunks.findIndex(isBake);
+}
+
+/** Features of every clause of a text, for its stage. */
+export function stageFeatures(chunks: readonly PlacedChunk[]): readonly (readonly string[])[] {
+  const bake = bakeAt(chunks);
+  const shared = chunks.map(({ chunk }) => wordFeatures(chunk));
+  return chunks.map((placed, index) => {
+    const { chunk, heading, isRow } = placed;
+    const before = chunks[index - 1]?.chunk;
+    const after = chunks[index + 1]?.chunk;
+    const isSameSentence = before?.sentence === chunk.sentence;
+    return [
+      ...(shared[index] ?? []),
+      ...heading.map((word) => `h:${word}`),
+      ...(heading.length > 0 && bake >= 0
+        ? [`h:${heading[0] ?? ""}:${index < bake ? "b" : "a"}`]
+        : []),
+      ...(before === undefined ? ["first"] : [...new Set(before.words)].map((word) => `p:${word}`)),
+      ...(after === undefined ? ["last"] : [...new Set(after.words)].map((word) => `n:${word}`)),
+      ...(isSameSentence ? ["same"] : []),
+      ...(isRow ? ["row"] : []),
+      ...placeFeatures(index, bake, chunks.length),
+    ];
+  });
+}
+
+function wordFeatures({ words, text }: Chunk): readonly string[] {
+  const pairs = words.slice(1).map((word, index) => `${words[index] ?? ""} ${word}`);
+  return [
+    "any",
+    ...new Set(words.map((word) => (/^\d/u.test(word) ? "#" : word))),
+    ...new Set(pairs.map((pair) => pair.replaceAll(/\d[\d.,/]*/gu, "#"))),
+    `1:${words[0] ?? ""}`,
+    `12:${words[0] ?? ""} ${words[1] ?? ""}`,
+    ...(MINUTES.test(text) ? ["minutes"] : []),
+    ...(/\d\s*(?:°|º|degrees|[cf]\b)/iu.test(text) ? ["heat"] : []),
+  ];
+}
+
+function placeFeatures(index: number, bake: number, count: number): readonly string[] {
+  const part = `at:${Math.floor((10 * index) / count)}`;
+  if (bake < 0) return [part, "no bake"];
+  const off = index - bake;
+  const far = Math.min(6, Math.floor(Math.log2(1 + Math.abs(off)) * 1.5));
+  return [
+    part,
+    `off:${off < 0 ? "-" : "+"}${far}`,
+    off < 0 ? "before bake" : off === 0 ? "bake" : "after bake",
+  ];
+}

@@ -1,0 +1,214 @@
+import { sizeAfter, type Size, sizesIn } from "./tin-sizes";
+
+export const TOLD_SHAPES = [
+  "round",
+  "springform",
+  "square",
+  "rectangle",
+  "loaf",
+  "ring",
+  "cups",
+  "skillet",
+  "mug",
+  "dish",
+] as const;
+
+/** A tin as a text tells of it: only the sizes that it gives, mm. */
+export type ToldTin = {
+  readonly shape: (typeof TOLD_SHAPES)[number];
+  readonly diameterMm?: number;
+  readonly sideMm?: number;
+  readonly lengthMm?: number;
+  readonly widthMm?: number;
+  readonly depthMm?: number;
+  readonly wells?: number;
+  readonly count: number;
+};
+
+/** A tin with where it stands. */
+export type TinPlace = { readonly tin: ToldTin; readonly at: number; readonly end: number };
+
+/** What a tin is called; before it stand the words that say more of it. */
+const NOUN =
+  /\b(?:(?:cake|loaf|sandwich|layer|muffin|cupcake|bun|baking|bread|brownie|traybake|roasting|tube|bundt|angel[- ]food|sheet|jelly[- ]roll|swiss[- ]roll|springform|spring[- ]?form|ring|fluted|square|round|rectangular|cast[- ]iron|pudding|gratin|oven|pie|lamington|savarin|kugelhopf|slice)\s+)*(?:cake ?tins?|tins?|pans?|moulds?|molds?|trays?|dish(?:es)?|skillets?|springforms?|spring[- ]forms?|rounds?|squares?|loaf pans?|basins?|ramekins?|mugs?|bundts?|tube|rings?|cases|liners|papers|cups|wells|holes?|layers|sheets?)\b/giu;
+
+/** A vessel, but none that a cake is baked in. */
+const NOT_BAKED_IN =
+  /\b(?:sauce ?pan|frying|saucepans?|(?:pan|tin|dish|tray|cup|mug) of(?! \d)|roasting (?:tin|pan)|measuring|cookie sheet|tea ?cups?|pie dish of|water|biscuit tin|airtight|storage|paper towel|sheets? of|bottom sheet|clean|tin foil|custard cups?|baking (?:tray|sheet)\b(?! (?:cake|\d)))\b/iu;
+
+/** Trays of cups have no fewer and no more. */
+const FEWEST_WELLS = 4;
+
+const MOST_WELLS = 48;
+
+const CUP_NOUN =
+  /\b(?:muffin|cupcake|bun|fairy[- ]cake|patty)\b|\b(?:cases|liners|papers|wells|holes?|hole)\b/iu;
+
+/** The tins in one sentence, from left to right. */
+export function tinsTold(sentence: string): readonly TinPlace[] {
+  const text = sentence.toLowerCase().replaceAll("’", "'");
+  const found: TinPlace[] = [];
+  const sizes = sizesIn(text);
+  let last = 0;
+  for (const match of text.matchAll(NOUN)) {
+    const [at, end] = [match.index, match.index + match[0].length];
+    if (at < last) continue;
+    const clause = Math.max(last, text.lastIndexOf(". ", at) + 1);
+    const size =
+      sizes.findLast((each) => each.at >= clause && each.end <= end + 1) ??
+      sizeAfter(text, end, sizes);
+    const isAfter = size !== undefined && size.at >= end;
+    // "The pan, an 8 inch square pan": what follows a size says more of the tin.
+    const tail = isAfter
+      ? (/^[^,.;]{0,18}?(?=[,.;]|\bor\b|$)|^[^,.;]{0,18}/u.exec(text.slice(size.end))?.[0].length ??
+        0)
+      : 0;
+    const near = text.slice(
+      size === undefined ? Math.max(clause, at - 30) : Math.min(size.at, at),
+      Math.max(end, (size?.end ?? 0) + tail),
+    );
+    const tin = tinOf(text, Math.min(size?.at ?? at, at), end, match[0], near, size ?? null);
+    if (tin === null) continue;
+    const place = { tin, at: Math.min(size?.at ?? at, at), end: Math.max(end, size?.end ?? 0) };
+    // A tin told once more by another word is the same one.
+    const before = found.at(-1);
+    if (before !== undefined && size !== undefined && before.at === place.at) found.pop();
+    const isSameCups =
+      before?.tin.shape === "cups" && tin.shape === "cups" && before.tin.wells === tin.wells;
+    if (!isSameCups) found.push(place);
+    last = place.end + tail;
+  }
+  return found;
+}
+
+function tinOf(
+  text: string,
+  at: number,
+  end: number,
+  noun: string,
+  near: string,
+  size: Size | null,
+): ToldTin | null {
+  const around = text.slice(Math.max(0, at - 24), Math.min(text.length, end + 18));
+  const own = text.slice(Math.max(0, at - 12), end + 12);
+  if (
+    /^\s*(?:of\b(?!\s*(?:about\s+)?\d+(?:[.,]\d+)?\s*(?:x|×|by|-|cm|mm|inch|in\b|"))|lid\b)/u.test(
+      text.slice(end, end + 18),
+    ) ||
+    (size === null && NOT_BAKED_IN.test(own))
+  )
+    return null;
+  if (
+    NOT_BAKED_IN.test(own) &&
+    (size?.mm.length ?? 0) < 2 &&
+    !/\b(?:cake|loaf|square|round)\b/u.test(near)
+  )
+    return null;
+  if (size === null && /^(?:squares?|rounds?|layers|sheets?|rings?|tube|basins?)$/u.test(noun))
+    return null;
+  const cups = cupsOf(text, at, end, around, noun);
+  if (cups !== null) return cups;
+  if (/^(?:cups|cases|liners|papers|wells|holes?)$/u.test(noun)) return null;
+  const shape = shapeOf(near, size);
+  if (shape === null) return null;
+  const count = countOf(text, size === null ? at : Math.min(at, size.at), end);
+  return { ...sizedAs(shape, size), count };
+}
+
+function cupsOf(
+  text: string,
+  at: number,
+  end: number,
+  around: string,
+  noun: string,
+): ToldTin | null {
+  if (!CUP_NOUN.test(noun) && !CUP_NOUN.test(text.slice(at, end))) {
+    const cupTin = /(\d{1,2})[\s-]*cup\s+(?:muffin|cupcake|bun)/u.exec(around);
+    if (cupTin === null) return null;
+  }
+  if (/\bliners?\b/u.test(noun) && /\b(?:tin|pan|loaf)\b/u.test(noun)) return null;
+  const before = text.slice(Math.max(0, at - 40), end);
+  const wells =
+    /(\d{1,2})[\s-]*(?:hole|cup|well|count|bun|muffin|cupcake|fairy|paper|large|standard|deep|regular)\b/u.exec(
+      before,
+    )?.[1] ??
+    /(\d{1,2})\s+(?:\p{L}+\s+){0,2}(?:cases|liners|papers|wells|holes)/u.exec(before)?.[1] ??
+    /\b(?:makes|for|into|about)\s+(\d{1,2})\b(?!\s*(?:min|inch|cm|°|deg|g\b))/u.exec(text)?.[1];
+  const trays =
+    /\b([2-4])\s+(?:[\d-]+\s*)?(?:\p{L}+[\s-]+){0,2}(?:muffin|cupcake|bun)\s+(?:tins|pans|trays)/u.exec(
+      text,
+    )?.[1];
+  const isFew = wells === undefined || Number(wells) < FEWEST_WELLS || Number(wells) > MOST_WELLS;
+  if (
+    isFew &&
+    (/^(?:wells|holes?|papers)$/u.test(noun) ||
+      !/\b(?:muffin|cupcake|bun|fairy|patty|cases|liners)/u.test(text))
+  )
+    return null;
+  if (isFew) return { shape: "cups", count: 1 };
+  return {
+    shape: "cups",
+    wells: Number(wells),
+    count: trays === undefined ? 1 : Number(trays),
+  };
+}
+
+function shapeOf(near: string, size: Size | null): ToldTin["shape"] | null {
+  const has = (pattern: RegExp): boolean => pattern.test(near);
+  if (has(/\bspring[- ]?forms?\b/u)) return "springform";
+  if (has(/\bloaf\b|\bbread (?:pan|tin)/u)) return "loaf";
+  if (has(/\b(?:bundt|fluted|tube|ring|angel[- ]food|kugelhopf|savarin|chiffon|hole)\b/u))
+    return "ring";
+  if (has(/\bskillet|cast[- ]iron\b/u)) return "skillet";
+  if (has(/\bmugs?\b/u)) return "mug";
+  const [first, second] = size?.mm ?? [];
+  if (first !== undefined && second !== undefined && second >= 60)
+    return Math.abs(first - second) < 3 ? "square" : "rectangle";
+  if (has(/\bsquare\b/u)) return "square";
+  if (
+    has(
+      /\b(?:half|quarter) sheet|jelly[- ]roll|swiss[- ]roll|rectang|oblong|lamington|traybake|sheet (?:pan|cake)|slice tin/u,
+    )
+  )
+    return "rectangle";
+  if (has(/\b(?:round|sandwich|layers?|cake (?:tin|pan)|circular)\w*\b/u)) return "round";
+  if (has(/\b(?:dish|basin)\b/u)) return first === undefined ? "dish" : "round";
+  if (size === null) return null;
+  return "round";
+}
+
+function sizedAs(shape: ToldTin["shape"], size: Size | null): Omit<ToldTin, "count"> {
+  const [first, second, third] = (size?.mm ?? []).map((mm) => Math.round(mm));
+  if (first === undefined) return { shape };
+  if (shape === "square") return { shape, sideMm: first };
+  if (
+    second !== undefined &&
+    second >= 60 &&
+    shape !== "ring" &&
+    shape !== "springform" &&
+    shape !== "skillet"
+  )
+    return {
+      shape,
+      lengthMm: Math.max(first, second),
+      widthMm: Math.min(first, second),
+      ...(third === undefined ? {} : { depthMm: third }),
+    };
+  if (shape === "loaf" || shape === "rectangle") return { shape, lengthMm: first };
+  return { shape, diameterMm: first, ...(second === undefined ? {} : { depthMm: second }) };
+}
+
+const COUNT_BEFORE =
+  /\b([2-9]|both|pair of)\s+(?:x\s+|×\s+)?(?:(?:\d\s*-?\s*(?:lb|kg|pound)|greased|lined|buttered|oiled|loose[- ]bottomed|deep|shallow|round|square|non[- ]?stick|small|large|same|of|my|your|the|identical|matching|inch|cake|sandwich|loaf|layer|springform|straight[- ]sided|tall|and|floured|paper[- ]lined|heavy|light|dark|metal|foil|metal|disposable)[\s,-]+)*$/u;
+
+function countOf(text: string, at: number, end: number): number {
+  const before = text.slice(Math.max(0, at - 60), at);
+  const crossed =
+    /([2-9])\s*(?:x|×)\s*$/u.exec(before)?.[1] ??
+    /^([2-4])\s*(?:x|×)\s*\d/u.exec(text.slice(at))?.[1];
+  const after = /^\s*(?:\(\s*(?:x\s*)?([2-9])\s*\)|x\s*([2-9])\b)/u.exec(text.slice(end));
+  const told = COUNT_BEFORE.exec(before)?.[1];
+  const said = crossed ?? after?.[1] ?? after?.[2] ?? told;
+  if (said === "both" || said === "pair of") return 2;
+  return said === undefined ? 1 : Number(said);
+}

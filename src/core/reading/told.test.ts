@@ -1,0 +1,169 @@
+import { describe, expect, it } from "vitest";
+import { pantryOf } from "../pantry";
+import { chunksOfLine } from "./chunks";
+import { mentionsIn } from "./mentions";
+import { checkTold, heatsTold, mainHeat, ovenInWords, timesTold } from "./oven-told";
+import { tinsTold } from "./tins-told";
+
+const pantry = pantryOf();
+
+describe("clauses", () => {
+  it.each([
+    [
+      "so line the tin and turn the oven on then cream the butter with the sugar",
+      ["so line the tin", "and turn the oven on", "then cream the butter with the sugar"],
+    ],
+    [
+      "Bake for 25 minutes; look at 20. Cool in the tin.",
+      ["Bake for 25 minutes;", "look at 20.", "Cool in the tin."],
+    ],
+    ["Add 2 tsp. salt to the flour.", ["Add 2 tsp. salt to the flour."]],
+    ["the juice of a lemon and the zest of it", ["the juice of a lemon and the zest of it"]],
+  ])("of %j", (text, clauses) => {
+    expect(chunksOfLine(text, 0, 0).map(({ written }) => written)).toEqual(clauses);
+  });
+
+  it("hold every word that is written, numbers as they stood", () => {
+    const text = "put two and a half cups of flour in and stir it then bake it an hour and ten";
+    const chunks = chunksOfLine(text, 0, 0);
+    expect(chunks.map(({ written }) => written).join(" ")).toBe(text);
+    expect(chunks.map((chunk) => chunk.text).join(" ")).toContain("2.5 cups");
+  });
+});
+
+describe("ingredients in the middle of what is told", () => {
+  it.each<readonly [string, readonly (readonly [line: string, ingredient: string])[]]>([
+    [
+      "2 cups of sugar and 1.25 cup of oil and 4 eggs",
+      [
+        ["2 cups of sugar", "granulated-sugar"],
+        ["1.25 cup of oil", "vegetable-oil"],
+        ["4 eggs", "egg"],
+      ],
+    ],
+    ["Butter – 200 g", [["200 g Butter", "unsalted-butter"]]],
+    ["Plain flour | 250 | g", [["250 g Plain flour", "plain-flour"]]],
+    ["225 of caster sugar", [["225 g of caster sugar", "caster-sugar"]]],
+    ["a good teaspoon of vanilla", [["1 teaspoon of vanilla", "vanilla-extract"]]],
+    ["2 8 ounce blocks of cream cheese", [["2 8 ounce blocks of cream cheese", "cream-cheese"]]],
+    ["4 (8 oz) blocks cream cheese", [["4 (8 oz) blocks cream cheese", "cream-cheese"]]],
+    [
+      "1 cup milk + 1 tsp vanilla",
+      [
+        ["1 cup milk", "whole-milk"],
+        ["1 tsp vanilla", "vanilla-extract"],
+      ],
+    ],
+    ["the zest of 2 oranges", [["zest of 2 oranges", "orange-zest"]]],
+    [
+      "zest and juice of 1 lemon",
+      [
+        ["zest of 1 lemon", "lemon-zest"],
+        ["juice of 1 lemon", "lemon-juice"],
+      ],
+    ],
+    ["2 tbsp lemon juice", [["2 tbsp lemon juice", "lemon-juice"]]],
+    ["bake for 25 minutes in 2 tins", []],
+  ])("%j", (text, told) => {
+    const found = mentionsIn(text, pantry).map(({ line, ingredient }) => [line, ingredient?.id]);
+    expect(found).toEqual(told);
+  });
+
+  it("keep a second weight, in brackets or after a comma", () => {
+    const [mention] = mentionsIn("1 cup of flour, about 125 grams, sifted", pantry);
+    expect(mention?.read.stated).toMatchObject({ unit: "g", amount: { low: 125 } });
+  });
+});
+
+describe("tins", () => {
+  it.each([
+    ["Bake in a 9 x 13 inch pan", [{ shape: "rectangle", lengthMm: 330, widthMm: 229, count: 1 }]],
+    ["grease 2 9-inch round pans", [{ shape: "round", diameterMm: 229, count: 2 }]],
+    [
+      "two 8-inch (20 cm) round cake pans".replace("two", "2"),
+      [{ shape: "round", diameterMm: 203, count: 2 }],
+    ],
+    ["a springform of 26 cm", [{ shape: "springform", diameterMm: 260, count: 1 }]],
+    ["a 23 cm round tin", [{ shape: "round", diameterMm: 230, count: 1 }]],
+    ["9x5-inch loaf pan", [{ shape: "loaf", lengthMm: 229, widthMm: 127, count: 1 }]],
+    ["2 2 lb loaf tins", [{ shape: "loaf", count: 2 }]],
+    ["a 12-hole muffin tin", [{ shape: "cups", wells: 12, count: 1 }]],
+    [
+      "a baking dish of 20 x 30 cm",
+      [{ shape: "rectangle", lengthMm: 300, widthMm: 200, count: 1 }],
+    ],
+    ["mix it in the pan, an 8 inch square pan", [{ shape: "square", sideMm: 203, count: 1 }]],
+    ["a tin with a hole, 24 centimetres", [{ shape: "ring", diameterMm: 240, count: 1 }]],
+    ["a ring form with a diameter of 24 cm pan", [{ shape: "ring", diameterMm: 240, count: 1 }]],
+    ["a 10 inch cast-iron skillet", [{ shape: "skillet", diameterMm: 254, count: 1 }]],
+  ])("%j", (text, tins) => {
+    expect(tinsTold(text).map(({ tin }) => tin)).toEqual(tins);
+  });
+
+  it.each([
+    "a tin of condensed milk",
+    "melt it in a saucepan",
+    "stand it in a pan of water",
+    "cut in squares",
+  ])("%j names none", (text) => {
+    expect(tinsTold(text)).toEqual([]);
+  });
+});
+
+describe("the oven", () => {
+  it.each([
+    ["Preheat the oven to 350F", 177, false],
+    ["180C/160C fan/gas 4", 180, false],
+    ["oven 180 fan 160", 180, false],
+    ["set the oven to 170C fan (190C without)", 190, false],
+    ["160 °C fan", 160, true],
+    ["bake at 350", 177, false],
+    ["325 on the oven", 163, false],
+    ["gas mark 4", 177, false],
+  ])("%j", (text, tempC, isFan) => {
+    const heat = mainHeat(heatsTold(text));
+    expect(heat?.tempC).toBeCloseTo(tempC, -0.5);
+    expect(heat?.isFan).toBe(isFan);
+  });
+
+  it("is as cookery books called it, where there is no figure", () => {
+    expect(ovenInWords("in a moderate oven")?.tempC).toBe(178);
+    expect(ovenInWords("a very slow oven")?.tempC).toBe(130);
+    expect(ovenInWords("a hot day")).toBeNull();
+  });
+
+  it.each(["225 g flour", "use 150 ml milk", "serves 180 people", "350 g sugar"])(
+    "%j is no heat",
+    (text) => {
+      expect(heatsTold(text)).toEqual([]);
+    },
+  );
+
+  it.each([
+    ["1 hour and 45 minutes", 105, 105],
+    ["45 minutes to 1 hour", 45, 60],
+    ["1h45", 105, 105],
+    ["1 hr 10", 70, 70],
+    ["30 minutes maybe 32", 30, 32],
+    ["an hour 15 to 1.5 hour", 75, 90],
+    ["Bake 350 - 25 min", 25, 25],
+    ["70 to 80 sec", 70 / 60, 80 / 60],
+    ["22–25 minutes", 22, 25],
+  ])("%j lasts", (text, low, high) => {
+    const [time] = timesTold(text);
+    expect(time?.amount.low).toBeCloseTo(low, 6);
+    expect(time?.amount.high).toBeCloseTo(high, 6);
+  });
+
+  it.each([
+    ["Bake 30 to 35 minutes, check at 25", 25],
+    ["start looking at 28", 28],
+    ["do not open the door before 45 minutes", 45],
+    ["have a look at 1.25 hour", 75],
+    ["no peeping before 35", 35],
+    ["an hour and ten, don't look till the hour".replace("an hour and ten", "70 minutes"), 60],
+    ["Bake for 40 minutes until golden", null],
+  ])("%j is first looked at", (text, at) => {
+    expect(checkTold(text, 90)).toBe(at);
+  });
+});
