@@ -46,6 +46,24 @@ test.describe("pasting a recipe", () => {
     await expect(page.getByRole("textbox")).toHaveValue("");
   });
 
+  test("hears what is dictated in one breath, part by part", async ({ page }) => {
+    await page.goto("/recipes/new");
+    await page
+      .getByRole("textbox")
+      .fill(
+        "this is the chapel spice cake so oven at three fifty and grease a nine by thirteen pan then beat two sticks of butter with two cups of brown sugar add three eggs and then two and a half cups of flour with a teaspoon of baking soda pour it in the pan and bake it forty to forty five minutes when it is cold beat eight ounces of cream cheese with two cups of powdered sugar and spread the frosting on top",
+      );
+    await expect(page.getByRole("heading", { name: "Chapel spice cake" })).toBeVisible();
+    await expect(page.getByText("rectangle 33 × 23 × 5 cm · 177 °C · 43 min")).toBeVisible();
+    await expectAccessible(page);
+    await page.getByRole("button", { name: "Keep this recipe" }).click();
+    await expect(grams(page, "2.5 cups of flour")).toContainText("305 g");
+    const frosting = page.getByRole("region", { name: "Frosting" });
+    await expect(frosting.getByRole("textbox", { name: /^Line:/u })).toHaveCount(2);
+    await page.getByRole("button", { name: "Original" }).click();
+    await expect(page.getByText("and bake it forty to forty five minutes")).toBeVisible();
+  });
+
   test("refuses what is no text, and keeps what was there", async ({ page }) => {
     await page.goto("/recipes/new");
     await page.getByRole("textbox").fill("200 g flour");

@@ -105,6 +105,7 @@ export const DOUBT_WORDS: Readonly<Record<LineDoubt, string>> = {
   "no-amount": "no amount given",
   "no-number": "a unit without a number",
   "two-things": "two things in one line: split it",
+  "which-part": "which part it is for is not certain",
   alternative: "a choice: the first is taken",
   negative: "less than nothing: the minus is left out",
   huge: "a huge amount: check it",

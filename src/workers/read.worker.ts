@@ -1,10 +1,10 @@
 import { pantryOf } from "@/core/pantry";
-import { readRecipe } from "@/core/recipe";
+import { readAnyRecipe } from "@/core/reading";
 import type { ReadReply, ReadRequest } from "./read-protocol";
 
 onmessage = ({ data: { id, text, pantry } }: MessageEvent<ReadRequest>) => {
   postMessage({
     id,
-    reading: readRecipe(text, pantryOf(pantry.own, pantry.learnt)),
+    reading: readAnyRecipe(text, pantryOf(pantry.own, pantry.learnt)),
   } satisfies ReadReply);
 };

@@ -16,7 +16,6 @@ import {
   mergedRecipe,
   PART_ROLES,
   parseRecipeDoc,
-  readRecipe,
   undoSwap,
   type Part,
   type RecipeDoc,
@@ -33,7 +32,6 @@ import { useUnits } from "../frame/units";
 import { useAutosave } from "../frame/use-autosave";
 import { dateText } from "./day-text";
 import { FormulaTable } from "./formula-table";
-import { ReadingRows } from "./reading-rows";
 import {
   addLine,
   addPart,
@@ -50,11 +48,14 @@ import {
 } from "./recipe-changes";
 import { RecipeHead } from "./recipe-head";
 import { useScaling } from "./scale-bar";
-import { understoodOf } from "./understood";
 import { StepsList } from "./steps-list";
 import { VersionsView, type Version } from "./versions-view";
 import { WeighView } from "./weigh-view";
 
+// The reader brings all it has learnt of how recipes are told; only this view needs it.
+const Original = dynamic(() => import("./original").then((module) => module.Original), {
+  ssr: false,
+});
 const LineSheet = dynamic(() => import("./line-sheet").then((module) => module.LineSheet), {
   ssr: false,
 });
@@ -446,29 +447,5 @@ export function RecipePage({
         />
       )}
     </>
-  );
-}
-
-/** The text it was read from, with the reading line by line. */
-function Original({
-  original,
-  pantry,
-}: {
-  readonly original: string;
-  readonly pantry: ReturnType<typeof pantryOf>;
-}) {
-  const reading = useMemo(
-    () => (original === "" ? null : readRecipe(original, pantry)),
-    [original, pantry],
-  );
-  if (reading?.ok !== true)
-    return <p className="panel p-6">This recipe was written here: there is no other original.</p>;
-  return (
-    <section className="panel p-4" aria-label="The original as it was read">
-      <ReadingRows
-        rows={reading.value.rows}
-        understood={understoodOf(workRecipe(reading.value.doc, pantry))}
-      />
-    </section>
   );
 }

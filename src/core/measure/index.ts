@@ -31,6 +31,7 @@ export {
   type CupWay,
 } from "./kitchen-measures";
 export { GAS_MARKS, gasMarkC } from "./gas-marks";
+export { heatsTold, mainHeat, ovenInWords, type ToldHeat } from "./heats-told";
 export { inFigures } from "./in-figures";
 export { isSpoon, readUnit, unitSize, type KitchenUnit } from "./kitchen-units";
 export { kitchenMeasure, type KitchenMeasure } from "./kitchen-writing";
@@ -40,6 +41,7 @@ export { risingRoot } from "./rising-root";
 export { kitchenGrams, kitchenMl, roundTo, weighedGrams } from "./rounding";
 export { numberIn, parseWith, wholeIn } from "./schema";
 export { readTempC, type DegreeScale } from "./temperature-text";
+export { timesTold } from "./times-told";
 export {
   cFromFahrenheit,
   fahrenheitFromC,

@@ -1,1 +1,2 @@
+export { readAnyRecipe } from "./read-any";
 export { readText, type ToldRecipe } from "./read-text";

@@ -1,7 +1,7 @@
 // The lines a recipe has, of all that its text says of ingredients: corrections, repetitions and
 // uses of what was given before are none.
 import type { PartRole } from "../recipe";
-import { hasAct, isActFirst, wordsIn } from "./chunks";
+import { hasAct, isActFirst, wordsIn, type Chunk } from "./chunks";
 import type { PlacedMention } from "./part-features";
 
 /** An ingredient of one part, as a line of a recipe. */
@@ -12,6 +12,8 @@ export type ToldLine = {
   readonly text: string;
   readonly ingredient: string | null;
   readonly isPartSure: boolean;
+  /** The clause that tells it. */
+  readonly from: Chunk;
 };
 
 /** An ingredient spoken of, with the part it is for. */
@@ -51,6 +53,7 @@ export function linesTold(mentions: readonly PartedMention[]): readonly ToldLine
       text: placed.mention.line,
       ingredient: placed.mention.ingredient?.id ?? null,
       isPartSure,
+      from: placed.chunk,
     };
     if (hasAmount(placed))
       return isList &&

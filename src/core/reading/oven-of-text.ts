@@ -1,7 +1,9 @@
 import type { Amount } from "../measure";
 import type { HeatSource } from "../recipe";
 import type { Chunk } from "./chunks";
-import { checkTold, heatsTold, mainHeat, ovenInWords, timesTold, type ToldHeat } from "./oven-told";
+import { checkTold } from "./oven-told";
+import { heatsTold, mainHeat, ovenInWords, type ToldHeat } from "../measure";
+import { timesTold } from "../measure";
 import type { PlacedChunk, Stage } from "./stage-features";
 
 /** What a text tells of the bake. */

@@ -1,7 +1,7 @@
 import { inFigures, type Amount } from "../measure";
 import type { PartRole } from "../recipe";
 import type { Chunk } from "./chunks";
-import { timesTold } from "./oven-told";
+import { timesTold } from "../measure";
 import type { PlacedChunk, Stage } from "./stage-features";
 
 /** One thing to do, with when. */
@@ -12,6 +12,7 @@ export type ToldStep = {
   readonly waitMin: number | null;
   readonly handsMin: number | null;
   readonly isStageSure: boolean;
+  readonly clauses: readonly Chunk[];
 };
 
 /** When a clause's work is done, and whether that is beyond doubt. */
@@ -44,6 +45,7 @@ export function stepsOf(
       text,
       stage: when,
       ...minutesOf(text, when),
+      clauses: group,
       isStageSure: group.every((chunk) => stageOf.get(chunk)?.isSure ?? false),
     };
     before = step;

@@ -2,7 +2,9 @@ import { describe, expect, it } from "vitest";
 import { pantryOf } from "../pantry";
 import { chunksOfLine } from "./chunks";
 import { mentionsIn } from "./mentions";
-import { checkTold, heatsTold, mainHeat, ovenInWords, timesTold } from "./oven-told";
+import { checkTold } from "./oven-told";
+import { heatsTold, mainHeat, ovenInWords } from "../measure";
+import { timesTold } from "../measure";
 import { tinsTold } from "./tins-told";
 
 const pantry = pantryOf();

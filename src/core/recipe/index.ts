@@ -17,7 +17,13 @@ export { readLine, type LineDoubt, type ReadLine } from "./line";
 export type { NoMass } from "./line-mass";
 export { measuresOf } from "./measures-of";
 export type { PageLine, ReadingRow } from "./read-page";
-export { pageLines, readRecipe, type ReadingProblem, type RecipeReading } from "./read-recipe";
+export {
+  pageLines,
+  problemsOf,
+  readRecipe,
+  type ReadingProblem,
+  type RecipeReading,
+} from "./read-recipe";
 export type { RowKind } from "./row-kind";
 export {
   eggsIn,

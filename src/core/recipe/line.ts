@@ -1,4 +1,5 @@
 import {
+  inFigures,
   isSpoon,
   readSpan,
   readUnit,
@@ -17,7 +18,14 @@ export type Measure = {
 
 /** What a reader should look at again. */
 export type LineDoubt =
-  "no-amount" | "no-number" | "two-things" | "alternative" | "negative" | "huge" | "no-name";
+  | "no-amount"
+  | "no-number"
+  | "two-things"
+  | "alternative"
+  | "negative"
+  | "huge"
+  | "no-name"
+  | "which-part";
 
 /**
  * An ingredient line, taken apart. Nothing of it is thrown away: `text` is every word as written.
@@ -65,7 +73,8 @@ const FOR_SOMETHING =
  * @example readLine("2 heaped tbsp cocoa").heap // "heaped"
  */
 export function readLine(text: string): ReadLine {
-  const bare = text.replaceAll("\u00a0", " ").replaceAll("⁄", "/").replace(BULLET, "").trim();
+  const written = text.replaceAll("\u00a0", " ").replaceAll("⁄", "/").replace(BULLET, "").trim();
+  const bare = inFigures(written).text;
   const isNegative = /^[-−]\s*\d/u.test(text.trim()) && !/^[-−]\s+\d/u.test(text.trim());
   const isOptional = /\boptional(?:ly)?\b/iu.test(bare);
   const brackets = takeBrackets(bare);

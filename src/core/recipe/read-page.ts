@@ -1,4 +1,4 @@
-import { middle, readSpan, type Amount } from "../measure";
+import { middle, readSpan, type Amount, type ToldHeat } from "../measure";
 import { heatSourceIn, type HeatSource } from "./heat-sources";
 import type { Pantry } from "../pantry";
 import { readTin, type Tin } from "../tin";
@@ -14,7 +14,7 @@ import {
   type RowKind,
 } from "./row-kind";
 import { emptyRecipe, RECIPE_LIMITS, type Part, type RecipeDoc } from "./schema";
-import { durationsIn, heatIn, readStep, type WrittenHeat } from "./step";
+import { durationsIn, heatIn, readStep } from "./step";
 import { tinsIn } from "./tins-in-text";
 
 /** One line of the original with its reading; together they are the whole original, in order. */
@@ -39,7 +39,7 @@ type Draft = {
   lines: number;
   steps: number;
   tins: Tin[];
-  heat: WrittenHeat | null;
+  heat: ToldHeat | null;
   heatSource: Exclude<HeatSource, "oven"> | null;
   minutes: Amount | null;
   portions: number | null;

@@ -422,7 +422,7 @@ describe("steps", () => {
     ["Oven 170, loaf tin", 170, false],
     ["oven to 350", 176.7, false],
     ["the oven for 200 g", null, null],
-    ["bake at 350 for ages", null, null],
+    ["bake at 350 for ages", 176.7, false],
     ["200 g at 20 °C", null, null],
   ])("heat in %j is %j", (text, tempC, isFan) => {
     const heat = heatIn(text);

@@ -71,7 +71,8 @@ export function pageLines(original: string): readonly PageLine[] {
   return page.text.split(/\r\n|[\n\r\u2028\u2029]/u).map((text) => ({ text, is: null }));
 }
 
-function problemsOf(
+/** What a reader of the whole should look at, of a reading. */
+export function problemsOf(
   doc: RecipeDoc,
   rows: readonly ReadingRow[],
   minutes: Amount | null,

@@ -1,4 +1,4 @@
-import { readSpan, cFromFahrenheit, gasMarkC, type Amount } from "../measure";
+import { heatsTold, inFigures, mainHeat, timesTold, type Amount, type ToldHeat } from "../measure";
 import { foldName, type Ingredient } from "../pantry";
 import type { Step, StepKind } from "./schema";
 
@@ -62,78 +62,17 @@ const KIND_WORDS: readonly (readonly [RegExp, StepKind])[] = [
   [/\b(?:mix|stir|beat|combine|whisk|add|blend|rub)\b/iu, "mix"],
 ];
 
-const MINUTES =
-  /\b(?:for\s+)?((?:about|another|around|at least|up to|~)?\s*[\d¼½¾][\d¼½¾ /.,]{0,12}(?:\s*(?:-|–|—|to|or)\s*[\d¼½¾][\d¼½¾ /.,]{0,12})?|an?|half an|one|two|three|four|five|ten|fifteen|twenty|thirty)\s*-?\s*(hours?|hrs?|h|minutes?|mins?|min|seconds?|secs?|days?)\b\.?/giu;
-const MINUTES_PER: Readonly<Record<string, number>> = { d: 1440, h: 60, m: 1, s: 1 / 60 };
-const WORD_NUMBERS: Readonly<Record<string, number>> = {
-  fifteen: 15,
-  twenty: 20,
-  thirty: 30,
-  "half an": 0.5,
-  a: 1,
-  an: 1,
-};
-
 /** All durations in a text, minutes, in order; `1 hour 10 minutes` is one. */
 export function durationsIn(text: string): readonly Amount[] {
-  const found: { amount: Amount; end: number; unit: string }[] = [];
-  for (const match of text.matchAll(MINUTES)) {
-    const words = (match[1] ?? "").replace(/^(?:another|for)\s+/iu, "").trim();
-    const unit = (match[2] ?? "m").charAt(0).toLowerCase();
-    const word = WORD_NUMBERS[words.toLowerCase()];
-    const span = word === undefined ? readSpan(words)?.amount : { low: word, high: word };
-    if (span === undefined) continue;
-    const per = MINUTES_PER[unit] ?? 1;
-    const amount = { low: span.low * per, high: span.high * per };
-    const before = found.at(-1);
-    const between = before === undefined ? "" : text.slice(before.end, match.index);
-    const isRange =
-      before !== undefined &&
-      /^\s*(?:to|or|-|–|—)\s*$/u.test(between) &&
-      amount.high > before.amount.low;
-    const isJoined = before?.unit === "h" && unit === "m" && /^\s*(?:and\s+)?$/iu.test(between);
-    if (isRange) before.amount = { low: before.amount.low, high: amount.high };
-    else if (before !== undefined && isJoined)
-      before.amount = {
-        low: before.amount.low + amount.low,
-        high: before.amount.high + amount.high,
-      };
-    else found.push({ amount, end: match.index + match[0].length, unit });
-  }
-  return found.map(({ amount }) => amount);
+  return timesTold(inFigures(text).text).map(({ amount }) => amount);
 }
 
-export type WrittenHeat = { readonly tempC: number; readonly isFan: boolean };
-
 /**
- * The heat of an oven in a text: `180 °C`, `350F`, `180C/160C fan/gas 4`, `gas mark 4`, `a moderate
- * oven`. The conventional heat when both are given. Null when none is found.
+ * The heat of an oven in a text: `180 °C`, `350F`, `180C/160C fan/gas 4`, `gas mark 4`, `at three
+ * fifty in the oven`. The conventional heat when both are given. Null when none is found.
  */
-export function heatIn(text: string): WrittenHeat | null {
-  const found = [
-    ...text.matchAll(
-      /\b(\d{2,3})\s*(?:°|º|deg(?:rees?)?)?\s*(C|F|celsius|fahrenheit)?(?![\d%])\b\s*(\(?\s*fan\b)?/giu,
-    ),
-  ].flatMap((match) => {
-    const value = Number(match[1]);
-    const scale = (match[2] ?? "").charAt(0).toUpperCase();
-    const hasDegree = scale !== "" || /[°º]|deg/iu.test(match[0]);
-    if (!hasDegree) return [];
-    const isFahrenheit = scale === "F" || (scale === "" && value >= 280);
-    const tempC = isFahrenheit ? cFromFahrenheit(value) : value;
-    const isFan =
-      match[3] !== undefined ||
-      /\bfan(?:-forced| oven)?[\s:]*$/iu.test(text.slice(0, match.index)) ||
-      /^\s*\(?(?:fan|convection)/iu.test(text.slice(match.index + match[0].length));
-    return tempC >= 90 && tempC <= 290 ? [{ tempC, isFan }] : [];
-  });
-  const best = found.find(({ isFan }) => !isFan) ?? found[0];
-  if (best !== undefined) return best;
-  const bare = Number(/\boven\b[^.\d]{0,12}(\d{3})\b(?!\s*(?:g|ml|min))/iu.exec(text)?.[1] ?? 0);
-  if (bare >= 100 && bare <= 550)
-    return { tempC: bare >= 280 ? cFromFahrenheit(bare) : bare, isFan: /\bfan\b/iu.test(text) };
-  const gasC = gasMarkC(/\bgas\s*(?:mark)?\s*(\d|½|¼)(?!\d)/iu.exec(text)?.[1] ?? "");
-  return gasC === null ? null : { tempC: gasC, isFan: false };
+export function heatIn(text: string): ToldHeat | null {
+  return mainHeat(heatsTold(inFigures(text).text));
 }
 
 /** What the words of a step say. */

@@ -1,0 +1,88 @@
+import { describe, expect, it } from "vitest";
+import { pantryOf } from "../pantry";
+import { readRecipe, type RecipeReading } from "../recipe";
+import { readAnyRecipe } from ".";
+
+const pantry = pantryOf();
+function read(text: string): RecipeReading {
+  const reading = readAnyRecipe(text, pantry);
+  if (!reading.ok) throw new Error(JSON.stringify(reading.issue));
+  return reading.value;
+}
+
+const SPOKEN =
+  "okay this is the harbour spice cake so oven at three fifty and grease a nine by thirteen pan then beat two sticks of butter with two cups of brown sugar add three eggs one at a time and then two and a half cups of flour with a teaspoon of baking soda and a tablespoon of cinnamon pour it in the pan and bake it forty to forty five minutes let it sit fifteen minutes in the pan when it is cold beat eight ounces of cream cheese with two cups of powdered sugar and spread the frosting on top my neighbour likes it best keep it in the fridge for four days";
+
+describe("a recipe that is dictated in one breath", () => {
+  const { doc, rows, problems } = read(SPOKEN);
+
+  it("becomes parts with their lines, weighed as they were told", () => {
+    expect(doc.name).toBe("Harbour spice cake");
+    expect(doc.parts.map(({ role }) => role)).toEqual(["batter", "frosting"]);
+    expect(doc.parts[0]?.lines.map(({ text }) => text)).toEqual([
+      "2 sticks of butter",
+      "2 cups of brown sugar",
+      "3 eggs",
+      "2.5 cups of flour",
+      "1 teaspoon of baking soda",
+      "1 tablespoon of cinnamon",
+    ]);
+    expect(doc.parts[1]?.lines.map(({ text }) => text)).toEqual([
+      "8 ounces of cream cheese",
+      "2 cups of powdered sugar",
+    ]);
+  });
+
+  it("has its tin, heat and the middle of its minutes, and says that they are a range", () => {
+    expect(doc.bake.tins).toMatchObject([{ shape: "rectangle", lengthMm: 330, widthMm: 229 }]);
+    expect(doc.bake).toMatchObject({ ovenC: 177, minutes: 43 });
+    expect(problems.map(({ code }) => code)).toContain("minutes-range");
+  });
+
+  it("has its work in the order of a day: nothing cold or hot before it is baked", () => {
+    const steps = doc.parts[0]?.steps.map(({ text }) => text) ?? [];
+    const at = (words: string): number => steps.findIndex((text) => text.includes(words));
+    expect(at("bake it forty")).toBeGreaterThan(at("beat two sticks"));
+    expect(at("sit fifteen minutes")).toBeGreaterThan(at("bake it forty"));
+  });
+
+  it("has a step for each thing to do", () => {
+    const steps = doc.parts[0]?.steps.map(({ text }) => text) ?? [];
+    expect(steps.length).toBeGreaterThanOrEqual(6);
+    for (const text of steps) expect(text.split(" ").length).toBeLessThan(24);
+  });
+
+  it("shows every word of the original, and keeps what is no work as notes", () => {
+    const shown = rows.map(({ text }) => text).join(" ");
+    for (const word of SPOKEN.split(/\s+/u)) expect(shown).toContain(word);
+    expect(doc.notes).toContain("keep it in the fridge for four days");
+  });
+});
+
+describe("a recipe with a list", () => {
+  const LISTED = "Ferry loaf\n200 g flour\n100 g sugar\n2 eggs\nMix and scrape into the tin.\n";
+
+  it("is read by its lines, and by its sentences where those say nothing of the bake", () => {
+    const { doc } = read(`${LISTED}Bake in a 9 x 13 inch pan at 350F for 1 hour and 5 minutes.`);
+    expect(doc.bake.tins).toMatchObject([{ shape: "rectangle", lengthMm: 330 }]);
+    expect(doc.bake).toMatchObject({ ovenC: 177, minutes: 65 });
+    expect(doc.parts[0]?.lines).toHaveLength(3);
+  });
+
+  it("keeps the tin that a line of it names outright", () => {
+    const text = `${LISTED}Tins: 20 cm round\nBake at 180 °C for 40 minutes.`;
+    const plain = readRecipe(text, pantry);
+    expect(read(text).doc.bake.tins).toEqual(plain.ok ? plain.value.doc.bake.tins : null);
+  });
+
+  it("that names no tin has none", () => {
+    expect(read(`${LISTED}Bake at 180 °C for 40 minutes.`).doc.bake.tins).toEqual([]);
+  });
+});
+
+describe("what can't be read", () => {
+  it("fails as ever: nothing, and too much", () => {
+    expect(readAnyRecipe("  ", pantry)).toMatchObject({ ok: false, issue: { path: "recipeText" } });
+    expect(readAnyRecipe("a".repeat(400_001), pantry)).toMatchObject({ ok: false });
+  });
+});
