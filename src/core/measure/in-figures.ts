@@ -97,7 +97,14 @@ export function inFigures(text: string): Figured {
   return {
     text: pieces.join(""),
     from: (at) => {
-      const [to, was] = starts.findLast(([start]) => start <= at) ?? [0, 0];
+      // The last stretch that starts no later.
+      let [low, high] = [0, starts.length - 1];
+      while (low < high) {
+        const middle = Math.ceil((low + high) / 2);
+        if ((starts[middle]?.[0] ?? 0) <= at) low = middle;
+        else high = middle - 1;
+      }
+      const [to, was] = starts[low] ?? [0, 0];
       return was + at - to;
     },
   };

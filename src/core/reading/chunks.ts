@@ -51,6 +51,8 @@ const LEADS_ON = new Set(
 const ONWARD =
   /^(?:then|now|next|once|when|while|meanwhile|okay|ok|so|after|afterwards|finally|lastly|alright|anyway|because|but|before)$/u;
 const FEWEST_WORDS = 3;
+/** Nobody says more in one breath. */
+const MOST_WORDS = 60;
 
 const SENTENCE_END =
   /(?<=[.!?…])["'”’)\]]*\s+(?=[^\s])|\s+[–—]\s+(?=\p{Lu})|(?<=\.)(?=\p{Lu}\p{Ll})/gu;
@@ -117,7 +119,7 @@ function clausesOf(sentence: string): readonly (readonly [number, number])[] {
       cuts.push(at + 1);
       since = 0;
     }
-    if (isWord && since >= FEWEST_WORDS && isOnward(tokens, index)) {
+    if (isWord && (since >= MOST_WORDS || (since >= FEWEST_WORDS && isOnward(tokens, index)))) {
       cuts.push(at);
       since = 0;
     }

@@ -35,7 +35,9 @@ const MOST_SALT_CUPS = 0.25;
 
 /** The lines of what is told, in order. */
 export function linesTold(mentions: readonly PartedMention[]): readonly ToldLine[] {
-  const kept = mentions.filter((each, index) => !isRepeated(mentions, each, index) && !isBed(each));
+  const withAmount = mentions.filter(({ placed }) => hasAmount(placed));
+  const repeated = new Set(withAmount.filter((_, at) => isRepeated(withAmount, at)));
+  const kept = mentions.filter((each) => !repeated.has(each) && !isBed(each));
   const listed = kept.filter(({ placed }) => placed.isRow && hasAmount(placed));
   const isList = listed.length >= FEWEST_ROWS;
   const inList = new Set(
@@ -84,30 +86,23 @@ const groupOf = ({ mention }: PlacedMention): string =>
 const idOf = ({ mention }: PlacedMention): string => mention.ingredient?.id ?? mention.read.name;
 
 /** "Three cups of carrot, that's about five carrots"; "six ounces, no, eight ounces of butter". */
-function isRepeated(
-  mentions: readonly PartedMention[],
-  { placed }: PartedMention,
-  index: number,
-): boolean {
-  if (!hasAmount(placed)) return false;
-  const withAmount = mentions.filter((each) => hasAmount(each.placed));
-  const at = withAmount.findIndex((each) => each === mentions[index]);
+function isRepeated(withAmount: readonly PartedMention[], at: number): boolean {
+  const placed = withAmount[at]?.placed;
+  if (placed === undefined) return false;
   const next = withAmount[at + 1]?.placed;
-  if (
+  const isCorrected =
     next !== undefined &&
     idOf(next) === idOf(placed) &&
-    saidBetween(placed, next).some((word) => CORRECTS.test(word))
-  )
-    return true;
+    saidBetween(placed, next).some((word) => CORRECTS.test(word));
+  if (isCorrected) return true;
   const before = withAmount[at - 1]?.placed;
   if (before !== undefined && idOf(before) === idOf(placed)) {
     const between = saidBetween(before, placed);
-    if (
+    const isExplained =
       between.length <= NEAR &&
       between.some((word) => EXPLAINS.test(word)) &&
-      !between.some((word) => CORRECTS.test(word))
-    )
-      return true;
+      !between.some((word) => CORRECTS.test(word));
+    if (isExplained) return true;
   }
   // "100 g of the sugar" is some of what was given.
   const isOfThe = /^\S+(?:\s+\p{L}+)?\s+of\s+(?:the|that|this|your|my)\s/iu.test(

@@ -85,4 +85,9 @@ describe("what can't be read", () => {
     expect(readAnyRecipe("  ", pantry)).toMatchObject({ ok: false, issue: { path: "recipeText" } });
     expect(readAnyRecipe("a".repeat(400_001), pantry)).toMatchObject({ ok: false });
   });
+
+  it("is no reason to wait: a text longer than anybody tells is read by its lines", () => {
+    const long = `Endless cake\n${"200 g flour\n".repeat(300)}${"and so it goes ".repeat(2500)}`;
+    expect(read(long).doc.parts[0]?.lines).toHaveLength(300);
+  });
 });

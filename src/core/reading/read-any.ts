@@ -20,6 +20,8 @@ import { STAGES } from "./stage-features";
 import type { ToldStep } from "./steps-told";
 import type { ToldTin } from "./tins-told";
 
+/** Nobody dictates more, in characters; a longer text is read by its lines alone. */
+const MOST_TOLD = 30_000;
 /** A page with fewer lines of ingredients than this has no list: it is told. */
 const FEWEST_LISTED = 3;
 
@@ -32,6 +34,7 @@ const FEWEST_LISTED = 3;
 export function readAnyRecipe(original: string, pantry: Pantry): Result<RecipeReading> {
   const listed = readRecipe(original, pantry);
   if (!listed.ok) return listed;
+  if (original.length > MOST_TOLD) return listed;
   const told = readText(pageLines(original), pantry);
   const rows = listed.value.rows.filter(({ as }) => as === "ingredient").length;
   const isTold = rows < FEWEST_LISTED && told.lines.length > rows;
