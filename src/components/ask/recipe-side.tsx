@@ -8,7 +8,6 @@ import { writeTin } from "@/core/tin";
 import { issueText, KIND_NAMES, volumeText, weightText, type Units } from "@/words";
 import type { RecipeChoices } from "../frame/choices";
 import { useRef, useState } from "react";
-import { useTell } from "../frame/toasts";
 import { isGuessed } from "./describe";
 import { Choice, Field } from "../frame/field";
 import { More } from "../frame/more";
@@ -37,12 +36,13 @@ export function RecipeSide({ question, read, recipes, units, batter, onChange }:
     ...recipes.all.map(({ id, name }) => [id, name] as const),
     ...(isForeign ? [["-", question.recipe] as const] : []),
   ];
-  const tell = useTell();
   const [awaited, setAwaited] = useState<string | null>(null);
+  const [missed, setMissed] = useState<string | null>(null);
   const newest = useRef("");
 
   async function choose(id: string): Promise<void> {
     newest.current = id;
+    setMissed(null);
     const recipe = recipes.all.find((each) => each.id === id);
     if (recipe === undefined) {
       setAwaited(null);
@@ -54,7 +54,7 @@ export function RecipeSide({ question, read, recipes, units, batter, onChange }:
     // Another one was chosen meanwhile.
     if (newest.current !== id) return;
     setAwaited(null);
-    if (facts === null) tell(`What “${recipe.name}” says can't be fetched now. Choose it again.`);
+    if (facts === null) setMissed(recipe.name);
     else onChange(recipeBoxes(recipe.name, facts));
   }
 
@@ -68,6 +68,11 @@ export function RecipeSide({ question, read, recipes, units, batter, onChange }:
         choices={choices}
         onChange={(id) => void choose(id)}
       />
+      {missed !== null && (
+        <p role="alert" className="clear-both text-[15px] font-semibold text-tomato">
+          What “{missed}” says can&apos;t be fetched now. Choose it again.
+        </p>
+      )}
       <div className="clear-both flex flex-wrap gap-2">
         <div className="flex min-w-52 flex-[2] max-sm:basis-full">
           <Field

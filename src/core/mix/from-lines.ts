@@ -55,7 +55,9 @@ export function recogniseKind(part: PartFormula, bakedIn: BakedIn): RecognisedKi
   const toFlour = (grams: number): number => (flourG === 0 ? Infinity : grams / flourG);
   const eggs = of(...EGGS);
   const isWhitesApart =
-    /whites?/u.test(text) && /(?:peaks?|whip|whisk)/u.test(text) && /fold/u.test(text);
+    /\bwhites?\b(?! chocolate)/u.test(text) &&
+    /(?:peaks?|whip|whisk|stiff|foam|froth)/u.test(text) &&
+    /fold/u.test(text);
   const leavener = of("leavener", "soda");
   const hasLeavening =
     leavener > 0 || part.rows.some(({ ingredient }) => isSelfRaising(ingredient));
@@ -71,7 +73,7 @@ export function recogniseKind(part: PartFormula, bakedIn: BakedIn): RecognisedKi
     (of("puree") >= 0.25 * massG || sets >= 0.5 * massG)
   )
     return { kind: "set-pudding", reason: "set" };
-  if (of("dried-fruit") >= 0.35 * massG) return { kind: "rich-fruit", reason: "dried-fruit" };
+  if (of("dried-fruit") >= MUCH_FRUIT * massG) return { kind: "rich-fruit", reason: "dried-fruit" };
   if (
     of("egg-white") >= flourG &&
     of("egg-white") > 0 &&
@@ -87,7 +89,11 @@ export function recogniseKind(part: PartFormula, bakedIn: BakedIn): RecognisedKi
     !isWhitesApart
   )
     return { kind: "brownie", reason: "chocolate-little-flour" };
-  const isWhippedEggs = toFlour(eggs) >= 1.2 && (isWhitesApart || hasStep("whisk"));
+  const isRibbon =
+    /\bribbons?\b|\bleaves? a trail\b|\b(?:doubled?|trebled?|tripled?) in (?:size|volume)\b/u.test(
+      text,
+    );
+  const isWhippedEggs = toFlour(eggs) >= 1.2 && (isWhitesApart || isRibbon || hasStep("whisk"));
   if (isWhippedEggs && of("oil") > 0.2 * flourG && isWhitesApart)
     return { kind: "chiffon", reason: "whipped-eggs-oil" };
   if (isWhippedEggs && totals.fat - 0.1 * eggs < 0.35 * flourG)
@@ -98,7 +104,12 @@ export function recogniseKind(part: PartFormula, bakedIn: BakedIn): RecognisedKi
     /\b(?:boiling|hot|just[- ]boiled|steaming)\s+(?:water|coffee|milk|stout|beer|tea|liquid)|(?:stout|water|coffee|milk) (?:is |until )?(?:hot|boiling|steaming)|bring the (?:stout|milk|water|beer)/u.test(
       `${lines} ${text}`,
     );
-  if (isHot && thin >= 0.6) return { kind: "hot-liquid", reason: "hot-liquid" };
+  const isPouredBoiling =
+    /\b(?:boil|simmer|bubble)\w*\b[^.]{0,80}\b(?:pour|tip|stir|add|goes)\b[^.]{0,50}\b(?:flour|dry|sugar)\b/u.test(
+      text,
+    );
+  if ((isHot || isPouredBoiling) && thin >= 0.6 && flourG > 0)
+    return { kind: "hot-liquid", reason: "hot-liquid" };
   const isCreamed = hasStep("cream");
   if (bakedIn === "cups" && !isCreamed && hasLeavening && toFlour(totals.sugar) < 0.9)
     return { kind: "muffin", reason: "muffin" };
@@ -120,6 +131,8 @@ export function recogniseKind(part: PartFormula, bakedIn: BakedIn): RecognisedKi
     : { kind: "creamed", reason: "usual" };
 }
 
+/** With this share of dried fruit a batter is a fruit cake. Judgement. */
+const MUCH_FRUIT = 0.28;
 /**
  * With less flour, meal or chocolate than this nothing but egg, starch or root holds a batter: it
  * sets, it does not rise.

@@ -100,7 +100,7 @@ export function furtherAmounts(
 export function tailOf(tokens: readonly Token[], at: number, text: string): number {
   const word = (of: number): string => tokens[of]?.word ?? "";
   const isBracket = word(at) === "(";
-  const joint = isBracket || /^(?:about|,)$/u.test(word(at)) ? 1 : 0;
+  const joint = isBracket || /^(?:about|,|that's|thats)$/u.test(word(at)) ? 1 : 0;
   if (joint === 0) return at;
   const about = /^(?:about|around|or|roughly|that's)$/u.test(word(at + 1)) ? 1 : 0;
   const beside = isNumber(word(at + 1 + about)) ? amountAt(tokens, at + 1 + about, text) : null;

@@ -1,3 +1,4 @@
+import { readUnit } from "../measure";
 import { foldName, type Ingredient, type Pantry } from "../pantry";
 import { type Token, isNumber, isWord } from "./amounts-told";
 
@@ -10,7 +11,7 @@ const MOST_BETWEEN = 6;
 
 /** Nothing of these is between an amount and its name. */
 const STOPS =
-  /^(?:and|plus|then|but|or|with|in|into|on|onto|until|till|for|to|is|are|was|that|that's|i|you|it|we|they|so|if|when|no|sorry|now|about|at|from|over|after|before|per|minutes?|mins?|hours?|hrs?|seconds?|secs?|days?|inch(?:es)?|cm|mm|degrees?|layers?|tins?|pans?|times?|people|parts?|pieces?|slices?|goes|batches|additions|lots|[.;:!?()])$/u;
+  /^(?:and|plus|then|but|with|in|into|on|onto|until|till|for|to|is|are|was|that|that's|i|you|it|we|they|so|if|when|no|sorry|now|about|at|from|over|after|before|per|minutes?|mins?|hours?|hrs?|seconds?|secs?|days?|inch(?:es)?|cm|mm|degrees?|layers?|tins?|pans?|times?|people|parts?|pieces?|slices?|goes|batches|additions|lots|[.;:!?()])$/u;
 
 const COUNTED =
   /^(?:large|medium|small|big|extra|ripe|very|overripe|whole|fresh|free|range|beaten|unwaxed|juicy|good|nice|full|fat|decent|sized|size|of|the|room|temperature|hard|soft|peeled|grated|mashed|brown|black|spotty|sweet|tart|cooking|eating|green|red|-)$/u;
@@ -21,10 +22,13 @@ export function namesOf(tokens: readonly Token[], pantry: Pantry): readonly Name
   const names: Name[] = [];
   for (let from = 0; from < tokens.length;) {
     let to = from;
+    // "225 grams flour" is no gram flour.
+    const isUnit =
+      /^\d/u.test(tokens[from - 1]?.word ?? "") && readUnit(tokens[from]?.word ?? "") !== null;
     for (let length = Math.min(MOST_NAME_WORDS, tokens.length - from); length > 0; length -= 1) {
       const words = folded.slice(from, from + length);
       // A mark inside a name is no part of it, but for a hyphen: "self-raising flour".
-      if (folded[from] === "" || folded[from + length - 1] === "") continue;
+      if (isUnit || folded[from] === "" || folded[from + length - 1] === "") continue;
       if (words.some((word, step) => word === "" && tokens[from + step]?.word !== "-")) continue;
       const name = words.filter((word) => word !== "").join(" ");
       const id = pantry.learnt.get(name) ?? pantry.byName.get(name);
