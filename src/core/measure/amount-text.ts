@@ -1,4 +1,5 @@
 import { readAmount } from "./number-text";
+import { COUNT_WORDS } from "./number-words";
 
 /** An amount as written: one value, or a range from low to high. */
 export type Amount = { readonly low: number; readonly high: number };
@@ -19,20 +20,7 @@ const WORDS: readonly (readonly [RegExp, number])[] = [
   [/^three[\s-]quarters\b(?:\s+of\s+an?\b)?/iu, 0.75],
   [/^a\s+couple(?:\s+of)?\b/iu, 2],
   [/^a\s+dozen\b/iu, 12],
-  ...[
-    "one",
-    "two",
-    "three",
-    "four",
-    "five",
-    "six",
-    "seven",
-    "eight",
-    "nine",
-    "ten",
-    "eleven",
-    "twelve",
-  ].map((word, index) => [new RegExp(`^${word}\\b(?!-)`, "iu"), index + 1] as const),
+  ...COUNT_WORDS.map((word, index) => [new RegExp(`^${word}\\b(?!-)`, "iu"), index + 1] as const),
   [
     /^an?\s+(?:good|generous|scant|big|small|large)?\s*(?=(?:pinch|dash|drop|knob|handful|splash|drizzle|cup|mug|glass|stick|tin|can|jar|packet|box|bag|teaspoon|tablespoon|tsp|tbsp|pint|pound|litre|liter|kilo|dozen|sachet|spoon|egg|lemon|lime|orange|banana|apple|pear|carrot|vanilla)\b)/iu,
     1,

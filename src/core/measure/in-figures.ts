@@ -1,4 +1,5 @@
 // Numbers in words, as they are written and dictated, turned into figures.
+import { NUMBER_WORDS } from "./number-words";
 
 /** A text with its numbers in figures, and where each stretch of it stood in the text it was. */
 export type Figured = {
@@ -7,31 +8,9 @@ export type Figured = {
   readonly from: (at: number) => number;
 };
 
-const ONES = [
-  "zero",
-  "one",
-  "two",
-  "three",
-  "four",
-  "five",
-  "six",
-  "seven",
-  "eight",
-  "nine",
-  "ten",
-  "eleven",
-  "twelve",
-  "thirteen",
-  "fourteen",
-  "fifteen",
-  "sixteen",
-  "seventeen",
-  "eighteen",
-  "nineteen",
-];
 const TENS = ["twenty", "thirty", "forty", "fifty", "sixty", "seventy", "eighty", "ninety"];
 const VALUES: ReadonlyMap<string, number> = new Map([
-  ...ONES.map((word, value) => [word, value] as const),
+  ...NUMBER_WORDS.map((word, value) => [word, value] as const),
   ...TENS.map((word, index) => [word, 20 + 10 * index] as const),
   ["fourty", 40],
 ]);

@@ -1,5 +1,6 @@
 // Lengths of time as they are told.
 import type { Amount } from "./amount-text";
+import { readAmount } from "./number-text";
 
 const TIME =
   /(\d+(?:[.,]\d+)?(?:\s+\d\/\d|\s?[½¼¾])?|[½¼¾]|\ban?)(?:\s*(?:-|–|—|to|or)\s*(\d+(?:[.,]\d+)?(?:\s?[½¼¾])?|an))?\s*-?\s*(hours?|hrs?|h(?=\d|\b)|minutes?|mins?|min|m(?=\b)|seconds?|secs?|days?|weeks?)(?:\b|(?<=h)(?=\d))\.?(?:\s*(?:and\s+)?(\d{1,2})(?:\s*(?:-|–|to)\s*(\d{1,2})(?![.,]\d|\s*(?:hour|hr)))?\s*(?:minutes?|mins?|m)?\b(?!\s*(?:°|deg|hours?|g\b|inch|cm)))?/giu;
@@ -13,16 +14,8 @@ export type ToldTime = {
 
 const PER: Readonly<Record<string, number>> = { h: 60, m: 1, s: 1 / 60, d: 1440, w: 10_080 };
 
-const figure = (text: string): number => {
-  if (/^an?$/iu.test(text)) return 1;
-  const [whole = "", share] = text
-    .replace(",", ".")
-    .trim()
-    .split(/\s+(?=\d\/)/u);
-  const sign = { "½": 0.5, "¼": 0.25, "¾": 0.75 }[whole.slice(-1)] ?? 0;
-  const [over = "0", under = "1"] = (share ?? "0/1").split("/");
-  return Number(whole.replace(/[½¼¾]/u, "") || 0) + sign + Number(over) / Number(under);
-};
+const figure = (text: string): number =>
+  /^an?$/iu.test(text) ? 1 : (readAmount(text)?.value ?? Number.NaN);
 
 /** Every length of time in a text, minutes: `1 hour and 45 minutes`, `45 minutes to 1 hour`, `1h45`. */
 export function timesTold(text: string): readonly ToldTime[] {
@@ -32,9 +25,7 @@ export function timesTold(text: string): readonly ToldTime[] {
     const kind = unit.charAt(0).toLowerCase();
     const per = PER[kind] ?? 1;
     const low = figure(first) * per;
-    const said = second === undefined ? low : figure(second) * per;
-    // "350 - 25 min" is a heat and its minutes.
-    const high = said;
+    const high = second === undefined ? low : figure(second) * per;
     const isHour = kind === "h" && more !== undefined;
     const extra = isHour ? Number(more) : 0;
     const extraHigh = isHour ? Number(moreHigh ?? more) : 0;
@@ -43,6 +34,7 @@ export function timesTold(text: string): readonly ToldTime[] {
       (isHour || more === undefined
         ? whole.length
         : whole.length - whole.slice(whole.lastIndexOf(more)).length);
+    // "350 - 25 min" is a heat and its minutes.
     const amount =
       high < low
         ? { low: high, high }
@@ -73,11 +65,14 @@ export function timesTold(text: string): readonly ToldTime[] {
 }
 
 /** "Forty minutes, maybe forty five": said after the minutes, and a little more than they. */
+const MAYBE =
+  /^[,.]?\s*(?:or|or maybe|maybe|perhaps|it might want|might want|at most|it took|up to)\s+(\d{1,3}(?:\.\d+)?)\b(?!\s*(?:°|deg|g\b|grams|cm|c\b|f\b|ml|%))/iu;
+/** "Forty five minutes, forty eight, have a look". */
+const AND_MORE = /^,\s*(\d{1,3}(?:\.\d+)?)(?=\s*(?:minutes?\b|mins?\b|at the\b|,|\.(?!\d)|$))/iu;
+/** More than this share over what was said is not a range. */
+const MOST_OVER = 1.3;
+
 function withMaybe(amount: Amount, after: string, per: number): Amount {
-  const more =
-    /^[,.]?\s*(?:or\s+)?(?:maybe|perhaps|it might want|might want|at most|it took|up to|to)?\s*(\d{1,3}(?:\.\d+)?)\b(?!\s*(?:°|deg|g\b|grams|cm|c\b|f\b|ml|%))/iu.exec(
-      after,
-    )?.[1];
-  const high = Number(more) * per;
-  return high > amount.high && high <= 1.3 * amount.high ? { low: amount.low, high } : amount;
+  const high = Number((MAYBE.exec(after) ?? AND_MORE.exec(after))?.[1]) * per;
+  return high > amount.high && high <= MOST_OVER * amount.high ? { low: amount.low, high } : amount;
 }

@@ -1,4 +1,4 @@
-import { INCH_MM } from "../measure";
+import { INCH_MM, readAmount } from "../measure";
 
 const NUMBER = String.raw`\d+(?:[.,]\d+)?(?:\s+\d\s*\/\s*\d|\s?[½¼¾])?`;
 
@@ -34,14 +34,7 @@ export type Size = {
   readonly isSure: boolean;
 };
 
-const valueOf = (text: string): number => {
-  const [whole = "", part] = text.trim().split(/\s+(?=\d\s*\/)/u);
-  const sign = { "½": 0.5, "¼": 0.25, "¾": 0.75 }[whole.slice(-1)] ?? 0;
-  const [over = "0", under = "1"] = (part ?? "0/1").split("/");
-  return (
-    Number(whole.replace(",", ".").replace(/[½¼¾]/u, "")) + sign + Number(over) / Number(under)
-  );
-};
+const valueOf = (text: string): number => readAmount(text)?.value ?? Number.NaN;
 
 function mmOf(value: number, unit: string | undefined, most: number): number {
   if (unit === undefined) return value * (most > 100 ? 1 : most <= 18 ? INCH_MM : 10);

@@ -151,6 +151,9 @@ describe("the oven", () => {
     ["Bake 350 - 25 min", 25, 25],
     ["70 to 80 sec", 70 / 60, 80 / 60],
     ["22–25 minutes", 22, 25],
+    ["45 minutes, 48, have a look", 45, 48],
+    ["rest 10 minutes. 12 slices", 10, 10],
+    ["chill 20 minutes, 25 g sugar over it", 20, 20],
   ])("%j lasts", (text, low, high) => {
     const [time] = timesTold(text);
     expect(time?.amount.low).toBeCloseTo(low, 6);

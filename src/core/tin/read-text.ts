@@ -1,4 +1,4 @@
-import { bad, good, INCH_MM, readAmount, type Issue, type Result } from "../measure";
+import { bad, COUNT_WORDS, good, INCH_MM, readAmount, type Issue, type Result } from "../measure";
 import { parseTin, shapeRow, SHAPES, type Shape, type Tin } from "./shapes";
 import type { Material } from "./shapes/fields";
 import { tinGeometry } from "./water";
@@ -25,21 +25,6 @@ const MATERIAL_WORDS: readonly (readonly [RegExp, Material])[] = [
   [/\bsilicone\b/, "silicone"],
   [/\bdark\b/, "dark"],
   [/\bbright\b|\balumini?um\b/, "bright"],
-];
-
-const COUNT_WORDS = [
-  "one",
-  "two",
-  "three",
-  "four",
-  "five",
-  "six",
-  "seven",
-  "eight",
-  "nine",
-  "ten",
-  "eleven",
-  "twelve",
 ];
 
 /** Words that say how a tin was measured or made. */
