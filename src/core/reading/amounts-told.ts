@@ -10,6 +10,8 @@ export type AmountSpan = {
   /** First token after the amount and its unit. */
   readonly next: number;
   readonly hasUnit: boolean;
+  /** Its unit is one that only what goes into a bowl is measured in: grams, cups, spoons. */
+  readonly isMeasured: boolean;
   /** Words between the figure and its unit that say nothing of how much: "good", "big". */
   readonly idle: readonly [from: number, to: number] | null;
 };
@@ -22,6 +24,9 @@ const ONE_OF = /^(?:an?|another|each|half)$/u;
 
 const HEAPS =
   /^(?:heaped|heaping|rounded|level|levelled|leveled|scant|generous|packed|firmly|lightly)$/u;
+
+const MEASURED =
+  /^(?:g|grams?|grammes?|kg|kilos?|oz|ounces?|lbs?|pounds?|ml|mils?|dl|cups?|cupfuls?|tbsps?|tablespoons?|tsps?|teaspoons?|dessertspoons?|pinch|handful)$/u;
 
 const PACKS =
   /^(?:tins?|cans?|packs?|packets?|packages?|blocks?|boxes|box|jars?|bars?|bags?|tubs?|cartons?|bottles?)$/u;
@@ -44,11 +49,11 @@ export function amountAt(tokens: readonly Token[], index: number, text: string):
     else if (word(at) === "(" && isNumber(word(at + 1))) {
       const size = unitAt(tokens, word(at + 2) === "-" ? at + 3 : at + 2, text);
       if (size !== null && word(size) === ")" && PACKS.test(word(size + 1)))
-        return { next: size + 2, hasUnit: true, idle: null };
+        return { next: size + 2, hasUnit: true, isMeasured: true, idle: null };
     } else if (isNumber(word(at))) {
       const size = unitAt(tokens, word(at + 1) === "-" ? at + 2 : at + 1, text);
       if (size !== null && PACKS.test(word(size)))
-        return { next: size + 1, hasUnit: true, idle: null };
+        return { next: size + 1, hasUnit: true, isMeasured: true, idle: null };
     }
     // "200;g" in a table.
     if (/^[;|\t]$/u.test(word(at)) && unitAt(tokens, at + 1, text) !== null) at += 1;
@@ -56,9 +61,14 @@ export function amountAt(tokens: readonly Token[], index: number, text: string):
   const beforeHow = at;
   while (HOW_FULL.test(word(at)) || word(at) === "-") at += 1;
   const unit = unitAt(tokens, at, text);
-  if (unit === null) return { next: beforeHow, hasUnit: false, idle: null };
+  if (unit === null) return { next: beforeHow, hasUnit: false, isMeasured: false, idle: null };
   const isIdle = tokens.slice(beforeHow, at).every((token) => !HEAPS.test(token.word));
-  return { next: unit, hasUnit: true, idle: isIdle && at > beforeHow ? [beforeHow, at] : null };
+  return {
+    next: unit,
+    hasUnit: true,
+    isMeasured: MEASURED.test(word(at)),
+    idle: isIdle && at > beforeHow ? [beforeHow, at] : null,
+  };
 }
 
 function unitAt(tokens: readonly Token[], at: number, text: string): number | null {

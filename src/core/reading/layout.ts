@@ -2,7 +2,7 @@
 import type { Pantry } from "../pantry";
 import { beginsTelling, chunksOfLine, wordsIn, type Chunk } from "./chunks";
 import { mentionsIn, type Mention } from "./mentions";
-import { partRole, type PageLine } from "../recipe";
+import { partRole, unmarked, unnumbered, type PageLine } from "../recipe";
 
 export type LineKind = "blank" | "heading" | "row" | "told";
 
@@ -19,17 +19,11 @@ export type PageRow = {
   readonly heading: string;
 };
 
-/** A line without the marks of lists and Markdown. */
-export function bareLine(text: string): string {
-  return text
-    .replaceAll("\u00a0", " ")
-    .replace(/^\s*(?:#{1,6}|>+)\s*/u, "")
-    .replace(/^\s*(?:[-*+•·▢☐□●▪◦–—✓✔]|\[[ xX]?\])+\s+/u, "")
-    .replace(/^\s*\[[ xX]?\]\s*/u, "")
-    .replaceAll(/\*\*|__|`/gu, "")
-    .replace(/^\s*(?:step\s*)?\d{1,2}\s*[.)]\s+(?=\p{L})/iu, "")
+/** A line without the marks of lists, Markdown and tables. */
+function bareLine(text: string): string {
+  return unnumbered(unmarked(text.replaceAll("\u00a0", " ")))
     .replace(/\s*(?:\.{2,}|…)\s*(?=[\d½¼¾])/gu, " : ")
-    .replace(/^(?:[^;|\t]*[;|\t]){2}.*$/u, (row) => row.replaceAll(/[;|\t]+/gu, " "))
+    .replace(/^(?:[^;|]*[;|]){2}.*$/u, (row) => row.replaceAll(/[;|]+/gu, " "))
     .replace(/\s+/gu, " ")
     .trim();
 }

@@ -8,7 +8,7 @@ import {
   furtherAmounts,
   tailOf,
 } from "./amounts-told";
-import { type Name, namesOf, nameBefore, isAtStart, nameAfter } from "./names-told";
+import { type Name, namesOf, nameBefore, isAtStart, isName, nameAfter } from "./names-told";
 
 /** One ingredient told with its amount, or without one. */
 export type Mention = {
@@ -37,12 +37,12 @@ export function mentionsIn(text: string, pantry: Pantry): readonly Mention[] {
   for (let index = 0; index < tokens.length;) {
     const amount = amountAt(tokens, index, text);
     const found = amount === null ? null : mentionFrom(tokens, index, amount, names, text, pantry);
-    if (found === null || taken.has(found.name)) {
+    if (found === null || (found.name !== null && taken.has(found.name))) {
       index += 1;
       continue;
     }
     mentions.push(...found.mentions);
-    taken.add(found.name);
+    if (found.name !== null) taken.add(found.name);
     index = found.next;
   }
   for (const name of names) {
@@ -62,7 +62,12 @@ export function mentionsIn(text: string, pantry: Pantry): readonly Mention[] {
   return mentions.toSorted((a, b) => a.at - b.at);
 }
 
-type Found = { readonly mentions: readonly Mention[]; readonly name: Name; readonly next: number };
+type Found = {
+  readonly mentions: readonly Mention[];
+  /** Null for what the pantry does not know. */
+  readonly name: Name | null;
+  readonly next: number;
+};
 
 function mentionFrom(
   tokens: readonly Token[],
@@ -83,7 +88,7 @@ function mentionFrom(
       next,
     };
   }
-  if (name === null) return null;
+  if (name === null) return unknownFrom(tokens, start, next, amount, text);
   const last = tailOf(tokens, name.to, text);
   const beside =
     last > name.to ? textOf(tokens, name.to, last, text).replaceAll(/[(),]/gu, " ") : "";
@@ -104,6 +109,26 @@ function mentionFrom(
     name,
     next: last,
   };
+}
+
+/** "200 g of kinako": an amount of something the pantry does not know, in at most so many words. */
+const MOST_UNKNOWN_WORDS = 3;
+
+function unknownFrom(
+  tokens: readonly Token[],
+  start: number,
+  next: number,
+  amount: AmountSpan,
+  text: string,
+): Found | null {
+  if (!amount.isMeasured) return null;
+  const from = tokens[next]?.word === "of" ? next + 1 : next;
+  const words = tokens.slice(from, from + MOST_UNKNOWN_WORDS);
+  const end = words.findIndex(({ word }) => !isName(word));
+  const to = from + (end < 0 ? words.length : end);
+  if (to === from) return null;
+  const line = spoken(tokens, start, to, amount, text);
+  return { mentions: [mentionOf(tokens, start, to, line, null)], name: null, next: to };
 }
 
 const textOf = (tokens: readonly Token[], from: number, to: number, text: string): string =>
@@ -185,7 +210,7 @@ function mentionOf(
   from: number,
   to: number,
   line: string,
-  ingredient: Ingredient,
+  ingredient: Ingredient | null,
 ): Mention {
   const [at, end] = [tokens[from]?.at ?? 0, tokens[to - 1]?.end ?? 0];
   return { at, end, line, read: readLine(line), ingredient };

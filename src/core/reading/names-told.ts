@@ -16,6 +16,15 @@ const STOPS =
 const COUNTED =
   /^(?:large|medium|small|big|extra|ripe|very|overripe|whole|fresh|free|range|beaten|unwaxed|juicy|good|nice|full|fat|decent|sized|size|of|the|room|temperature|hard|soft|peeled|grated|mashed|brown|black|spotty|sweet|tart|cooking|eating|green|red|-)$/u;
 
+/** Words that are no name by themselves, nor part of one the pantry does not know. */
+const NO_NAME =
+  /^(?:the|that|this|those|these|them|my|your|our|his|her|a|an|each|every|all|some|it's|its|one|two|more|less|high|low|medium|big|small|large|deep|wide|thick|long|weight|total|serving|batter|mixture|mix|dough|cake|frosting|icing|filling|glaze|syrup|crumble|buttercream|ganache|flames?|heat|fire|speed|oven|power|watts?|fan|gas|tester|rounds?|squares?|tray|dish|tin|pan|bowl|measure|measuring|capacity|loaf|muffin|cupcake|ish|first|later|together|peeled|stoned|drained|grated|without|left|again|boxes|extra|empty|fluted|bundt|ring|cans?|protein|fat|carbs?|fibre|fiber|calories|kcal|sodium)$/u;
+
+/** Whether a word can name an ingredient that nobody knows here. */
+export function isName(word: string): boolean {
+  return /^\p{L}{3,}/u.test(word) && !STOPS.test(word) && !NO_NAME.test(word);
+}
+
 /** Names of the pantry in a text, the longest first from left to right. */
 export function namesOf(tokens: readonly Token[], pantry: Pantry): readonly Name[] {
   const folded = tokens.map(({ word }) => foldName(word));

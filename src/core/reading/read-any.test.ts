@@ -46,6 +46,17 @@ describe("a recipe that is dictated in one breath", () => {
     expect(at("sit fifteen minutes")).toBeGreaterThan(at("bake it forty"));
   });
 
+  it("keeps an amount of what the pantry does not know, as a line that is not understood", () => {
+    const heard = read(
+      "take 200 grams of flour and 50 grams of zorble and a cup of sugar and stir",
+    );
+    expect(heard.doc.parts[0]?.lines.map(({ text }) => text)).toEqual([
+      "200 grams of flour",
+      "50 grams of zorble",
+      "1 cup of sugar",
+    ]);
+  });
+
   it("has a step for each thing to do", () => {
     const steps = doc.parts[0]?.steps.map(({ text }) => text) ?? [];
     expect(steps.length).toBeGreaterThanOrEqual(6);

@@ -11,7 +11,7 @@ import { placedChunks, placedMentions } from "./placed";
 import { labelled, type Labelled, type Weights } from "./sequence";
 import { stageFeatures, STAGES, type Stage } from "./stage-features";
 import { stepsOf, type StageTold, type ToldStep } from "./steps-told";
-import { tinSets } from "./tin-sets";
+import { tinSets } from "./tin-alternatives";
 import type { ToldTin } from "./tins-told";
 import weights from "./weights.json";
 

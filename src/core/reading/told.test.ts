@@ -66,6 +66,8 @@ describe("ingredients in the middle of what is told", () => {
     ],
     ["2 tbsp lemon juice", [["2 tbsp lemon juice", "lemon-juice"]]],
     ["bake for 25 minutes in 2 tins", []],
+    ["about 600 g of batter in each", []],
+    ["a 10 cup fluted ring", []],
   ])("%j", (text, told) => {
     const found = mentionsIn(text, pantry).map(({ line, ingredient }) => [line, ingredient?.id]);
     expect(found).toEqual(told);

@@ -212,4 +212,16 @@ describe("cups by the words of a recipe", () => {
   ] as const)("%j: %s", (text, cup) => {
     expect(measuresOf(doc({ lines: text.split("\n") })).cup).toBe(cup);
   });
+
+  it.each([
+    ["1 cup is 240 ml\n2 cups maida", 240],
+    ["2 glasses of flour\na glass holds 200 ml", 200],
+    ["fill a 250 ml cup twice", 250],
+  ])("%j: one of %d mL", (text, ownMl) => {
+    expect(measuresOf(doc({ lines: text.split("\n") })).cup).toEqual({ ownMl });
+  });
+
+  it("is not of a size no cup has", () => {
+    expect(measuresOf(doc({ lines: ["2 cups flour", "1 cup is 900 ml"] })).cup).toBe("metric");
+  });
 });

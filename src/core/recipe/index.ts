@@ -24,7 +24,7 @@ export {
   type ReadingProblem,
   type RecipeReading,
 } from "./read-recipe";
-export type { RowKind } from "./row-kind";
+export { unmarked, unnumbered, type RowKind } from "./row-kind";
 export {
   eggsIn,
   grossOf,

@@ -6,7 +6,7 @@ export const SWEET_GOODS: readonly Ingredient[] = [
   row(
     "granulated-sugar",
     "sugar",
-    "granulated sugar|sugar|white sugar|cane sugar|table sugar",
+    "granulated sugar|granulated|sugar|white sugar|cane sugar|table sugar",
     200,
     [0, 0, 100, 0, 0, 0],
     { packG: 1000 },
@@ -30,7 +30,7 @@ export const SWEET_GOODS: readonly Ingredient[] = [
   row(
     "demerara-sugar",
     "sugar",
-    "demerara sugar|turbinado sugar|raw sugar|coarse sugar|pearl sugar|sanding sugar",
+    "demerara sugar|demerara|turbinado sugar|raw sugar|coarse sugar|pearl sugar|sanding sugar",
     205,
     [1, 0, 99, 0, 0, 0],
     { packG: 500 },
