@@ -55,6 +55,7 @@ test.describe("pasting a recipe", () => {
       );
     await expect(page.getByRole("heading", { name: "Chapel spice cake" })).toBeVisible();
     await expect(page.getByText("rectangle 33 × 23 × 5 cm · 177 °C · 43 min")).toBeVisible();
+    await expect(page.getByText("225 g cream cheese, for frosting")).toBeVisible();
     await expectAccessible(page);
     await page.getByRole("button", { name: "Keep this recipe" }).click();
     await expect(grams(page, "2.5 cups of flour")).toContainText("305 g");

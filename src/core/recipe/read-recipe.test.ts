@@ -370,6 +370,9 @@ describe("steps", () => {
     ],
     ["Leave to cool on a rack for 2 hours.", "cool", null, 120, null],
     ["Chill overnight.", "rest", null, null, null],
+    ["let it sit fifteen minutes in the pan", "rest", null, 15, null],
+    ["bake it an hour and a quarter", "bake", 75, null, null],
+    ["so oven at three fifty", "heat", null, null, null],
     [
       "Melt the chocolate, then leave to cool for 15 minutes until just warm.",
       "melt",

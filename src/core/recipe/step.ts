@@ -21,7 +21,7 @@ export type StepFacts = {
 /** The first that matches decides; bake and cool come before the words for mixing they also use. */
 const KIND_WORDS: readonly (readonly [RegExp, StepKind])[] = [
   [
-    /\b(?:preheat|heat (?:the |your )?oven|warm the oven|turn (?:the )?oven|oven to|set the oven)\b/iu,
+    /\b(?:preheat|heat (?:the |your )?oven|warm the oven|turn (?:the )?oven|oven to|set the oven|oven (?:at|on))\b/iu,
     "heat",
   ],
   [
@@ -33,7 +33,7 @@ const KIND_WORDS: readonly (readonly [RegExp, StepKind])[] = [
   [/\bbake(?:s|d)?\b|\bin the oven\b/iu, "bake"],
   [/\b(?:cool|turn (?:it |them )?out|unmould|rack|stand in the tin)\b/iu, "cool"],
   [
-    /\b(?:chill|refrigerate|rest(?! of)|soak|steep|stand|leave|overnight|marinate|prove|freeze|fridge)\b/iu,
+    /\b(?:chill|refrigerate|rest(?! of)|soak|steep|stand|sit|leave|overnight|marinate|prove|freeze|fridge)\b/iu,
     "rest",
   ],
   [
@@ -106,7 +106,7 @@ function waitIn(text: string): {
   /** What is done before it. */ readonly before: string;
   readonly words: string;
 } | null {
-  const from = /\b(?:leave|rest|stand|chill|cool|soak)\b/iu.exec(text)?.index ?? text.length;
+  const from = /\b(?:leave|rest|stand|sit|chill|cool|soak)\b/iu.exec(text)?.index ?? text.length;
   const [wait] = durationsIn(text.slice(from));
   return wait === undefined
     ? null
