@@ -5,6 +5,7 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { createClient } from "@libsql/client";
 import type { Page } from "@playwright/test";
+import { SERVE } from "../scripts/machine.mjs";
 import {
   expect,
   expectAccessible,
@@ -372,11 +373,7 @@ test.describe("a server that dies in mid-bake", () => {
   let server: ChildProcess | null = null;
 
   async function start(): Promise<void> {
-    server = spawn(
-      "node",
-      ["node_modules/next/dist/bin/next", "start", "-H", "127.0.0.1", "-p", PORT],
-      { env, stdio: "ignore" },
-    );
+    server = spawn("node", [SERVE, "--port", PORT], { env, stdio: "ignore" });
     await expect(async () => {
       expect((await fetch(`http://127.0.0.1:${PORT}/icon.svg`)).ok).toBe(true);
     }).toPass({ timeout: 20_000 });

@@ -81,6 +81,15 @@ test.describe("cakes", () => {
     await expect(page.getByRole("heading", { name: "There is nothing here" })).toBeVisible();
   });
 
+  test("have no address that can't be read, and the kitchen says so", async ({ request }) => {
+    for (const address of ["/cakes/%ff", "/recipes/%E0%A4", "/bakes/%c0%80/log", "/%"]) {
+      const response = await request.get(address);
+      expect([address, response.status()]).toEqual([address, 400]);
+      expect(await response.text()).toContain("This address can't be read");
+    }
+    expect((await request.get("/cakes/%25ff")).status()).toBe(404);
+  });
+
   test("keep what is typed while the data file is held by another program, and save it after", async ({
     page,
     kitchen,

@@ -3,6 +3,7 @@ import { once } from "node:events";
 import { mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
+import { SERVE, TSX } from "../scripts/machine.mjs";
 
 /** A demo kitchen in a folder of its own, and the built program serving it. */
 export type ServedKitchen = {
@@ -22,19 +23,9 @@ export async function servedKitchen(port: number): Promise<ServedKitchen> {
   const address = `http://127.0.0.1:${port}`;
   const env = { ...process.env, DATABASE_URL: databaseUrl, NEXT_TELEMETRY_DISABLED: "1" };
   const run = (args: readonly string[]) => spawn(process.execPath, args, { env, stdio: "ignore" });
-  const [code] = (await once(
-    run(["node_modules/tsx/dist/cli.mjs", "src/cli/prepare.ts"]),
-    "exit",
-  )) as [number | null];
+  const [code] = (await once(run([TSX, "src/cli/prepare.ts"]), "exit")) as [number | null];
   if (code !== 0) throw new Error(`the kitchen in ${folder} can't be laid in`);
-  const server = run([
-    "node_modules/next/dist/bin/next",
-    "start",
-    "-H",
-    "127.0.0.1",
-    "-p",
-    String(port),
-  ]);
+  const server = run([SERVE, "--port", String(port)]);
   const ended = once(server, "exit");
   const until = Date.now() + START_MS;
   while (!(await answers(address))) {

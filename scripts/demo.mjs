@@ -1,7 +1,7 @@
 // Everything a fresh clone needs: installs, brings the data up to date, builds, starts, prints the
 // address.
 import { createServer } from "node:net";
-import { build, checkNode, fail, install, prepare, startNext } from "./machine.mjs";
+import { build, checkNode, fail, install, NEXT, prepare, SERVE, startServer } from "./machine.mjs";
 
 const HOST = "127.0.0.1";
 const isDev = process.argv.includes("--dev");
@@ -36,7 +36,11 @@ await checkPort(port);
 install();
 prepare();
 if (!isDev) build();
-const server = startNext([isDev ? "dev" : "start", "-H", HOST, "-p", String(port)]);
+const server = startServer(
+  isDev
+    ? [NEXT, "dev", "-H", HOST, "-p", String(port)]
+    : [SERVE, "--host", HOST, "--port", String(port)],
+);
 let isReady = false;
 server.stdout.on("data", (chunk) => {
   if (isDev) process.stdout.write(chunk);

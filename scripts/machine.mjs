@@ -7,6 +7,8 @@ import { fileURLToPath } from "node:url";
 
 export const ROOT = fileURLToPath(new URL("..", import.meta.url));
 export const NEXT = join("node_modules", "next", "dist", "bin", "next");
+/** The server of the built program: `--host`, `--port`. */
+export const SERVE = join("scripts", "serve.mjs");
 export const TSX = join("node_modules", "tsx", "dist", "cli.mjs");
 
 /** Debian's browser, and what it needs to run here without looking for a network. */
@@ -113,9 +115,9 @@ export function prepare(env = {}) {
   run(process.execPath, [TSX, join("src", "cli", "prepare.ts")], env);
 }
 
-/** Starts Next.js so that stopping this script stops it too. */
-export function startNext(args, env = {}) {
-  const child = spawn(process.execPath, [NEXT, ...args], {
+/** Starts a server so that stopping this script stops it too. */
+export function startServer(args, env = {}) {
+  const child = spawn(process.execPath, args, {
     cwd: ROOT,
     stdio: ["ignore", "pipe", "inherit"],
     env: { ...process.env, NEXT_TELEMETRY_DISABLED: "1", ...env },

@@ -10,7 +10,8 @@ import {
   CHROMIUM_ARGS,
   install,
   prepare,
-  startNext,
+  SERVE,
+  startServer,
 } from "./machine.mjs";
 
 /**
@@ -28,7 +29,7 @@ export async function withServedKitchen(port, work, fill) {
   const env = { DATABASE_URL: `file:${join(folder, "kitchen.db")}` };
   prepare(env);
   await fill?.(env.DATABASE_URL);
-  const server = startNext(["start", "-H", "127.0.0.1", "-p", port], env);
+  const server = startServer([SERVE, "--port", port], env);
   const ended = new Promise((resolve) => server.once("exit", resolve));
   try {
     await Promise.race([
