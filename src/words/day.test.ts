@@ -1,7 +1,7 @@
 import { expect, it } from "vitest";
 import type { Doing } from "@/core/day";
 import { METRIC } from ".";
-import { clockText, dayText, doingText, holdText, wayOutText } from "./day";
+import { doingText, holdText, wayOutText } from "./day";
 
 const plain = (text: string): string => text.replaceAll(/[\u00a0\u202f]/gu, " ");
 
@@ -66,13 +66,4 @@ it("a long step is told by as much of it as stands on a line", () => {
   );
   expect(long.length).toBeLessThanOrEqual(90);
   expect(long.endsWith("…")).toBe(true);
-});
-
-it("says days and hours the same everywhere", () => {
-  const date = new Date(2026, 11, 5, 9, 5);
-  expect([dayText(date, "long"), dayText(date, "short"), clockText(date)]).toEqual([
-    "Saturday 5 December",
-    "Sat 5 Dec",
-    "09:05",
-  ]);
 });

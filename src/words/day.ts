@@ -147,35 +147,3 @@ export function wayOutText(way: WayOut): string {
       return assertNever(way);
   }
 }
-
-const WEEKDAYS = ["Sunday", "Monday", "Tuesday", "Wednesday", "Thursday", "Friday", "Saturday"];
-const MONTHS = [
-  "January",
-  "February",
-  "March",
-  "April",
-  "May",
-  "June",
-  "July",
-  "August",
-  "September",
-  "October",
-  "November",
-  "December",
-];
-
-/**
- * A day as it is said: the same in every browser and on the server.
- * @example dayText(new Date(2026, 11, 5), "long") // "Saturday 5 December"
- */
-export function dayText(date: Date, length: "long" | "short"): string {
-  const [weekday, month] = [WEEKDAYS[date.getDay()] ?? "", MONTHS[date.getMonth()] ?? ""];
-  return length === "long"
-    ? `${weekday} ${date.getDate()} ${month}`
-    : `${weekday.slice(0, 3)} ${date.getDate()} ${month.slice(0, 3)}`;
-}
-
-/** An hour by the clock. @example clockText(new Date(2026, 11, 5, 9, 5)) // "09:05" */
-export function clockText(date: Date): string {
-  return `${String(date.getHours()).padStart(2, "0")}:${String(date.getMinutes()).padStart(2, "0")}`;
-}

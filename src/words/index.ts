@@ -26,6 +26,7 @@ export {
   exactLengthText,
   fraction,
   gramsText,
+  bareHeatText,
   heatStepText,
   heatText,
   lengthText,

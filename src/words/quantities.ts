@@ -90,6 +90,11 @@ export function heatText(tempC: number, units: Units): string {
     : `${roundTo(fahrenheitFromC(tempC), 5)}${GAP}°F`;
 }
 
+/** A heat beside others of its kind, as on an axis: 180°. */
+export function bareHeatText(tempC: number, units: Units): string {
+  return heatText(tempC, units).replace(/\u00a0?°[CF]$/u, "°");
+}
+
 /** An oven's heat as a dial with marks 5 apart has it: 177 °C is said as 175. */
 export function ovenText(tempC: number, units: Units): string {
   return heatText(units.heat === "C" ? roundTo(tempC, 5) : tempC, units);

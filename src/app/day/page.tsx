@@ -1,3 +1,4 @@
+import { parseISO } from "date-fns";
 import type { Metadata } from "next";
 import * as z from "@/core/zod";
 import { DayOfCakes } from "@/components/day/day-of-cakes";
@@ -6,7 +7,7 @@ import { findPantry, kitchenDatabase, listCakesOf, listOpenBakes, stored } from 
 import { storageText } from "@/words";
 import { startBake } from "../bakes/actions";
 import { changeCake } from "../cakes/actions";
-import { dayText } from "@/words/day";
+import { dayText } from "@/words/dates";
 
 export const metadata: Metadata = { title: "Day" };
 
@@ -35,10 +36,9 @@ export default async function DayPage({ searchParams }: DayPageProps) {
     };
   });
   if (!kitchen.ok) return <Trouble text={storageText(kitchen.issue)} />;
-  const [year = 0, month = 1, day = 1] = on.split("-").map(Number);
   return (
     <div className="space-y-4">
-      <h1 className="mt-2 text-[27px]">{dayText(new Date(year, month - 1, day), "long")}</h1>
+      <h1 className="mt-2 text-[27px]">{dayText(parseISO(on), "long")}</h1>
       <DayOfCakes key={on} date={on} {...kitchen.value} change={changeCake} startBake={startBake} />
     </div>
   );

@@ -1,17 +1,11 @@
 "use client";
 
-import { memo, useId, type KeyboardEvent, type PointerEvent } from "react";
-import { scaleLinear } from "d3-scale";
+import { memo, type KeyboardEvent, type PointerEvent } from "react";
 import { curveMonotoneX, line } from "d3-shape";
 import { stretchOf, type BakeInside, type Minutes } from "@/core/bake";
-import { heatText, minutesText, type Units } from "@/words";
-import { useWidth } from "../frame/use-width";
-
-const HEIGHT = 250;
-const LEFT = 46;
-const RIGHT = 14;
-const TOP = 18;
-const BOTTOM = 28;
+import { bareHeatText, heatText, minutesText, type Units } from "@/words";
+import { Axis } from "../chart/axis";
+import { ChartFrame, type Plot } from "../chart/chart-frame";
 
 /** A curve that was, to compare with. */
 export type Ghost = {
@@ -44,14 +38,10 @@ export const BakeChart = memo(function BakeChart({
   units,
   onMinute,
 }: BakeChartProps) {
-  const id = useId();
-  const [frame, width] = useWidth<HTMLDivElement>(560);
   const last = Math.max(minutes.notPastMin * 1.05, 10);
-  const x = scaleLinear([0, last], [LEFT, width - RIGHT]);
-  const y = scaleLinear([15, 112], [HEIGHT - BOTTOM, TOP]);
   const own = pointsOf(inside, minutes.likelyMin, last);
   const was = ghost === null ? null : pointsOf(ghost.inside, ghost.likelyMin, last);
-  const path = (points: readonly Point[], of: (point: Point) => number): string =>
+  const pathIn = ({ x, y }: Plot, points: readonly Point[], of: (point: Point) => number): string =>
     line<Point>()
       .x((point) => x(point.minute))
       .y((point) => y(of(point)))
@@ -60,12 +50,6 @@ export const BakeChart = memo(function BakeChart({
   // Low enough on its curve to keep clear of what is written at the line of done.
   const nearRim = own.find(({ rimC }) => rimC >= 60);
   const clamped = (at: number): number => Math.min(Math.floor(last), Math.max(0, Math.round(at)));
-
-  function onPoint(event: PointerEvent<SVGSVGElement>): void {
-    if (event.pointerType !== "mouse" && event.buttons === 0) return;
-    const box = event.currentTarget.getBoundingClientRect();
-    onMinute(clamped(x.invert(((event.clientX - box.left) / box.width) * width)));
-  }
 
   function onKey(event: KeyboardEvent): void {
     const step = {
@@ -90,164 +74,151 @@ export const BakeChart = memo(function BakeChart({
   }
 
   return (
-    <div className="min-w-0" ref={frame}>
-      <svg
-        viewBox={`0 0 ${width} ${HEIGHT}`}
-        height={HEIGHT}
-        className="block w-full touch-pan-y"
-        role="slider"
-        tabIndex={0}
-        aria-label="Minute of the bake"
-        aria-describedby={`${id}-said`}
-        aria-valuemin={0}
-        aria-valuemax={Math.floor(last)}
-        aria-valuenow={minute}
-        aria-valuetext={minutesText(minute)}
-        onPointerDown={onPoint}
-        onPointerMove={onPoint}
-        onKeyDown={onKey}
-      >
-        <rect
-          x={x(minutes.firstLookMin)}
-          y={TOP}
-          width={x(minutes.notPastMin) - x(minutes.firstLookMin)}
-          height={HEIGHT - TOP - BOTTOM}
-          className="fill-yolk-soft"
-        />
-        {[20, 40, 60, 80, 100].map((tempC) => (
-          <g key={tempC}>
-            <line
-              x1={LEFT}
-              x2={width - RIGHT}
-              y1={y(tempC)}
-              y2={y(tempC)}
-              className="stroke-line"
-              strokeWidth="1"
-            />
-            <text x={LEFT - 6} y={y(tempC) + 4} textAnchor="end" className="fill-ink-2 text-[12px]">
-              {heatText(tempC, units).replace(/\u00a0?°[CF]$/u, "°")}
-            </text>
-          </g>
-        ))}
-        <line
-          x1={LEFT}
-          x2={width - RIGHT}
-          y1={y(doneC)}
-          y2={y(doneC)}
-          className="stroke-leaf"
-          strokeWidth="1.5"
-          strokeDasharray="5 3"
-        />
-        <text x={LEFT + 6} y={y(doneC) + 15} className="fill-leaf text-[12px]">
-          set through at {heatText(doneC, units)}
-        </text>
-        <text x={x(minutes.firstLookMin) + 2} y={TOP - 5} className="fill-ink-2 text-[12px]">
-          look from {minutes.firstLookMin} to {minutes.notPastMin}
-        </text>
-        {was !== null && (
-          <g strokeDasharray="2 4" fill="none">
-            <path
-              d={path(was, (point) => point.rimC)}
-              className="stroke-crust"
-              strokeWidth="1.75"
-            />
-            <path
-              d={path(was, (point) => point.middleC)}
-              className="stroke-ink-2"
-              strokeWidth="2"
-            />
-          </g>
-        )}
-        <path
-          d={path(own, (point) => point.rimC)}
-          fill="none"
-          className="stroke-crust"
-          strokeWidth="2"
-        />
-        <path
-          d={path(own, (point) => point.middleC)}
-          fill="none"
-          className="stroke-ink"
-          strokeWidth="2.75"
-        />
-        {nearRim !== undefined && (
-          <text
-            x={x(nearRim.minute) - 8}
-            y={y(nearRim.rimC) - 6}
-            textAnchor="end"
-            className="fill-crust text-[13px] font-bold"
-          >
-            rim
+    <ChartFrame
+      height={250}
+      margin={{ top: 18, right: 14, bottom: 28, left: 46 }}
+      firstWidth={560}
+      xDomain={[0, last]}
+      yDomain={[15, 112]}
+      said={chartSaid(own, minutes, doneC, units)}
+      control={(plot, width) => {
+        const onPoint = (event: PointerEvent<SVGSVGElement>): void => {
+          if (event.pointerType !== "mouse" && event.buttons === 0) return;
+          const box = event.currentTarget.getBoundingClientRect();
+          onMinute(clamped(plot.x.invert(((event.clientX - box.left) / box.width) * width)));
+        };
+        return {
+          role: "slider",
+          tabIndex: 0,
+          "aria-label": "Minute of the bake",
+          "aria-valuemin": 0,
+          "aria-valuemax": Math.floor(last),
+          "aria-valuenow": minute,
+          "aria-valuetext": minutesText(minute),
+          onPointerDown: onPoint,
+          onPointerMove: onPoint,
+          onKeyDown: onKey,
+        };
+      }}
+    >
+      {(plot) => (
+        <>
+          <rect
+            x={plot.x(minutes.firstLookMin)}
+            y={plot.top}
+            width={plot.x(minutes.notPastMin) - plot.x(minutes.firstLookMin)}
+            height={plot.bottom - plot.top}
+            className="fill-yolk-soft"
+          />
+          <Axis
+            plot={plot}
+            side="left"
+            values={[20, 40, 60, 80, 100]}
+            format={(tempC) => bareHeatText(tempC, units)}
+            hasGrid
+          />
+          <line
+            x1={plot.left}
+            x2={plot.right}
+            y1={plot.y(doneC)}
+            y2={plot.y(doneC)}
+            className="stroke-leaf"
+            strokeWidth="1.5"
+            strokeDasharray="5 3"
+          />
+          <text x={plot.left + 6} y={plot.y(doneC) + 15} className="fill-leaf text-[12px]">
+            set through at {heatText(doneC, units)}
           </text>
-        )}
-        {near !== undefined && (
           <text
-            x={x(near.minute) + 8}
-            y={y(near.middleC) + 16}
-            className="fill-ink text-[13px] font-bold"
+            x={plot.x(minutes.firstLookMin) + 2}
+            y={plot.top - 5}
+            className="fill-ink-2 text-[12px]"
           >
-            middle
+            look from {minutes.firstLookMin} to {minutes.notPastMin}
           </text>
-        )}
-        <line
-          x1={x(minutes.likelyMin)}
-          x2={x(minutes.likelyMin)}
-          y1={TOP}
-          y2={HEIGHT - BOTTOM}
-          className="stroke-ink"
-          strokeWidth="2"
-        />
-        <line
-          x1={x(minutes.doorShutUntilMin)}
-          x2={x(minutes.doorShutUntilMin)}
-          y1={TOP}
-          y2={HEIGHT - BOTTOM}
-          className="stroke-ink-2"
-          strokeWidth="1.25"
-          strokeDasharray="3 3"
-        />
-        <text
-          x={x(minutes.doorShutUntilMin) - 5}
-          y={HEIGHT - BOTTOM - 8}
-          textAnchor="end"
-          className="fill-ink-2 text-[12px]"
-        >
-          door shut
-        </text>
-        <line
-          x1={LEFT}
-          x2={width - RIGHT}
-          y1={HEIGHT - BOTTOM}
-          y2={HEIGHT - BOTTOM}
-          className="stroke-ink"
-          strokeWidth="4"
-        />
-        {x
-          .ticks(width / 90)
-          .filter((each) => x(each) < width - RIGHT - 34)
-          .map((each) => (
+          {was !== null && (
+            <g strokeDasharray="2 4" fill="none">
+              <path
+                d={pathIn(plot, was, (point) => point.rimC)}
+                className="stroke-crust"
+                strokeWidth="1.75"
+              />
+              <path
+                d={pathIn(plot, was, (point) => point.middleC)}
+                className="stroke-ink-2"
+                strokeWidth="2"
+              />
+            </g>
+          )}
+          <path
+            d={pathIn(plot, own, (point) => point.rimC)}
+            fill="none"
+            className="stroke-crust"
+            strokeWidth="2"
+          />
+          <path
+            d={pathIn(plot, own, (point) => point.middleC)}
+            fill="none"
+            className="stroke-ink"
+            strokeWidth="2.75"
+          />
+          {nearRim !== undefined && (
             <text
-              key={each}
-              x={x(each)}
-              y={HEIGHT - 9}
-              textAnchor="middle"
-              className="fill-ink-2 text-[12px]"
+              x={plot.x(nearRim.minute) - 8}
+              y={plot.y(nearRim.rimC) - 6}
+              textAnchor="end"
+              className="fill-crust text-[13px] font-bold"
             >
-              {each}
+              rim
             </text>
-          ))}
-        <text x={width - RIGHT} y={HEIGHT - 9} textAnchor="end" className="fill-ink-2 text-[12px]">
-          min
-        </text>
-        <g transform={`translate(${x(Math.min(minute, last))} 0)`}>
-          <line y1={TOP} y2={HEIGHT - BOTTOM} className="stroke-yolk" strokeWidth="3" />
-          <circle cy={HEIGHT - BOTTOM} r="9" className="fill-yolk stroke-ink" strokeWidth="2" />
-        </g>
-      </svg>
-      <p id={`${id}-said`} className="sr-only">
-        {chartSaid(own, minutes, doneC, units)}
-      </p>
-    </div>
+          )}
+          {near !== undefined && (
+            <text
+              x={plot.x(near.minute) + 8}
+              y={plot.y(near.middleC) + 16}
+              className="fill-ink text-[13px] font-bold"
+            >
+              middle
+            </text>
+          )}
+          <line
+            x1={plot.x(minutes.likelyMin)}
+            x2={plot.x(minutes.likelyMin)}
+            y1={plot.top}
+            y2={plot.bottom}
+            className="stroke-ink"
+            strokeWidth="2"
+          />
+          <line
+            x1={plot.x(minutes.doorShutUntilMin)}
+            x2={plot.x(minutes.doorShutUntilMin)}
+            y1={plot.top}
+            y2={plot.bottom}
+            className="stroke-ink-2"
+            strokeWidth="1.25"
+            strokeDasharray="3 3"
+          />
+          <text
+            x={plot.x(minutes.doorShutUntilMin) - 5}
+            y={plot.bottom - 8}
+            textAnchor="end"
+            className="fill-ink-2 text-[12px]"
+          >
+            door shut
+          </text>
+          <Axis
+            plot={plot}
+            side="bottom"
+            values={plot.x.ticks((plot.right + 14) / 90)}
+            unit="min"
+          />
+          <g transform={`translate(${plot.x(Math.min(minute, last))} 0)`}>
+            <line y1={plot.top} y2={plot.bottom} className="stroke-yolk" strokeWidth="3" />
+            <circle cy={plot.bottom} r="9" className="fill-yolk stroke-ink" strokeWidth="2" />
+          </g>
+        </>
+      )}
+    </ChartFrame>
   );
 });
 

@@ -2,6 +2,7 @@
 
 import { useCallback, useMemo, useState } from "react";
 import { Pencil } from "lucide-react";
+import { isValid, parseISO } from "date-fns";
 import { parseAsStringLiteral, useQueryState } from "nuqs";
 import { askAboutRecipe, FIRST_QUESTION, readQuestion, type Question } from "@/core/ask";
 import { mergedCake, parseCakeDoc, type BakeDoc, type CakeDoc } from "@/core/kept";
@@ -16,7 +17,7 @@ import {
 import { pantryOf, type KitchenPantry } from "@/core/pantry";
 import type { RecipeDoc } from "@/core/recipe";
 import { issueText, type Units } from "@/words";
-import { dayText } from "@/words/day";
+import { clockText, dayText } from "@/words/dates";
 import type { OpenBake } from "../live/start-baking";
 import type { OvenChoice, RecipeChoices, TinChoice } from "../frame/choices";
 import { RenameSheet } from "./rename-sheet";
@@ -336,9 +337,8 @@ const FINISH_BOXES = [
 
 /** `2026-11-28T15:00` as it is said: no time zone comes into it. */
 function wantedText(wantedAt: string): string | null {
-  const found = /^(\d{4})-(\d{2})-(\d{2})T(\d{2}:\d{2})/u.exec(wantedAt);
-  if (found === null) return null;
-  return `${dayText(new Date(Number(found[1]), Number(found[2]) - 1, Number(found[3])), "short")}, ${found[4]}`;
+  const date = parseISO(wantedAt);
+  return isValid(date) ? `${dayText(date, "short")}, ${clockText(date)}` : null;
 }
 
 /** A box says what is wrong with it where it stands; from another station it has to be found. */

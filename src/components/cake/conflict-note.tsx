@@ -1,5 +1,6 @@
 "use client";
 
+import { clockText } from "@/words/dates";
 import { useState } from "react";
 import type { CakeDoc } from "@/core/kept";
 import type { SaveAction, SaveState } from "../frame/autosave";
@@ -13,8 +14,6 @@ type ConflictNoteProps = {
   readonly keepApart: (name: string, doc: CakeDoc) => Promise<KeptOutcome>;
 };
 
-const clock = (at: number): string =>
-  new Intl.DateTimeFormat("en-GB", { hour: "2-digit", minute: "2-digit" }).format(at);
 const UNREACHABLE: KeptOutcome = {
   ok: false,
   message:
@@ -35,8 +34,8 @@ export function ConflictNote({ name, state, dispatch, keepApart }: ConflictNoteP
     if (conflict === null) return;
     const apart =
       take === "mine"
-        ? { doc: conflict.value, name: `${name}, other page ${clock(conflict.at)}` }
-        : { doc: state.value, name: `${name}, this page ${clock(Date.now())}` };
+        ? { doc: conflict.value, name: `${name}, other page ${clockText(conflict.at)}` }
+        : { doc: state.value, name: `${name}, this page ${clockText(Date.now())}` };
     setIsBusy(true);
     const kept = await keepApart(apart.name, apart.doc).catch(() => UNREACHABLE);
     setIsBusy(false);
@@ -54,7 +53,8 @@ export function ConflictNote({ name, state, dispatch, keepApart }: ConflictNoteP
       className="mb-3 rounded-panel border-[1.5px] border-tomato bg-white px-4 py-3"
     >
       <p className="font-semibold text-tomato">
-        This cake was changed on another page at {clock(conflict.at)}, in the same place as here.
+        This cake was changed on another page at {clockText(conflict.at)}, in the same place as
+        here.
       </p>
       <p className="text-[15px] text-ink-2">
         Choose which one stays this cake. The other is kept as a cake of its own, so nothing is

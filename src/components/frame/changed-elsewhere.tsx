@@ -1,3 +1,4 @@
+import { clockText } from "@/words/dates";
 import type { SaveAction, SaveState } from "./autosave";
 
 type ChangedElsewhereProps<T> = {
@@ -10,9 +11,6 @@ type ChangedElsewhereProps<T> = {
   /** Called with what was not chosen. */
   readonly onSettled?: (left: T) => void;
 };
-
-const clock = (at: number): string =>
-  new Intl.DateTimeFormat("en-GB", { hour: "2-digit", minute: "2-digit" }).format(at);
 
 /** Two pages changed the same box of one thing: the baker says which stays. */
 export function ChangedElsewhere<T>({
@@ -34,7 +32,8 @@ export function ChangedElsewhere<T>({
       className="mb-3 rounded-panel border-[1.5px] border-tomato bg-white px-4 py-3"
     >
       <p className="font-semibold text-tomato">
-        This {what} was changed on another page at {clock(conflict.at)}, in the same place as here.
+        This {what} was changed on another page at {clockText(conflict.at)}, in the same place as
+        here.
       </p>
       <p className="text-[15px] text-ink-2">Choose which one stays. {other}</p>
       <div className="mt-2 flex flex-wrap gap-2">

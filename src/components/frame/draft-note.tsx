@@ -1,3 +1,4 @@
+import { clockText, dayText } from "@/words/dates";
 import type { EarlierDraft } from "./use-autosave";
 
 /**
@@ -6,11 +7,7 @@ import type { EarlierDraft } from "./use-autosave";
  */
 export function DraftNote({ draft }: { readonly draft: EarlierDraft | null }) {
   if (draft === null) return null;
-  const when = new Intl.DateTimeFormat("en-GB", {
-    weekday: "short",
-    hour: "2-digit",
-    minute: "2-digit",
-  }).format(draft.at);
+  const when = `${dayText(new Date(draft.at), "short")}, ${clockText(draft.at)}`;
   return (
     <div
       role="status"

@@ -1,7 +1,7 @@
 "use client";
 
 import { useSyncExternalStore } from "react";
-import { clockText, dayText } from "@/words/day";
+import { clockText, dayText } from "@/words/dates";
 import { MS_PER_MIN } from "@/core/measure";
 
 const TICK_MS = 15_000;

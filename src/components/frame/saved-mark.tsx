@@ -1,4 +1,5 @@
 import { Check, Redo2, Undo2 } from "lucide-react";
+import { clockText } from "@/words/dates";
 import type { SaveAction, SaveState } from "./autosave";
 
 /** When something was last saved, or what keeps it from being; with the ways back and forward. */
@@ -60,9 +61,7 @@ function SavedText<T>({ state }: { readonly state: SaveState<T> }) {
       {/* Nothing is known of when a thing was kept before that was noted. */}
       {state.savedAt > 0 && (
         <time dateTime={new Date(state.savedAt).toISOString()} suppressHydrationWarning>
-          {new Intl.DateTimeFormat("en-GB", { hour: "2-digit", minute: "2-digit" }).format(
-            state.savedAt,
-          )}
+          {clockText(state.savedAt)}
         </time>
       )}
     </p>

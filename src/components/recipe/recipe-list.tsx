@@ -14,7 +14,7 @@ import type { Outcome } from "../frame/outcome";
 import { Field } from "../frame/field";
 import { useTell } from "../frame/toasts";
 import { useUnits } from "../frame/units";
-import { dateText } from "./day-text";
+import { dateText } from "@/words/dates";
 
 type ListedRecipe = RecipeChoice & {
   readonly facts: RecipeFacts;

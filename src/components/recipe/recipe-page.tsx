@@ -30,7 +30,7 @@ import { SavedMark } from "../frame/saved-mark";
 import { useTell } from "../frame/toasts";
 import { useUnits } from "../frame/units";
 import { useAutosave } from "../frame/use-autosave";
-import { dateText } from "./day-text";
+import { dateText } from "@/words/dates";
 import { FormulaTable } from "./formula-table";
 import {
   addLine,

@@ -3,7 +3,7 @@
 import { useEffect, useState } from "react";
 import type { RecipeDoc } from "@/core/recipe";
 import { Choice } from "../frame/field";
-import { dateText } from "./day-text";
+import { clockText, dateText } from "@/words/dates";
 import { linesOfRecipe, textDifference } from "./text-difference";
 
 export type Version = { readonly version: number; readonly savedAt: number };
@@ -27,7 +27,7 @@ export function VersionsView({ now, versions, versionOf, onGoBack }: VersionsVie
     { key: NOW, name: "now" },
     ...versions.map(({ version, savedAt }) => ({
       key: String(version),
-      name: `${version}: ${dateText(new Date(savedAt))}, ${timeText(savedAt)}`,
+      name: `${version}: ${dateText(new Date(savedAt))}, ${clockText(savedAt)}`,
     })),
   ];
   const [fromKey, setFromKey] = useState(states[1]?.key ?? NOW);
@@ -123,8 +123,4 @@ function Difference({
       ))}
     </ul>
   );
-}
-
-function timeText(at: number): string {
-  return new Intl.DateTimeFormat("en-GB", { hour: "2-digit", minute: "2-digit" }).format(at);
 }

@@ -1,3 +1,4 @@
+import { median } from "d3-array";
 import * as z from "../zod";
 import { numberIn, parseWith, wholeIn, type Result } from "../measure";
 import { tinGeometry } from "../tin";
@@ -98,10 +99,10 @@ export function ovenOffset(readings: readonly OvenReading[], dialC: number): Ove
   if (readings.length === 0) return null;
   const offOf = (reading: OvenReading): number => reading.trueC - reading.dialC;
   const offs = readings.map(offOf);
-  const middle = median(offs);
+  const middle = median(offs) ?? 0;
   const reach = Math.max(
     ASIDE_C,
-    ASIDE_SPREADS * MAD_TO_SIGMA * median(offs.map((off) => Math.abs(off - middle))),
+    ASIDE_SPREADS * MAD_TO_SIGMA * (median(offs.map((off) => Math.abs(off - middle))) ?? 0),
   );
   const [kept, setAside] = [
     readings.filter((reading) => Math.abs(offOf(reading) - middle) <= reach),
@@ -135,12 +136,4 @@ export function minutesAsSet(minutes: number, dialC: number, readsC: number): nu
   const at = (ovenC: number): number =>
     closedFormMinutes({ geometry: geometry.value, batterMl: 600, ovenC, isFan: false });
   return (minutes * at(dialC + readsC)) / at(dialC);
-}
-
-function median(values: readonly number[]): number {
-  const sorted = [...values].sort((a, b) => a - b);
-  const half = sorted.length >> 1;
-  return sorted.length % 2 === 1
-    ? (sorted[half] ?? 0)
-    : ((sorted[half - 1] ?? 0) + (sorted[half] ?? 0)) / 2;
 }

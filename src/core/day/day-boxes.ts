@@ -1,7 +1,7 @@
 import * as z from "../zod";
-import { clockMinutes, minuteOf, nightsBefore, type ClockHours } from "./nights";
+import { clockMinutes, minuteOf, minuteOn, nightsBefore, type ClockHours } from "./nights";
 import type { Stretch } from "./task";
-import { MS_PER_MIN, bad, good, type Result } from "../measure";
+import { bad, good, type Result } from "../measure";
 
 const line = z._default(z.string().check(z.maxLength(40)), "");
 
@@ -67,19 +67,12 @@ export function readDay({ wantedAt, from, to, outFrom, outTo }: DayBoxes): Resul
   return good({
     wantedAt: minute,
     away: nightsBefore(minute, fromMin, toMin, out.value),
-    eveningBefore: eveningBefore(minute, toMin),
+    eveningBefore: minuteOn(minute, 1, toMin),
   });
 }
 
 const unreadable = (path: string, value: string): ReturnType<typeof bad> =>
   bad({ code: "unreadable", path, value: value.trim(), expected: "time" });
-
-function eveningBefore(minute: number, toMin: number): number {
-  const day = new Date(minute * MS_PER_MIN);
-  return Math.round(
-    new Date(day.getFullYear(), day.getMonth(), day.getDate() - 1, 0, toMin).getTime() / MS_PER_MIN,
-  );
-}
 
 function readHours(fromPath: string, from: string, toPath: string, to: string): Result<ClockHours> {
   const [fromMin, toMin] = [clockMinutes(from), clockMinutes(to)];

@@ -1,3 +1,4 @@
+import { isExists, isSameDay, lightFormat, setMinutes, startOfDay, subDays } from "date-fns";
 import type { Stretch } from "./task";
 import { MS_PER_MIN } from "../measure";
 
@@ -43,11 +44,9 @@ export function minuteOf(text: string): number | null {
   if (found === null) return null;
   const [year, month, day] = [Number(found[1]), Number(found[2]), Number(found[3])];
   const clock = clockMinutes(found[4] ?? "") ?? clockMinutes(`${found[4] ?? ""}:00`);
-  const date = new Date(year, month - 1, day);
-  const isInCalendar =
-    date.getFullYear() === year && date.getMonth() === month - 1 && date.getDate() === day;
-  if (clock === null || !isInCalendar || year < YEARS.from || year > YEARS.to) return null;
-  return Math.round(new Date(year, month - 1, day, 0, clock).getTime() / MS_PER_MIN);
+  if (clock === null || !isExists(year, month - 1, day)) return null;
+  if (year < YEARS.from || year > YEARS.to) return null;
+  return minuteOn(new Date(year, month - 1, day).getTime() / MS_PER_MIN, 0, clock);
 }
 
 /**
@@ -55,15 +54,21 @@ export function minuteOf(text: string): number | null {
  * @example localMinute(0) // "1970-01-01T00:00" in Greenwich
  */
 export function localMinute(minute: number): string {
-  const date = new Date(minute * MS_PER_MIN);
-  const two = (value: number): string => String(value).padStart(2, "0");
-  return `${String(date.getFullYear()).padStart(4, "0")}-${two(date.getMonth() + 1)}-${two(date.getDate())}T${two(date.getHours())}:${two(date.getMinutes())}`;
+  return lightFormat(minute * MS_PER_MIN, "yyyy-MM-dd'T'HH:mm");
+}
+
+/**
+ * An hour by the clock on the day of a minute, or on a day before it.
+ * @param clockMin minutes after midnight
+ */
+export function minuteOn(minute: number, daysBack: number, clockMin: number): number {
+  const midnight = startOfDay(subDays(minute * MS_PER_MIN, daysBack));
+  return Math.round(setMinutes(midnight, clockMin).getTime() / MS_PER_MIN);
 }
 
 /** Whether a stretch of time is a night, not hours out by day: a midnight is in it. */
 export function isOvernight({ from, to }: Stretch): boolean {
-  const date = (minute: number): string => localMinute(minute).slice(0, 10);
-  return date(from - 1) !== date(to);
+  return !isSameDay((from - 1) * MS_PER_MIN, to * MS_PER_MIN);
 }
 
 /**
@@ -80,13 +85,7 @@ export function nightsBefore(
   toMin: number,
   out: ClockHours | null = null,
 ): readonly Stretch[] {
-  const at = (daysBack: number, clockMin: number): number => {
-    const day = new Date(wantedAt * MS_PER_MIN);
-    return Math.round(
-      new Date(day.getFullYear(), day.getMonth(), day.getDate() - daysBack, 0, clockMin).getTime() /
-        MS_PER_MIN,
-    );
-  };
+  const at = (daysBack: number, clockMin: number): number => minuteOn(wantedAt, daysBack, clockMin);
   const nights = Array.from({ length: DAYS_BACK + 1 }, (_, back): Stretch => ({
     from: at(back + 1, toMin),
     to: at(back, fromMin),

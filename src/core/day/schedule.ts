@@ -1,3 +1,4 @@
+import { randomLcg } from "d3-random";
 import { floatsOf, type Float } from "./float";
 import { dueOf, activityNetwork, type DayRequest, type ActivityNetwork } from "./activity-network";
 import { budgetOfRepairs, serialSchedule } from "./serial-schedule";
@@ -25,6 +26,8 @@ const MOST_TRIES = 60;
 const TRIED_TASKS = 1500;
 /** So few pieces are tried in every order: that is exact where nothing has to follow closely. */
 const MOST_EXACT = 6;
+/** The golden ratio's share of 32 bits. */
+const SPREAD_OF_SEEDS = 2_654_435_761;
 /** More than the way through any cake, minutes: what makes all of one cake come before another. */
 const ONE_CAKE = 1e6;
 
@@ -43,7 +46,8 @@ export function scheduleDay(request: DayRequest): Schedule | null {
   let best: Map<string, Stretch> | null = null;
   const first = (placed: ReadonlyMap<string, Stretch>): number =>
     Math.min(...[...placed.values()].map(({ from }) => from));
-  const chance = seeded(tasks.length);
+  // Seeds near each other begin alike: they are spread over the generator's range first.
+  const chance = randomLcg((tasks.length * SPREAD_OF_SEEDS) % 2 ** 32);
   const budget = budgetOfRepairs();
   const tries = Math.min(MOST_TRIES, Math.ceil(TRIED_TASKS / Math.max(1, tasks.length)));
   const cakes = new Set(tasks.map(({ cake }) => cake)).size;
@@ -216,13 +220,4 @@ function permutations(count: number): readonly (readonly number[])[] {
       ...rest.slice(place),
     ]),
   );
-}
-
-/** Chance from a seed, 0 to 1: the same each time. */
-function seeded(seed: number): () => number {
-  let state = (seed * 2654435761) % 4294967296;
-  return () => {
-    state = (Math.imul(state, 1664525) + 1013904223) >>> 0;
-    return state / 4294967296;
-  };
 }

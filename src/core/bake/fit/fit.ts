@@ -1,3 +1,4 @@
+import { Matrix, solve } from "ml-matrix";
 import { closedFormTerms, type BakeCase } from "../closed-form";
 import { solvedMinutes } from "../solver/tin-case";
 
@@ -22,14 +23,9 @@ export function fittedCoefficients(bakes: readonly Simulated[]): readonly number
     const { lumped, terms } = closedFormTerms(bake);
     return { terms, wanted: Math.log(minutes) - lumped };
   });
-  const size = rows[0]?.terms.length ?? 0;
-  const normal = Array.from({ length: size }, (_, i) => [
-    ...Array.from({ length: size }, (__, j) =>
-      rows.reduce((sum, { terms }) => sum + (terms[i] ?? 0) * (terms[j] ?? 0), 0),
-    ),
-    rows.reduce((sum, { terms, wanted }) => sum + (terms[i] ?? 0) * wanted, 0),
-  ]);
-  return solveLinear(normal);
+  const terms = new Matrix(rows.map((row) => [...row.terms]));
+  const wanted = Matrix.columnVector(rows.map((row) => row.wanted));
+  return solve(terms, wanted).to1DArray();
 }
 
 /** How coefficients miss simulated bakes. */
@@ -46,29 +42,4 @@ export function fitError(bakes: readonly Simulated[], coefficients: readonly num
     worst: Math.max(...logs.map(Math.abs)),
     mean: logs.reduce((sum, log) => sum + log, 0) / logs.length,
   };
-}
-
-/** Gauss with pivoting on rows [a…, y]. */
-function solveLinear(rows: readonly (readonly number[])[]): readonly number[] {
-  const work = rows.map((row) => [...row]);
-  const size = work.length;
-  for (let column = 0; column < size; column += 1) {
-    const pivot = work
-      .slice(column)
-      .reduce(
-        (best, row, at) =>
-          Math.abs(row[column] ?? 0) > Math.abs(work[best]?.[column] ?? 0) ? column + at : best,
-        column,
-      );
-    const [from, to] = [work[column], work[pivot]];
-    if (from === undefined || to === undefined) continue;
-    work[column] = to;
-    work[pivot] = from;
-    for (const row of work) {
-      if (row === to) continue;
-      const factor = (row[column] ?? 0) / (to[column] ?? 1);
-      for (let at = column; at <= size; at += 1) row[at] = (row[at] ?? 0) - factor * (to[at] ?? 0);
-    }
-  }
-  return work.map((row, index) => (row[size] ?? 0) / (row[index] ?? 1));
 }
