@@ -50,4 +50,5 @@ export {
   type RecipeIndex,
 } from "./recipes";
 export { addVersion, findVersion, listVersions } from "./recipe-versions";
+export type { Saved } from "./saved";
 export { loggable, stored, storageIssue, type StorageIssue } from "./storage-issue";

@@ -1,6 +1,6 @@
 import { revalidatePath } from "next/cache";
 import type { Outcome, SaveOutcome, Theirs } from "@/components/frame/outcome";
-import { stored } from "@/data";
+import { stored, type Saved } from "@/data";
 import { storageText } from "@/words";
 
 /** The lists that show what is kept. */
@@ -21,12 +21,6 @@ export async function keeping(
   if (page !== null) revalidatePath(page);
   return result.value ? { ok: true } : { ok: false, message: gone };
 }
-
-/** What the data layer says of a save. */
-type Saved<T> =
-  | { readonly kind: "kept"; readonly version: number }
-  | { readonly kind: "gone" }
-  | { readonly kind: "changed-elsewhere"; readonly theirs: T };
 
 /**
  * Stores a change of something that other pages may change too. The page that saves knows what it

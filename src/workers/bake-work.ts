@@ -1,4 +1,4 @@
-import { bakeModel, type BakeInside } from "@/core/bake";
+import { solvingInside, type BakeInside } from "@/core/bake";
 import { tinGeometry } from "@/core/tin";
 import { bakeKey, type BakeReply, type BakeRequest, type BakeSpec } from "./bake-protocol";
 
@@ -63,12 +63,12 @@ export function bakeWork({ post, pause, now }: WorkerSide): (request: BakeReques
   ): Promise<BakeInside | null> {
     const geometry = tinGeometry(tin);
     if (!geometry.ok) return null;
-    const work = bakeModel({ ...bake, geometry: geometry.value });
+    const work = solvingInside({ ...bake, geometry: geometry.value });
     let sliceFrom = now();
     for (;;) {
       const next = work.next();
-      if (next.done === true) return next.value.inside;
-      onShare(next.value.share);
+      if (next.done === true) return next.value;
+      onShare(next.value);
       if (now() - sliceFrom < SLICE_MS) continue;
       await pause();
       if (id !== newest) return null;

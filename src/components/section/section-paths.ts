@@ -42,16 +42,27 @@ function filled(geometry: TinGeometry, heightMm: number): string {
   return `${polygon(right)}${polygon(mirror(right))}`;
 }
 
+/** A quadratic curve from one point to another, drawn towards a third. */
+type Arch = { readonly from: Point; readonly over: Point; readonly to: Point };
+
+const archPath = ({ from, over, to }: Arch): string => `M${at(from)}Q${at(over)} ${at(to)}`;
+
 /** The domed top from wall to wall, or over each side of a ring. */
-function crownLine(geometry: TinGeometry, { edgeMm, crownTopMm }: CakeHeights): string {
+function crownArches(geometry: TinGeometry, { edgeMm, crownTopMm }: CakeHeights): readonly Arch[] {
   const edge = sectionAt(geometry, edgeMm);
   // A quadratic curve reaches half-way to its control point.
   const control = edgeMm + 2 * (crownTopMm - edgeMm);
-  const arch = (from: number, to: number): string =>
-    `M${at([from, edgeMm])}Q${at([(from + to) / 2, control])} ${at([to, edgeMm])}`;
-  if (edge.tubeRadiusMm === 0) return arch(-edge.halfLengthMm, edge.halfLengthMm);
-  return `${arch(-edge.halfLengthMm, -edge.tubeRadiusMm)}${arch(edge.tubeRadiusMm, edge.halfLengthMm)}`;
+  const arch = (from: number, to: number): Arch => ({
+    from: [from, edgeMm],
+    over: [(from + to) / 2, control],
+    to: [to, edgeMm],
+  });
+  if (edge.tubeRadiusMm === 0) return [arch(-edge.halfLengthMm, edge.halfLengthMm)];
+  return [arch(-edge.halfLengthMm, -edge.tubeRadiusMm), arch(edge.tubeRadiusMm, edge.halfLengthMm)];
 }
+
+const crownLine = (geometry: TinGeometry, heights: CakeHeights): string =>
+  crownArches(geometry, heights).map(archPath).join("");
 
 function tinLine(geometry: TinGeometry): string {
   const points = tinSection(geometry);
@@ -128,35 +139,20 @@ export function cakePaths(
 } {
   const edge = sectionAt(geometry, heights.edgeMm);
   const shown = hasCrown ? heights : { edgeMm: heights.edgeMm, crownTopMm: heights.edgeMm };
-  const top = crownLine(geometry, shown);
-  const above = crownLine(geometry, {
-    edgeMm: shown.edgeMm + coatMm,
-    crownTopMm: shown.crownTopMm + coatMm,
-  });
+  const lower = crownArches(geometry, shown);
+  const top = lower.map(archPath).join("");
   return {
     crumb: `${filled(geometry, heights.edgeMm)}${hasCrown ? top : ""}`,
     top,
-    coat: band(top, above),
+    coat: lower.map((arch) => coatOn(arch, coatMm)).join(""),
     widthMm: 2 * edge.halfLengthMm,
     heightMm: shown.crownTopMm + coatMm,
   };
 }
 
-/**
- * The shape between two lines of the same kind, one above the other: there along the upper, back
- * along the lower.
- */
-function band(lower: string, upper: string): string {
-  const arches = (line: string): readonly (readonly string[])[] =>
-    line
-      .split("M")
-      .slice(1)
-      .map((arch) => arch.split(/[Q ]/u));
-  const above = arches(upper);
-  return arches(lower)
-    .map(([fromX, fromY, overX, overY, toX, toY], index) => {
-      const [aX, aY, bX, bY, cX, cY] = above[index] ?? [];
-      return `M${aX} ${aY}Q${bX} ${bY} ${cX} ${cY}L${toX} ${toY}Q${overX} ${overY} ${fromX} ${fromY}Z`;
-    })
-    .join("");
+/** What lies on an arch, equally thick all over: there along its top, back along the arch. */
+function coatOn({ from, over, to }: Arch, coatMm: number): string {
+  const lifted = ([x, y]: Point): Point => [x, y + coatMm];
+  const top: Arch = { from: lifted(from), over: lifted(over), to: lifted(to) };
+  return `${archPath(top)}L${at(to)}Q${at(over)} ${at(from)}Z`;
 }

@@ -131,6 +131,10 @@ export function isMuchThicker(bake: BakeCase, references: readonly ReferenceBake
   return isFlat && thicknessRatio(bake, references) > MUCH_THICKER;
 }
 
+/** The band of a forecast reaches so many σ before its minute and after it. Judgement. */
+export const EARLY_SIGMAS = 1.6;
+export const LATE_SIGMAS = 1.5;
+
 /**
  * When to look and when it is likely done, in minutes: t = clock factor x model. The band is
  * e^(-1.6σ) to e^(+1.5σ) of t with σ² = 0.15² + (0.08·ln(t/t_ref))², 0.25 in place of 0.15 for a
@@ -149,7 +153,7 @@ export function forecast(
   );
   const { factor, sigma } = same.length > 0 ? clockOfSame(same) : clock(bake, references, kind);
   const minutes = factor * closedFormMinutes(bake) * (hasStrips ? STRIPS_LONGER : 1);
-  const band = [Math.exp(-1.6 * sigma), Math.exp(1.5 * sigma)] as const;
+  const band = [Math.exp(-EARLY_SIGMAS * sigma), Math.exp(LATE_SIGMAS * sigma)] as const;
   const [early, late] =
     same.length === 0 ? band : [Math.min(0.9, band[0]), Math.max(1.12, band[1])];
   const firstLookMin = Math.floor(minutes * early);

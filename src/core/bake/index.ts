@@ -56,7 +56,7 @@ export {
 } from "./shelves";
 export {
   bakeInside,
-  bakeModel,
+  solvingInside,
   comparedInsides,
   setShare,
   type BakeInside,

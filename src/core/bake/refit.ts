@@ -1,5 +1,5 @@
 import { CURVE_SIGMA_C, type CoreCurve } from "./curve";
-import type { Minutes } from "./forecast";
+import { EARLY_SIGMAS, LATE_SIGMAS, type Minutes } from "./forecast";
 
 /** What a probe in the middle read, minutes after the tin went in. */
 export type CoreReading = { readonly minute: number; readonly tempC: number };
@@ -18,9 +18,6 @@ const APART_MIN = 2;
 /** A pace is looked for within three σ of the forecast, in so many steps to each side. */
 const SPAN_SIGMAS = 3;
 const STEPS = 90;
-/** The band of a forecast reaches 1.6 σ before its minute and 1.5 after. */
-const EARLY_SIGMAS = 1.6;
-const LATE_SIGMAS = 1.5;
 /** A probe never makes a band narrower than this: done is a judgement too. */
 const LEAST_SIGMA = 0.02;
 

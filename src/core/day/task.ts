@@ -172,27 +172,39 @@ export function boundTogether(tasks: readonly Task[]): readonly Bound[] {
  */
 export type Going = "by-hand" | "by-clock" | "by-itself" | "by-looks";
 
+/** How everything that is done goes; a recipe's own step says it by itself. */
+const GOING: Readonly<Record<Exclude<Doing["do"], "step">, Going>> = {
+  "soften-butter": "by-clock",
+  "warm-up": "by-clock",
+  "prepare-tins": "by-hand",
+  weigh: "by-hand",
+  "prepare-ingredient": "by-hand",
+  "cool-ingredient": "by-itself",
+  "lay-floor": "by-hand",
+  fill: "by-hand",
+  "wash-bowl": "by-hand",
+  bake: "by-clock",
+  "look-and-bake-on": "by-looks",
+  "take-out": "by-hand",
+  "turn-out": "by-hand",
+  cool: "by-itself",
+  "pour-warm": "by-hand",
+  make: "by-hand",
+  "cool-made": "by-itself",
+  "split-and-fill": "by-hand",
+  "first-coat": "by-hand",
+  "chill-coat": "by-clock",
+  "final-coat": "by-hand",
+  "pour-cold": "by-hand",
+  "into-fridge": "by-hand",
+  "chill-cake": "by-itself",
+  decorate: "by-hand",
+};
+
 /** How a task goes. */
 export function goingOf({ doing }: Task): Going {
-  switch (doing.do) {
-    case "soften-butter":
-    case "warm-up":
-    case "bake":
-    case "chill-coat":
-      return "by-clock";
-    case "chill-cake":
-      return "by-itself";
-    case "step":
-      return doing.isWait ? "by-clock" : "by-hand";
-    case "cool":
-    case "cool-ingredient":
-    case "cool-made":
-      return "by-itself";
-    case "look-and-bake-on":
-      return "by-looks";
-    default:
-      return "by-hand";
-  }
+  if (doing.do === "step") return doing.isWait ? "by-clock" : "by-hand";
+  return GOING[doing.do];
 }
 
 /**

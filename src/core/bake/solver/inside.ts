@@ -43,31 +43,12 @@ const KEPT_EACH_S = 40;
 const GOES_ON = 1.3;
 
 /**
- * What a model of the bake knows: the closed form its minutes, at once; the solver the inside as
- * well. Both on a clock of their own.
+ * The inside of one bake, solved step by step: between the steps, every twenty seconds of the bake,
+ * it tells what share of the work is done, by the closed form's minutes, 0 to 0.99. Stop asking,
+ * and it stops. Same numbers in a browser, a worker, Node.
  */
-export type BakeAnswer =
-  | {
-      readonly by: "closed-form";
-      readonly minutes: number;
-      /** How much of the solving is done, 0 to 1. */ readonly share: number;
-    }
-  | { readonly by: "solver"; readonly minutes: number | null; readonly inside: BakeInside };
-
-/**
- * One bake by both models: the first answer is the closed form's and costs microseconds; the
- * following only tell how far the solver has come, every twenty seconds of the bake; the last is
- * the solver's. Stop asking, and it stops. Same numbers in a browser, a worker, Node.
- */
-export function* bakeModel(
-  bake: InsideCase,
-): Generator<
-  BakeAnswer & { readonly by: "closed-form" },
-  BakeAnswer & { readonly by: "solver" },
-  void
-> {
-  const minutes = closedFormMinutes(bake);
-  yield { by: "closed-form", minutes, share: 0 };
+export function* solvingInside(bake: InsideCase): Generator<number, BakeInside, void> {
+  const endSeconds = 60 * closedFormMinutes(bake) * bake.goesOn;
   const given = solverCase(bake, bake.hasStrips);
   const moments: Moment[] = [];
   let doneSeconds: number | null = null;
@@ -85,34 +66,26 @@ export function* bakeModel(
       rimSeconds = crossing(before, moment, bake.doneC, ({ rimC }) => rimC);
     before = moment;
     if (doneSeconds !== null && moment.seconds >= doneSeconds * bake.goesOn) break;
-    yield {
-      by: "closed-form",
-      minutes,
-      share: Math.min(0.99, moment.seconds / (60 * minutes * bake.goesOn)),
-    };
+    yield Math.min(0.99, moment.seconds / endSeconds);
   }
   const shown = done ?? before;
   return {
-    by: "solver",
-    minutes: inMinutes(doneSeconds),
-    inside: {
-      moments,
-      doneMinute: inMinutes(doneSeconds),
-      rimDoneMinute: inMinutes(rimSeconds),
-      crownIndex: shown?.crownIndex ?? 0,
-      browning: shown?.browning ?? 0,
-      layers: given.layersM.length,
-      sectionEdgesMm: given.mesh.sectionEdgesM.map((edge) => edge * 1000),
-    },
+    moments,
+    doneMinute: inMinutes(doneSeconds),
+    rimDoneMinute: inMinutes(rimSeconds),
+    crownIndex: shown?.crownIndex ?? 0,
+    browning: shown?.browning ?? 0,
+    layers: given.layersM.length,
+    sectionEdgesMm: given.mesh.sectionEdgesM.map((edge) => edge * 1000),
   };
 }
 
 /** The inside of one bake, solved to its end. */
 export function bakeInside(bake: BakeCase & Partial<InsideCase>): BakeInside {
-  const work = bakeModel({ hasStrips: false, doneC: DONE_C, goesOn: GOES_ON, ...bake });
+  const work = solvingInside({ hasStrips: false, doneC: DONE_C, goesOn: GOES_ON, ...bake });
   for (;;) {
     const next = work.next();
-    if (next.done === true) return next.value.inside;
+    if (next.done === true) return next.value;
   }
 }
 
