@@ -48,7 +48,10 @@ module.exports = {
       name: "core-is-pure",
       severity: "error",
       from: { path: "^src/core/", pathNot: "[.]test(-data)?[.]ts$" },
-      to: { pathNot: "^src/core/|node_modules/(zod|htmlparser2|papaparse|date-fns|d3-array|d3-random|ml-matrix)/" },
+      to: {
+        pathNot:
+          "^src/core/|node_modules/(zod|htmlparser2|papaparse|date-fns|d3-array|d3-random|ml-matrix)/",
+      },
     },
     {
       name: "words-need-only-the-core",

@@ -10,7 +10,8 @@ import { measuresOf, pageLines, partFormula } from "../src/core/recipe";
 import { allowedParts, PARTS, partFeatures } from "../src/core/reading/part-features";
 import { placedChunks, placedMentions } from "../src/core/reading/placed";
 import { labelled, type Weights } from "../src/core/reading/sequence";
-import { STAGES, stageFeatures, type PlacedChunk } from "../src/core/reading/stage-features";
+import { STAGES } from "../src/core/recipe";
+import { stageFeatures, type PlacedChunk } from "../src/core/reading/stage-features";
 
 type Case = {
   readonly id: string;

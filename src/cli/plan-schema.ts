@@ -1,5 +1,5 @@
 import * as z from "@/core/zod";
-import { AnswerSchema, CakeInputSchema } from "@/core/plan";
+import { AnswerSchema, CakeInputSchema, TextInputSchema, ToldAnswerSchema } from "@/core/plan";
 
 /** The JSON Schema of the plan file, request and answer, as it stands in docs/plan.schema.json. */
 export function planSchemaText(): string {
@@ -8,8 +8,13 @@ export function planSchemaText(): string {
     title: "Planning a cake from a file",
     description:
       "Lengths in mm, volumes in mL, weights in g, temperatures in °C, times in minutes.",
-    $defs: { request: bare(CakeInputSchema), answer: bare(AnswerSchema) },
-    $ref: "#/$defs/request",
+    $defs: {
+      request: bare(CakeInputSchema),
+      textRequest: bare(TextInputSchema),
+      answer: bare(AnswerSchema),
+      toldAnswer: bare(ToldAnswerSchema),
+    },
+    anyOf: [{ $ref: "#/$defs/request" }, { $ref: "#/$defs/textRequest" }],
   };
   return `${JSON.stringify(schema, null, 2)}\n`;
 }

@@ -1,6 +1,6 @@
 import { readFileSync } from "node:fs";
 import { buildRemarkText } from "@/words/finishing";
-import { parseCakeInput, planAnswer, planCake, workRequest } from "@/core/plan";
+import { planFileAnswer } from "@/core/plan";
 import type { Issue, Result } from "@/core/measure";
 import { doingText } from "@/words/day";
 import { cautionText, issueText, METRIC, remarkText } from "@/words";
@@ -57,9 +57,8 @@ if (file === undefined)
     "",
     "Name a request file, or - for standard input: npm run -s plan -- request.json",
   );
-const request = workRequest(settled(parseCakeInput(parseJson(readRequest(file)))));
 const answer = settled(
-  planAnswer(settled(planCake(request.input)), request, {
+  planFileAnswer(parseJson(readRequest(file)), {
     caution: (caution) => cautionText(caution, METRIC),
     built: (remark) => buildRemarkText(remark, METRIC),
     remark: (remark) => remarkText(remark, METRIC),

@@ -7,6 +7,7 @@ import {
   type Made,
   type Resource,
 } from "@/core/day";
+import type { HeatSource } from "@/core/recipe";
 import { assertNever } from "@/core/measure";
 import { SPREAD_NAMES } from "./kinds";
 import { minutesText, ovenText, weightText, type Units } from "./quantities";
@@ -25,6 +26,12 @@ export const MADE_NAMES: Readonly<Record<Made, string>> = {
   "cream-cheese": "cream cheese frosting",
   "meringue-butter": "meringue butter frosting",
   syrup: "syrup",
+};
+
+const COOKED_BY: Readonly<Record<HeatSource, string>> = {
+  oven: "Bake, door shut",
+  "closed-pot": "Cook in the closed pot",
+  microwave: "Cook in the microwave",
 };
 
 /** A task in an imperative, with its numbers. */
@@ -54,7 +61,7 @@ export function doingText(doing: Doing, units: Units): string {
     case "fill":
       return `Fill ${tins(doing.tins)}`;
     case "bake":
-      return `Bake, door shut${ofLoads(doing.load, doing.loads)}`;
+      return `${COOKED_BY[doing.by ?? "oven"]}${ofLoads(doing.load, doing.loads)}`;
     case "look-and-bake-on":
       return `Look, and bake on until two signs agree${ofLoads(doing.load, doing.loads)}`;
     case "take-out":

@@ -13,11 +13,24 @@ export function cooled(
   day: DayCake,
   outs: readonly string[],
   poured: readonly TaskLink[],
+  ofRecipe: { readonly hot: readonly TaskLink[]; readonly cold: readonly TaskLink[] },
 ): readonly TaskLink[] {
   const { turnOutMin, pourAfterMin, words } = day;
   const last = outs.at(-1);
-  if (last !== undefined && day.hotSteps.length > 0)
-    list.addSteps("hot-", "cool", day.hotSteps, [next(last, 0, HOT_MIN)]);
+  const hot =
+    last === undefined || day.hotSteps.length === 0
+      ? ofRecipe.hot
+      : [
+          next(
+            list.addSteps(
+              "hot-",
+              "cool",
+              day.hotSteps,
+              [next(last, 0, HOT_MIN), ...ofRecipe.hot],
+              true,
+            ),
+          ),
+        ];
   const cold = outs.flatMap((out, index): readonly TaskLink[] => {
     const tins = day.loads[index]?.tins ?? 1;
     const pour =
@@ -57,9 +70,10 @@ export function cooled(
       ),
     ];
   });
+  const ready = [...cold, ...hot, ...ofRecipe.cold];
   return day.coldSteps.length === 0
-    ? cold
-    : [...cold, next(list.addSteps("cold-", "finish", day.coldSteps, cold))];
+    ? ready
+    : [...ready, next(list.addSteps("cold-", "finish", day.coldSteps, ready, true))];
 }
 
 /** What a recipe does to a hot cake begins within so long of the oven, minutes. */

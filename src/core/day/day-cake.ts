@@ -1,4 +1,5 @@
 import { KIND_FACTS, type BatterKind } from "../kind";
+import type { HeatSource } from "../recipe";
 import { MAKING, type Made } from "./making";
 
 /** A step of a recipe's own method. */
@@ -23,15 +24,19 @@ export type OwnPart = {
   readonly lines: number;
   readonly times: number;
   readonly steps: readonly MethodStep[];
+  /** Whether the recipe makes it when the cake is in the oven or out of it, and no earlier. */
+  readonly isAfterOven?: boolean;
 };
 
 /** Something made besides the batter. */
 export type DayPart = {
   /**
    * Where it goes: on before the oven, onto the warm cake, between slices or into them, over the
-   * cold cake, poured over that, or on top in the end.
+   * cold cake, poured over that, or on top in the end; or where the recipe's own steps put it, on
+   * the hot cake or the cold one.
    */
-  readonly goes: "before-oven" | "onto-warm" | "inside" | "over" | "poured" | "on-top";
+  readonly goes:
+    "before-oven" | "onto-warm" | "inside" | "over" | "poured" | "on-top" | "for-hot" | "for-cold";
 } &
   /** Made the usual way. */
   (
@@ -84,6 +89,8 @@ export type DayCake = {
   }[];
   readonly tins: number;
   readonly ovenC: number;
+  /** An oven when left out; nothing else is warmed up by a task of its own. */
+  readonly heatedBy?: Exclude<HeatSource, "oven">;
   readonly warmUpMin: number;
   /** The batter's method up to the tins; the usual one when empty. */
   readonly steps: readonly MethodStep[];
@@ -108,6 +115,9 @@ export type DayCake = {
    */
   readonly hotSteps: readonly MethodStep[];
   readonly coldSteps: readonly MethodStep[];
+  /** What it does at the table, and says of what is left. */
+  readonly serveSteps: readonly MethodStep[];
+  readonly keep: readonly string[];
   /** Pieces of fruit laid on the floors of the tins before the batter. */
   readonly floorPieces: number;
   /**

@@ -1,17 +1,17 @@
 import type { DayCake, DayPart } from "./day-cake";
 import { isKeptCold, MAKING, SAFE_OUT_MIN, type Made } from "./making";
 import { type MadePart, readyFor } from "./parts-made";
-import { hands, next, type TaskList } from "./task-list";
+import { hands, next, STEP_MIN, type TaskList } from "./task-list";
 import type { TaskLink } from "./task";
 import { TAKES } from "./takes";
 
-/** Filled, coated, poured over, kept cold and decorated. */
+/** Filled, coated, poured over, kept cold and decorated. @returns what is over when all is done */
 export function finished(
   list: TaskList,
   day: DayCake,
   made: readonly MadePart[],
   cold: readonly TaskLink[],
-): void {
+): readonly TaskLink[] {
   const over = readyFor(made, "over");
   let last: readonly TaskLink[] = [...cold, ...readyFor(made, "onto-warm", "inside")];
   if (day.gaps > 0)
@@ -87,7 +87,10 @@ export function finished(
           {
             what: part.what ?? ("cake" as const),
             id,
-            isCooled: part.own === null && MAKING[part.what].coolMin > 0,
+            isCooled:
+              (part.own === null && MAKING[part.what].coolMin > 0) ||
+              part.goes === "for-hot" ||
+              (part.goes === "for-cold" && minutesOf(day) > MOST_BY_STEPS_MIN),
           },
         ]
       : [],
@@ -109,13 +112,20 @@ export function finished(
     ];
   // What is put on last, or onto a cake that spoils by itself, goes back to the fridge with it.
   const isPutOn = last.some(({ id }) => !cold.some((link) => link.id === id));
-  if (day.keptCold !== null && spoiling.length === 0 && isPutOn)
-    intoFridge(
-      list,
-      last.map(({ id }) => ({ what: "cake" as const, id, isCooled: false })),
-      last,
-    );
+  if (day.keptCold === null || spoiling.length > 0 || !isPutOn) return last;
+  return intoFridge(
+    list,
+    last.map(({ id }) => ({ what: "cake" as const, id, isCooled: false })),
+    last,
+  );
 }
+
+/** Where the recipe's own steps take longer with the cake, their chilling is what keeps it. */
+const MOST_BY_STEPS_MIN = SAFE_OUT_MIN - 20;
+
+/** What the recipe's own steps after the oven take, waiting and all, minutes. */
+const minutesOf = ({ hotSteps, coldSteps }: DayCake): number =>
+  [...hotSteps, ...coldSteps].reduce((sum, { minutes }) => sum + (minutes ?? STEP_MIN), 0);
 
 function spoils(part: DayPart): boolean {
   if (part.own !== null && part.spoils === true) return true;

@@ -14,7 +14,7 @@ export { isKeptCold, MADE, type Made } from "./making";
 export { type DayRequest, dueOf } from "./activity-network";
 export { isOvernight, localMinute } from "./nights";
 export { type Schedule, scheduleDay } from "./schedule";
-export { nameInCake } from "./task-list";
+export { idInDay, nameInCake } from "./task-list";
 export {
   type Doing,
   goingOf,
@@ -26,6 +26,7 @@ export {
   type Shorter,
   type Stretch,
   type Task,
+  type TaskStation,
   TaskSchema,
   type Shortcut,
   SHORTCUTS,

@@ -26,6 +26,8 @@ export const LAYERS: DayCake = {
   filledSteps: [],
   hotSteps: [],
   coldSteps: [],
+  serveSteps: [],
+  keep: [],
   floorPieces: 0,
   keptCold: null,
 };

@@ -19,12 +19,22 @@ const PLACES: Readonly<Record<DayPart["goes"], readonly [name: string, station: 
   over: ["frosting", "finish"],
   poured: ["pouring", "finish"],
   "on-top": ["top", "finish"],
+  "for-hot": ["hot-part", "cool"],
+  "for-cold": ["cold-part", "finish"],
 };
 /**
  * The order in which parts are made after the batter; what is poured warm comes with the other warm
  * things.
  */
-const TURNS: readonly DayPart["goes"][] = ["onto-warm", "inside", "over", "poured", "on-top"];
+const TURNS: readonly DayPart["goes"][] = [
+  "for-hot",
+  "onto-warm",
+  "inside",
+  "over",
+  "poured",
+  "on-top",
+  "for-cold",
+];
 
 /** The mixer's one bowl: what has to be over before it is clean, and that it was emptied. */
 export type MixerBowl = {
@@ -74,7 +84,7 @@ export function partsMade(
   when: "before-batter" | "after-batter",
 ): readonly MadePart[] {
   const isWarm = (goes: DayPart["goes"]): boolean =>
-    goes === "onto-warm" || (goes === "poured" && day.pourAfterMin !== null);
+    goes === "for-hot" || goes === "onto-warm" || (goes === "poured" && day.pourAfterMin !== null);
   const turns: readonly DayPart["goes"][] =
     when === "before-batter"
       ? ["before-oven"]
@@ -157,12 +167,13 @@ function partMade(
       ],
     };
   }
-  const { id, name: called, lines, times, steps } = part.own;
+  const { id, name: called, lines, times, steps, isAfterOven = false } = part.own;
+  const since = isAfterOven ? [...first, next(list.idOf("fill"))] : first;
   const begin =
     lines === 0
-      ? first
+      ? since
       : [
-          ...first,
+          ...since,
           next(
             list.add(
               `${name}-weigh`,

@@ -29,7 +29,7 @@ export type TaskList = {
     words?: string,
   ) => string;
   /**
-   * Steps one after the other: what hands are at, they go on with at once.
+   * Steps one after the other: what hands are at, they go on with at once, unless it `canWait`.
    * @returns the id of the last
    */
   readonly addSteps: (
@@ -37,6 +37,7 @@ export type TaskList = {
     station: TaskStation,
     steps: readonly MethodStep[],
     first: readonly TaskLink[],
+    canWait?: boolean,
   ) => string;
   readonly isByHand: (id: string) => boolean;
 };
@@ -95,10 +96,11 @@ export function taskList(cake: number, warmUpMin: number): TaskList {
   };
   const isByHand = (id: string): boolean =>
     tasks.some((task) => task.id === id && goingOf(task) === "by-hand");
-  const addSteps: TaskList["addSteps"] = (name, station, steps, first) => {
+  const addSteps: TaskList["addSteps"] = (name, station, steps, first, canWait = false) => {
     let last: string | null = null;
     for (const [index, { text, minutes, isWait, usesMixer, ovenC }] of steps.entries()) {
-      const before = last === null ? first : [next(last, 0, isByHand(last) && !isWait ? 0 : null)];
+      const isAtOnce = !canWait && !isWait && last !== null && isByHand(last);
+      const before = last === null ? first : [next(last, 0, isAtOnce ? 0 : null)];
       const warm =
         ovenC === null
           ? []

@@ -1,4 +1,5 @@
 import * as z from "../zod";
+import { HEAT_SOURCES } from "../recipe";
 import { MADE } from "./making";
 
 /** The ovens a day's cakes are baked in; a third one takes its turn with the second. */
@@ -45,7 +46,13 @@ const DoingSchema = z.discriminatedUnion("do", [
   z.strictObject({ do: z.literal("lay-floor"), pieces: count }),
   z.strictObject({ do: z.literal("fill"), tins: count }),
   z.strictObject({ do: z.literal("wash-bowl") }),
-  z.strictObject({ do: z.literal("bake"), tins: count, ...ofLoads }),
+  /** By what, where that is no oven. */
+  z.strictObject({
+    do: z.literal("bake"),
+    tins: count,
+    ...ofLoads,
+    by: z.optional(z.enum(HEAT_SOURCES)),
+  }),
   /**
    * Each of its tins is looked at for itself; one look for all where nobody said how many there
    * are.

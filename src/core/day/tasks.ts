@@ -21,7 +21,10 @@ export function tasksOf(day: DayCake, cake: number, isBowlShared = false): reado
   const filled = batterInTins(list, day, bowl);
   const made = [...toppings, ...partsMade(list, day, bowl, "after-batter")];
   const outs = baked(list, day, filled, readyFor(made, "before-oven"));
-  finished(list, day, made, cooled(list, day, outs, readyFor(made, "poured")));
+  const ofRecipe = { hot: readyFor(made, "for-hot"), cold: readyFor(made, "for-cold") };
+  const cold = cooled(list, day, outs, readyFor(made, "poured"), ofRecipe);
+  const done = finished(list, day, made, cold);
+  if (day.serveSteps.length > 0) list.addSteps("serve-", "serve", day.serveSteps, done, true);
   return list.tasks;
 }
 
@@ -35,32 +38,38 @@ function baked(
   { filled, ready }: ReturnType<typeof batterInTins>,
   toppings: readonly TaskLink[],
 ): readonly string[] {
-  let before = next(
-    list.add(
-      "warm-up",
-      "bake",
-      { do: "warm-up", ovenC: day.ovenC },
-      day.warmUpMin,
-      ["oven"],
-      [],
-      [],
-      day.words.warmUp,
-    ),
-    0,
-    0,
-  );
+  const { heatedBy } = day;
+  let before: readonly TaskLink[] =
+    heatedBy === undefined
+      ? [
+          next(
+            list.add(
+              "warm-up",
+              "bake",
+              { do: "warm-up", ovenC: day.ovenC },
+              day.warmUpMin,
+              ["oven"],
+              [],
+              [],
+              day.words.warmUp,
+            ),
+            0,
+            0,
+          ),
+        ]
+      : [];
   return day.loads.map(({ tins, firstLookMin, likelyMin }, index) => {
     const which = { load: index + 1, loads: day.loads.length };
     const full = index === 0 ? [...ready, ...toppings] : [next(filled)];
     const shut = list.add(
       `bake${index + 1}`,
       "bake",
-      { do: "bake", tins, ...which },
+      { do: "bake", tins, ...which, ...(heatedBy === undefined ? {} : { by: heatedBy }) },
       firstLookMin,
       ["oven"],
-      [before, ...full],
+      [...before, ...full],
       [],
-      day.words.bake,
+      heatedBy === undefined ? day.words.bake : `${day.words.warmUp} ${day.words.bake}`.trim(),
     );
     const on = list.add(
       `look${index + 1}`,
@@ -79,7 +88,7 @@ function baked(
       [next(on, 0, 0)],
     );
     // The next load goes in when this one is out, not when a look has said that it may be.
-    before = next(out, 0, 0);
+    before = [next(out, 0, 0)];
     return out;
   });
 }

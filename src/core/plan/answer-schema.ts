@@ -2,6 +2,7 @@ import * as z from "../zod";
 import type { BuildRemark } from "../build";
 import { ALLERGENS } from "../pantry";
 import type { Doing } from "../day";
+import { HEAT_SOURCES, STAGES } from "../recipe";
 import type { CakePlan } from "./plan";
 
 const number = z.number();
@@ -197,6 +198,7 @@ export const AnswerSchema = z.strictObject({
           from: z.string(),
           minutes: number,
           station: z.string(),
+          /** When it is done, by where the cake is. */ stage: z.enum(STAGES),
           needs: z.array(z.string()),
           text: z.string(),
           /** The recipe's own words for it. */ words: z.optional(z.string()),
@@ -219,6 +221,19 @@ export const AnswerSchema = z.strictObject({
 });
 
 export type Answer = z.infer<typeof AnswerSchema>;
+
+/**
+ * The answer for a text whose cake is not baked in an oven: nothing of it is forecast, its minutes
+ * are the recipe's own, and it is planned as it is told.
+ */
+export const ToldAnswerSchema = z.strictObject({
+  source: z.enum(HEAT_SOURCES),
+  minutes: z.nullable(z.tuple([number, number])),
+  day: AnswerSchema.shape.day,
+  contains: AnswerSchema.shape.contains,
+  cautions: AnswerSchema.shape.cautions,
+});
+export type ToldAnswer = z.infer<typeof ToldAnswerSchema>;
 
 /** The words of a plan, which the core leaves to whoever shows it. */
 export type PlanWords = {

@@ -1,5 +1,5 @@
 export { planAnswer } from "./answer";
-export { AnswerSchema } from "./answer-schema";
+export { AnswerSchema, ToldAnswerSchema } from "./answer-schema";
 export { bakeDetail, type BakeDetail, insideCases, type SolvedTin, solvedTin } from "./bake-detail";
 export { coolDetail } from "./cool-detail";
 export { dayCake } from "./day-detail";
@@ -11,6 +11,7 @@ export {
   EGG_SCHOOLS,
   parseCakeInput,
   ReferenceSchema,
+  TextInputSchema,
 } from "./input";
 export { type MakeRequest, MAKES, makeTimes, type Scaling, settledScaling } from "./make";
 export { type CakePlan, planCake } from "./plan";
@@ -26,3 +27,4 @@ export type { Remark } from "./remarks";
 export { type CakeRequest, workRequest } from "./request";
 export { type ServedCake, serveDetail, type ServeDetail } from "./serve-detail";
 export { readingAnswer } from "./reading-answer";
+export { planFileAnswer } from "./plan-file";

@@ -5,7 +5,14 @@ import { FillSchema, OnBatterSchema, ScaleSchema } from "../fill";
 import { FinishSchema } from "../finish";
 import { numberIn, parseWith, REGIONS, type Result } from "../measure";
 import { BatterSchema } from "../mix";
-import { HEAT_SOURCES, HoldsSchema, RECIPE_LIMITS, ROLES_BESIDES } from "../recipe";
+import {
+  HEAT_SOURCES,
+  HoldsSchema,
+  RECIPE_LIMITS,
+  ROLES_BESIDES,
+  STAGES,
+  STEP_KINDS,
+} from "../recipe";
 import { TinSchema } from "../tin";
 import { DayBoxesSchema } from "../day";
 import { ServeSchema } from "./serve-schema";
@@ -31,9 +38,21 @@ export const ReferenceSchema = z.strictObject({
 });
 
 const LinesSchema = z.array(z.string().check(z.maxLength(1000))).check(z.maxLength(500));
+const stepText = z.string().check(z.maxLength(RECIPE_LIMITS.text));
+/** A step that says no stage, kind or minutes has them by its words and its place. */
 const StepsSchema = z
-  .array(z.string().check(z.maxLength(RECIPE_LIMITS.text)))
-  .check(z.maxLength(100));
+  .array(
+    z.union([
+      stepText,
+      z.strictObject({
+        text: stepText,
+        stage: z.optional(z.enum(STAGES)),
+        kind: z.optional(z.enum(STEP_KINDS)),
+        minutes: z.optional(numberIn(0, 2880, "min")),
+      }),
+    ]),
+  )
+  .check(z.maxLength(RECIPE_LIMITS.steps));
 
 const RecipeSchema = z.strictObject({
   name: z.optional(z.string().check(z.maxLength(200))),
@@ -110,6 +129,20 @@ export const CakeInputSchema = z.strictObject({
   day: z.optional(DayBoxesSchema),
 });
 export type CakeInput = z.infer<typeof CakeInputSchema>;
+
+/**
+ * A cake asked for by its recipe's text alone: name, lines, steps, the recipe's own bake and the
+ * wanted tins are read from it where they are not given.
+ */
+export const TextInputSchema = z.strictObject({
+  ...CakeInputSchema.shape,
+  recipe: z.strictObject({
+    ...z.partial(RecipeSchema).shape,
+    text: z.string().check(z.minLength(1), z.maxLength(RECIPE_LIMITS.original)),
+  }),
+  tins: z.optional(CakeInputSchema.shape.tins),
+});
+export type TextInput = z.infer<typeof TextInputSchema>;
 
 /** A cake's input from outside the program, or the first thing wrong with it. */
 export function parseCakeInput(input: unknown): Result<CakeInput> {

@@ -19,7 +19,7 @@ import {
   type PartFormula,
   type RecipeDoc,
 } from "../recipe";
-import { USUAL_WAYS, type PartsMade } from "./day-detail";
+import { USUAL_WAYS, type PartsMade } from "./parts-of-day";
 import type { CakeInput } from "./input";
 import { bakedIn, batterGiven } from "./recipe-facts";
 
@@ -44,7 +44,10 @@ export function workRequest(input: CakeInput, pantry: Pantry = pantryOf()): Cake
       ...part,
       id: `p${at + 1}`,
       lines: part.lines.map((text, index) => ({ id: `l${index + 1}`, text })),
-      steps: part.steps.map((text, index) => ({ id: `s${index + 1}`, text })),
+      steps: part.steps.map((step, index) => ({
+        id: `s${index + 1}`,
+        ...(typeof step === "string" ? { text: step } : step),
+      })),
     }),
   );
   const { name = "recipe", reference, measures } = input.recipe;

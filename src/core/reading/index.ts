@@ -1,2 +1,5 @@
-export { readAnyRecipe } from "./read-any";
+export { hasAct } from "./chunks";
+export { readAnyRecipe, tinOfSize } from "./read-any";
 export { readText, type ToldRecipe } from "./read-text";
+export type { ToldStep } from "./steps-told";
+export type { ToldTin } from "./tins-told";

@@ -1,10 +1,10 @@
 import type { Amount } from "../measure";
-import type { HeatSource } from "../recipe";
+import type { HeatSource, Stage } from "../recipe";
 import type { Chunk } from "./chunks";
 import { checkTold } from "./oven-told";
 import { heatsTold, mainHeat, ovenInWords, type ToldHeat } from "../measure";
 import { timesTold } from "../measure";
-import type { PlacedChunk, Stage } from "./stage-features";
+import type { PlacedChunk } from "./stage-features";
 
 /** What a text tells of the bake. */
 export type ToldBake = {
@@ -87,7 +87,8 @@ function mainMinutes(
         at,
         rank: BAKES.test(text) ? 2 : 1,
       })),
-      ...(oven.length === 0 && /\bbak(?:e|es|ed|ing)\b/iu.test(text)
+      ...(oven.length === 0 &&
+      /\b(?:bak(?:e|es|ed|ing)|microwave[ds]?|steam(?:s|ed)?)\b/iu.test(text)
         ? minutesIn(text).map((amount) => ({ amount, at, rank: 0 }))
         : []),
     ];

@@ -1,8 +1,7 @@
 // What tells which part of a cake an ingredient is for.
-import { partRole, ROLES_BESIDES, type PartRole } from "../recipe";
+import { partRole, ROLES_BESIDES, type PartRole, type Stage } from "../recipe";
 import type { Chunk } from "./chunks";
 import type { Mention } from "./mentions";
-import type { Stage } from "./stage-features";
 
 export const PARTS = ["batter", ...ROLES_BESIDES] as const;
 

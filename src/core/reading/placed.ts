@@ -1,7 +1,8 @@
 import { wordsIn, type Chunk } from "./chunks";
 import type { PageRow } from "./layout";
 import type { PlacedMention } from "./part-features";
-import { bakeAt, type PlacedChunk, type Stage } from "./stage-features";
+import type { Stage } from "../recipe";
+import { bakeAt, type PlacedChunk } from "./stage-features";
 
 /** All that is told on a page, clause by clause, headings left out. */
 export function placedChunks(rows: readonly PageRow[]): readonly PlacedChunk[] {

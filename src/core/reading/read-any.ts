@@ -7,6 +7,7 @@ import {
   problemsOf,
   readRecipe,
   RECIPE_LIMITS,
+  STAGES,
   type Part,
   type PartRole,
   type ReadingRow,
@@ -16,7 +17,6 @@ import {
 import { readTin, type Tin } from "../tin";
 import { hasAct, type Chunk } from "./chunks";
 import { readText, type ToldRecipe } from "./read-text";
-import { STAGES } from "./stage-features";
 import type { ToldStep } from "./steps-told";
 import type { ToldTin } from "./tins-told";
 
@@ -73,7 +73,7 @@ function bakeTold({ heat, minutes, source }: ToldRecipe): Omit<RecipeDoc["bake"]
 }
 
 /** A tin that was told with its size, its depth as usual; null for one without. */
-function tinOfSize({ count, shape, wells, ...sizes }: ToldTin): Tin | null {
+export function tinOfSize({ count, shape, wells, ...sizes }: ToldTin): Tin | null {
   const { diameterMm, sideMm, lengthMm, widthMm, depthMm } = sizes;
   const lengths = [diameterMm ?? sideMm ?? lengthMm, widthMm, depthMm].filter(
     (each) => each !== undefined,

@@ -1,6 +1,6 @@
 // A recipe in anybody's words: what is told, for which part, and when it is done.
 import type { Pantry } from "../pantry";
-import type { PageLine, PartRole } from "../recipe";
+import { STAGES, type PageLine, type PartRole, type Stage } from "../recipe";
 import type { Chunk } from "./chunks";
 import { layoutOf } from "./layout";
 import { linesTold, type PartedMention, type ToldLine } from "./lines-told";
@@ -9,7 +9,7 @@ import { ovenOf, type ToldBake } from "./oven-of-text";
 import { allowedParts, PARTS, partFeatures, type PlacedMention } from "./part-features";
 import { placedChunks, placedMentions } from "./placed";
 import { labelled, type Labelled, type Weights } from "./sequence";
-import { stageFeatures, STAGES, type Stage } from "./stage-features";
+import { stageFeatures } from "./stage-features";
 import { stepsOf, type StageTold, type ToldStep } from "./steps-told";
 import { tinSets } from "./tin-alternatives";
 import type { ToldTin } from "./tins-told";

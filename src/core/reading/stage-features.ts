@@ -1,9 +1,6 @@
 // What tells when a clause's work is done: before the oven, in it, while hot, when cold.
 import type { Chunk } from "./chunks";
 
-export const STAGES = ["before", "oven", "hot", "cold", "serve", "keep"] as const;
-export type Stage = (typeof STAGES)[number];
-
 /** A clause with where it stands. */
 export type PlacedChunk = {
   readonly chunk: Chunk;

@@ -1,8 +1,8 @@
 import { inFigures, type Amount } from "../measure";
-import type { PartRole } from "../recipe";
+import type { PartRole, Stage } from "../recipe";
 import type { Chunk } from "./chunks";
 import { timesTold } from "../measure";
-import type { PlacedChunk, Stage } from "./stage-features";
+import type { PlacedChunk } from "./stage-features";
 
 /** One thing to do, with when. */
 export type ToldStep = {

@@ -1,5 +1,6 @@
+import type { Stage } from "../recipe";
 import type { Chunk } from "./chunks";
-import type { PlacedChunk, Stage } from "./stage-features";
+import type { PlacedChunk } from "./stage-features";
 import { tinsTold, type ToldTin } from "./tins-told";
 
 /** Tins told together are one set; those told with "or", or later, stand in its place. */

@@ -46,13 +46,17 @@ export {
   RECIPE_LIMITS,
   RecipeDocSchema,
   ROLES_BESIDES,
+  STAGES,
+  STEP_KINDS,
   type Line,
   type Part,
   type PartRole,
   type RecipeDoc,
+  type Stage,
   type Step,
   type StepKind,
 } from "./schema";
+export { madeAndUsed } from "./onto-cake";
 export { partRole } from "./part-role";
 export { mergedRecipe } from "./merge";
 export { withSharedPart } from "./shared-part";

@@ -42,7 +42,7 @@ const SwapSchema = z.strictObject({
 const LineSchema = z.strictObject({ ...written, swap: z.optional(SwapSchema) });
 export type Line = z.infer<typeof LineSchema>;
 
-const STEP_KINDS = [
+export const STEP_KINDS = [
   "prepare",
   "melt",
   "cream",
@@ -60,11 +60,20 @@ const STEP_KINDS = [
 ] as const;
 export type StepKind = (typeof STEP_KINDS)[number];
 
+/**
+ * When something is done: before the oven, in it, to the hot cake, to the cold one, at the table, or
+ * with what is left.
+ */
+export const STAGES = ["before", "oven", "hot", "cold", "serve", "keep"] as const;
+export type Stage = (typeof STAGES)[number];
+
 /** One step in order. Kind, minutes and the rest are read from its words unless given. */
 const StepSchema = z.strictObject({
   id,
   text,
   kind: z.optional(z.enum(STEP_KINDS)),
+  /** By its place among the others when left out. */
+  stage: z.optional(z.enum(STAGES)),
   minutes: z.optional(numberIn(0, 2880, "min")),
 });
 export type Step = z.infer<typeof StepSchema>;

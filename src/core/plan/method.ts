@@ -1,0 +1,170 @@
+import { NO_WORDS, type MethodStep, type RecipeWords } from "../day";
+import { readStep, type PartFormula, type Stage, type Step, type StepKind } from "../recipe";
+
+/** A step that says a range takes the middle of it. */
+const middle = ({ low, high }: { readonly low: number; readonly high: number }): number =>
+  Math.max(1, Math.round((low + high) / 2));
+/**
+ * Beaten by the machine, by its words; batters that are only stirred need it where a step names it.
+ */
+export const BEATEN = /\b(?:beat|whip|whisk|cream)\b/iu;
+export const BY_MACHINE = /\b(?:mixer|beaters|(?:low|medium|high) speed)\b/iu;
+/** A step that begins so is only a wait; another has something to do before it. */
+const WAITS_AT_ONCE =
+  /^\s*(?:then )?(?:soak|steep|rest|chill|leave|let|stand|refrigerate|freeze|cover|cool|put)\b/iu;
+
+/** What is only to be brought out some time before: nobody stands by while it warms. */
+const OUT_AHEAD =
+  /\b(?:take|bring|get|have|let|leave)\b[^.]*\b(?:out|room temperature)\b[^.]*\b(?:before|ahead|beforehand|hours?|minutes)\b/iu;
+
+const isAhead = (kind: StepKind, text: string): boolean =>
+  (kind === "prepare" || kind === "other") && OUT_AHEAD.test(text);
+
+/**
+ * A part's method as far as its steps tell. What is toasted in the oven needs no hands; what is
+ * beaten needs the mixer.
+ */
+export function methodSteps(steps: readonly Step[], beaten: RegExp): readonly MethodStep[] {
+  return steps.flatMap((step): readonly MethodStep[] => {
+    const { kind, minutes, wait, waitText, tempC } = readStep(step);
+    const plain = { text: step.text, usesMixer: false, ovenC: null };
+    if (isAhead(kind, step.text) && minutes !== null)
+      return [{ ...plain, minutes: middle(minutes), isWait: true }];
+    if (wait !== null && (kind === "rest" || kind === "cool") && WAITS_AT_ONCE.test(step.text))
+      return [{ ...plain, minutes: middle(wait), isWait: true }];
+    const waits: readonly MethodStep[] =
+      wait === null
+        ? []
+        : [
+            {
+              ...plain,
+              text: sentence(waitText ?? step.text),
+              minutes: middle(wait),
+              isWait: true,
+            },
+          ];
+    const isToasted = kind === "melt" && tempC !== null && /\b(?:toast|roast)/iu.test(step.text);
+    return [
+      {
+        ...plain,
+        minutes: minutes === null ? null : middle(minutes),
+        isWait: isToasted,
+        usesMixer:
+          kind !== "melt" &&
+          (BY_MACHINE.test(step.text) || (kind !== "fold" && beaten.test(step.text))),
+        ovenC: isToasted ? tempC : null,
+      },
+      ...waits,
+    ];
+  });
+}
+
+const sentence = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
+
+/**
+ * A bake shorter than this only browns a base or toasts; the cake's own comes later, minutes.
+ * Judgement.
+ */
+const LEAST_BAKE_MIN = 12;
+const OF_TINS = /\b(?:tins?|pans?|moulds?|molds?|cases|sheet|dish|skillet|ramekins?|tray|ring)\b/iu;
+
+/** Where steps of the recipe's own stand in the day. */
+const PLACES = ["steps", "filled", "hot", "cold", "serve", "keep"] as const;
+type Place = (typeof PLACES)[number];
+
+/**
+ * The steps of a batter as the day takes them: what makes it, what goes on it in its tins, what is
+ * done to the cake hot, cold and at the table and with what is left, and what is said of the
+ * program's own tasks.
+ */
+export type StagedMethod = Readonly<Record<Place, readonly Step[]>> & {
+  readonly words: RecipeWords;
+  /** Of warming the oven. */ readonly warmUpMin: number | null;
+};
+
+/** Which of the tasks that a step may speak of the program plans by itself. */
+export type PlansItself = {
+  readonly soften: boolean;
+  readonly build: boolean;
+  readonly finish: boolean;
+};
+
+/** A step with what its words say, and when it is done. */
+type Staged = { readonly step: Step; readonly kind: StepKind; readonly stage: Stage };
+
+/**
+ * The batter's steps by where the oven is: nothing that stands after the bake comes before it, and
+ * no step is dropped. What the program plans by itself (tins, oven, filling, baking, cooling, and
+ * building and finishing where it has them) carries the words. A step that says its stage has it;
+ * others have theirs by their place.
+ */
+export function stagedMethod({ part }: PartFormula, plans: PlansItself): StagedMethod {
+  const read = part.steps.map((step) => ({ ...readStep(step), step }));
+  const staged = withStages(read);
+  const fillAt = staged.findLastIndex(({ kind, stage }) => kind === "fill" && stage === "before");
+  const said = Object.fromEntries(
+    Object.keys(NO_WORDS).map((word) => [word, [] as string[]]),
+  ) as Record<keyof RecipeWords, string[]>;
+  const into = Object.fromEntries(PLACES.map((place) => [place, [] as Step[]])) as Record<
+    Place,
+    Step[]
+  >;
+  let warmUpMin: number | null = null;
+  for (const [at, { step, kind, stage }] of staged.entries()) {
+    const minutes = read[at]?.minutes ?? null;
+    if (kind === "heat" && minutes !== null) warmUpMin = middle(minutes);
+    const word = wordFor({ step, kind, stage }, at === fillAt, plans);
+    if (word !== null) said[word].push(step.text);
+    else if (stage === "before") into[fillAt >= 0 && at > fillAt ? "filled" : "steps"].push(step);
+    else into[stage === "oven" ? "hot" : stage].push(step);
+  }
+  const words = Object.fromEntries(
+    Object.entries(said).map(([name, texts]) => [name, texts.join(" ")]),
+  ) as RecipeWords;
+  return { ...into, words, warmUpMin };
+}
+
+/** The stage of every step: its own, or by whether it stands before the bake, and before it cools. */
+function withStages(
+  read: readonly (ReturnType<typeof readStep> & { readonly step: Step })[],
+): readonly Staged[] {
+  const bakes = read.flatMap(({ kind, minutes, step }, at) =>
+    kind === "bake" && (step.stage ?? "oven") === "oven"
+      ? [{ at, isLong: minutes === null || minutes.high >= LEAST_BAKE_MIN }]
+      : [],
+  );
+  const bakeAt = (bakes.find(({ isLong }) => isLong) ?? bakes[0])?.at ?? read.length;
+  let isCooling = false;
+  return read.map(({ step, kind }, at) => {
+    const byPlace: Stage =
+      at < bakeAt ? "before" : at === bakeAt ? "oven" : isCooling ? "cold" : "hot";
+    if (at > bakeAt && kind === "cool") isCooling = true;
+    return { step, kind, stage: step.stage ?? byPlace };
+  });
+}
+
+/** Which of the program's own tasks a step speaks of; null where it is a task of its own. */
+function wordFor(
+  { step: { text, stage: said }, kind, stage }: Staged,
+  isFill: boolean,
+  plans: PlansItself,
+): keyof RecipeWords | null {
+  if (kind === "heat" && (said === undefined || stage === "before" || stage === "oven"))
+    return "warmUp";
+  switch (stage) {
+    case "before":
+      if (plans.soften && isAhead(kind, text) && /\bbutter\b/iu.test(text)) return "soften";
+      return kind === "prepare" && OF_TINS.test(text) ? "tins" : isFill ? "fill" : null;
+    case "oven":
+      return "bake";
+    case "hot":
+    case "cold":
+      if (kind === "bake" && said === undefined) return "bake";
+      if (kind === "cool" && (said === undefined || stage === "hot")) return "cool";
+      if (kind === "build" && plans.build) return "build";
+      return kind === "finish" && plans.finish ? "finish" : null;
+    case "serve":
+    case "keep":
+      return null;
+  }
+}

@@ -1,0 +1,98 @@
+import { MADE, type DayPart, type Made, type OwnPart } from "../day";
+import { madeAndUsed, spoilsInRoom, type Formula, type PartFormula, type Step } from "../recipe";
+import { BEATEN, methodSteps } from "./method";
+import type { CakePlan } from "./plan";
+
+/** The recipe's parts that frosting and filling are made by; empty for the usual ways. */
+export type PartsMade = { readonly part: string; readonly fillingPart: string };
+export const USUAL_WAYS: PartsMade = { part: "", fillingPart: "" };
+
+/** What is made besides the batter, and what the recipe's steps do with it to the cake. */
+type PartsOfDay = { readonly parts: readonly DayPart[]; readonly onto: readonly Step[] };
+
+/** What comes after the oven. */
+const AFTER_OVEN: readonly Step["stage"][] = ["hot", "cold", "serve", "keep"];
+
+/**
+ * What is made besides the batter: all the plan needs, by the recipe's own parts where she says so,
+ * and the recipe's other parts whose steps say when they are made, its syrups and its toppings.
+ */
+export function partsOfDay(
+  { build, finish }: CakePlan,
+  scale: number,
+  formula: Formula | null,
+  made: PartsMade,
+): PartsOfDay {
+  const ownOf = (part: PartFormula | undefined, massG: number | null): OwnPart | null => {
+    const steps = part === undefined ? [] : madeAndUsed(part.part.steps).made;
+    if (part === undefined || steps.length === 0) return null;
+    return {
+      id: part.part.id,
+      name: part.part.name,
+      lines: part.rows.length,
+      times: massG === null || !(part.massG > 0) ? scale : massG / part.massG,
+      steps: methodSteps(steps, BEATEN),
+      isAfterOven: steps.some(({ stage }) => AFTER_OVEN.includes(stage)),
+    };
+  };
+  const parts = formula?.parts ?? [];
+  const stuffs = new Set<string>(MADE);
+  const isMade = (stuff: string): stuff is Made => stuffs.has(stuff);
+  const isInside = (stuff: string): boolean =>
+    finish.quantities.every(
+      (each) => each.stuff !== stuff || ["filling", "dam", "soak"].includes(each.thing),
+    );
+  const ofPlan = finish.batches.flatMap(({ stuff, massG }): readonly DayPart[] => {
+    if (!isMade(stuff) || !(massG > 0)) return [];
+    const goes = isInside(stuff) ? "inside" : stuff === finish.frosting ? "over" : "poured";
+    const id =
+      stuff === finish.frosting ? made.part : stuff === build.filling ? made.fillingPart : "";
+    const of = parts.find(({ part }) => part.id === id);
+    const own = ownOf(of, massG);
+    return [
+      own === null
+        ? { goes, what: stuff, massG, own }
+        : { goes, what: stuff, own, spoils: of !== undefined && spoilsInRoom(of) },
+    ];
+  });
+  const used = new Set(ofPlan.flatMap(({ own }) => own?.id ?? []));
+  /** What the plan makes in its place: a frosting of its own, or a filling. */
+  const isReplaced = ({ part: { role } }: PartFormula): boolean =>
+    (role === "frosting" && ofPlan.some(({ goes }) => goes === "over")) ||
+    (role === "filling" && ofPlan.some(({ goes }) => goes === "inside"));
+  const besides = parts.filter(({ part: { role, id } }) => role !== "batter" && !used.has(id));
+  const ofRecipe = besides.flatMap((part): readonly DayPart[] => {
+    const goes = placeOf(part);
+    const own = ownOf(part, null);
+    return goes === null || own === null || isReplaced(part)
+      ? []
+      : [{ goes, what: null, own, spoils: spoilsInRoom(part) }];
+  });
+  const onto = parts
+    .filter((part) => part.part.role !== "batter" && !isReplaced(part))
+    .flatMap(({ part }) => madeAndUsed(part.steps).onto);
+  return { parts: [...ofPlan, ...ofRecipe], onto };
+}
+
+/**
+ * Where a part of a recipe goes that the plan does not ask for by itself, by the stages or the words
+ * of its steps; null for one that says nothing of it.
+ */
+function placeOf({ part: { role, steps } }: PartFormula): DayPart["goes"] | null {
+  if (steps.some(({ stage }) => stage !== undefined)) {
+    const isEarly = steps.every(({ stage }) => !AFTER_OVEN.includes(stage));
+    if (role === "topping" && isEarly) return "before-oven";
+    const isHot = steps.some(({ stage }) => stage === "hot");
+    const isCold = steps.some(({ stage }) => stage === "cold");
+    return isHot || ((role === "syrup" || role === "soak") && !isCold) ? "for-hot" : "for-cold";
+  }
+  const says = (words: RegExp): boolean => steps.some(({ text }) => words.test(text));
+  if (role === "topping")
+    return says(/\b(?:before (?:it )?bak|into the oven|and bake)/iu) ? "before-oven" : "on-top";
+  if (role !== "syrup" && role !== "soak") return null;
+  return says(
+    /\b(?:warm|hot) (?:cakes?|loa(?:f|ves)|ring|sponges?|cups?|layers?|squares)\b|\bwhile .{0,40}(?:warm|hot)\b/iu,
+  )
+    ? "onto-warm"
+    : "inside";
+}

@@ -1,0 +1,151 @@
+import { describe, expect, it } from "vitest";
+import { doingText } from "@/words/day";
+import { METRIC } from "@/words";
+import { planFileAnswer } from "./plan-file";
+import { parsePlanFile } from "./text-request";
+
+const DAY = { day: { wantedAt: "2026-12-05T15:00" } };
+
+const WORDS = {
+  caution: () => "",
+  built: () => "",
+  remark: () => "",
+  doing: (doing: Parameters<typeof doingText>[0]) => doingText(doing, METRIC),
+};
+
+function answered(text: string, rest: object = DAY) {
+  const file = { recipe: { text }, ...rest };
+  const [asked, answer] = [parsePlanFile(file), planFileAnswer(file, WORDS)];
+  if (!asked.ok || !answer.ok || !("bake" in answer.value))
+    throw new Error(JSON.stringify([asked, answer]));
+  return {
+    input: asked.value.input,
+    answer: answer.value,
+    tasks: answer.value.day?.tasks ?? [],
+  };
+}
+
+/** The task that says something, with when it begins. */
+function saying(tasks: ReturnType<typeof answered>["tasks"], words: string) {
+  const found = tasks.find((task) => `${task.text} ${task.words ?? ""}`.includes(words));
+  if (found === undefined) throw new Error(`no task says “${words}”`);
+  return found;
+}
+
+const TOPPING_FIRST = `Net loft pear cake
+
+For the topping: whip 200 ml double cream with 20 g icing sugar and keep it cold.
+
+225 g butter, soft
+225 g caster sugar
+4 eggs
+225 g plain flour
+2 tsp baking powder
+2 pears, diced
+
+Heat the oven to 180 C. Grease and line a 23 cm round tin.
+Cream the butter and sugar for 5 minutes. Beat in the eggs, then fold in the flour, baking powder and pears.
+Scrape into the tin and bake for 45 to 50 minutes.
+Leave in the tin for 10 minutes, then turn out and brush with a little hot syrup.
+When it is cold, spread the cream over the top.
+Serve in wedges with tea.
+Keeps for two days in the fridge.`;
+
+describe("a plan of a recipe's text alone", () => {
+  const { input, answer, tasks } = answered(TOPPING_FIRST);
+
+  it("takes name, tins, heat and minutes from it", () => {
+    expect(input.recipe).toMatchObject({
+      name: "Net loft pear cake",
+      reference: { tins: [{ shape: "round", diameterMm: 230 }], ovenC: 180, minutes: 48 },
+    });
+    expect(input.tins).toEqual(input.recipe.reference.tins);
+    expect(answer.mix.kind).toBe("creamed");
+  });
+
+  it("puts each step where the cake is: nothing done to it comes before the oven", () => {
+    const bakes = saying(tasks, "bake for 45 to 50 minutes");
+    for (const early of ["Cream the butter and sugar", "Scrape into the tin"])
+      expect([early, saying(tasks, early).from < bakes.from]).toEqual([early, true]);
+    for (const [late, stage] of [
+      ["brush with a little hot syrup", "hot"],
+      ["spread the cream over the top", "cold"],
+      ["Serve in wedges", "serve"],
+      ["Keeps for two days", "keep"],
+    ] as const) {
+      const task = saying(tasks, late);
+      expect([late, task.stage, task.from > bakes.from]).toEqual([late, stage, true]);
+    }
+  });
+
+  it("says storing after the hour it is wanted, and takes no time of the day for it", () => {
+    expect(saying(tasks, "Keeps for two days")).toMatchObject({
+      from: "2026-12-05T15:00",
+      minutes: 0,
+    });
+  });
+
+  it("adds no frosting of its own", () => {
+    expect(tasks.some(({ text }) => /butter and sugar frosting/u.test(text))).toBe(false);
+  });
+
+  it("waits with a clock where the text says a wait", () => {
+    const { tasks: told } = answered(
+      "Slip ginger cake. 200 g butter, 200 g sugar, 4 eggs, 250 g flour, 1 tsp baking powder. " +
+        "Cream the butter and sugar, beat in the eggs, fold in the flour. Pour into a 20 cm round tin. " +
+        "Bake at 170 C for 40 minutes. Turn the tin over on a bottle and let it hang for 90 minutes.",
+    );
+    const hangs = told.find(({ minutes, needs }) => minutes === 90 && needs.length === 0);
+    expect(hangs?.stage).toBe("hot");
+  });
+
+  it("lets what is given stand over what is told", () => {
+    const given = answered(TOPPING_FIRST, {
+      tins: [{ shape: "rectangle", lengthMm: 330, widthMm: 229, depthMm: 51 }],
+      heat: { ovenC: 165 },
+    });
+    expect(given.input.tins).toMatchObject([{ shape: "rectangle" }]);
+    expect(given.answer.bake.ovenC).toBe(165);
+    expect(given.answer.day).toBeUndefined();
+  });
+
+  it("refuses an empty text and unknown fields by name", () => {
+    expect(parsePlanFile({ recipe: { text: "" } })).toMatchObject({
+      ok: false,
+      issue: { path: "recipe.text" },
+    });
+    expect(parsePlanFile({ recipe: { text: "cake", words: 3 } })).toMatchObject({ ok: false });
+    expect(parsePlanFile({ recipe: { text: 7 } })).toMatchObject({
+      ok: false,
+      issue: { path: "recipe.text" },
+    });
+  });
+
+  it("plans a text that names no tin and no heat with what is usual", () => {
+    const bare = answered("Cake. 200 g flour, 200 g sugar, 200 g butter, 4 eggs. Mix and bake.");
+    expect(bare.input.tins).toHaveLength(1);
+    expect(bare.answer.fill.tins[0]?.batterG).toBeGreaterThan(500);
+  });
+
+  it("plans a mug of the microwave as it is told, and forecasts nothing", () => {
+    const file = {
+      recipe: {
+        text: "Night watch mug cake. In a mug mix 4 tbsp flour, 3 tbsp sugar, 1 egg and 2 tbsp oil. Microwave on high for 90 seconds. Let it stand 2 minutes. Eat from the mug with a spoon.",
+      },
+      ...DAY,
+    };
+    const answer = planFileAnswer(file, WORDS);
+    if (!answer.ok || !("source" in answer.value)) throw new Error(JSON.stringify(answer));
+    expect(answer.value).toMatchObject({ source: "microwave", minutes: [1.5, 1.5] });
+    expect(answer.value.cautions.map(({ code }) => code)).toContain("mug");
+    const tasks = answer.value.day?.tasks ?? [];
+    expect(tasks.some(({ text }) => /oven/iu.test(text))).toBe(false);
+    expect(saying(tasks, "Cook in the microwave").minutes).toBe(2);
+    expect(saying(tasks, "Eat from the mug").stage).toBe("serve");
+    const other = planFileAnswer(
+      { ...file, tins: [{ shape: "round", diameterMm: 203, depthMm: 51 }] },
+      WORDS,
+    );
+    expect(other).toMatchObject({ ok: false, issue: { code: "not-extrapolated" } });
+  });
+});

@@ -1,0 +1,186 @@
+import { cupMl, eggWeight, good, middle, parseWith, spoonsMl, type Result } from "../measure";
+import { pantryOf } from "../pantry";
+import {
+  heatIn,
+  madeAndUsed,
+  pageLines,
+  readStep,
+  RECIPE_LIMITS,
+  ROLES_BESIDES,
+  type PartRole,
+  type Step,
+} from "../recipe";
+import {
+  hasAct,
+  readText,
+  tinOfSize,
+  type ToldRecipe,
+  type ToldStep,
+  type ToldTin,
+} from "../reading";
+import type { Tin } from "../tin";
+import { parseCakeInput, TextInputSchema, type CakeInput, type TextInput } from "./input";
+import { workTold } from "./told-doc";
+
+/** Where a text names no heat or no tin: what is usual, so that there is a plan to mend. */
+const USUAL_C = 177;
+const USUAL_TIN: Tin = { shape: "round", diameterMm: 203, depthMm: 51 };
+const USUAL_TINS: Readonly<Record<ToldTin["shape"], Tin>> = {
+  round: USUAL_TIN,
+  springform: { shape: "springform", diameterMm: 229, depthMm: 70 },
+  square: { shape: "square", sideMm: 203, depthMm: 51 },
+  rectangle: { shape: "rectangle", lengthMm: 330, widthMm: 229, depthMm: 51 },
+  loaf: { shape: "loaf", lengthMm: 229, widthMm: 127, depthMm: 70 },
+  ring: { shape: "fluted", diameterMm: 250, depthMm: 90 },
+  cups: { shape: "well", rimMm: 70, depthMm: 32, count: 12 },
+  skillet: { shape: "skillet", diameterMm: 254, depthMm: 51 },
+  mug: { shape: "mug", diameterMm: 80, depthMm: 90 },
+  dish: { shape: "rectangle", lengthMm: 330, widthMm: 229, depthMm: 51 },
+};
+
+/** A request from a file; what its text tells, where its recipe is one and it asks for no tins. */
+export type PlanFile = { readonly input: CakeInput; readonly told: ToldRecipe | null };
+
+/**
+ * A request from a file, with lines and steps or with the recipe's text alone, or the first thing
+ * wrong with it.
+ */
+export function parsePlanFile(file: unknown): Result<PlanFile> {
+  if (!hasText(file)) return withTold(parseCakeInput(file), null);
+  const asked = parseWith(TextInputSchema, file);
+  if (!asked.ok) return asked;
+  const told = readText(pageLines(asked.value.recipe.text), pantryOf());
+  return withTold(
+    parseCakeInput(inputFromText(asked.value, told)),
+    asked.value.tins === undefined ? told : null,
+  );
+}
+
+const withTold = (input: Result<CakeInput>, told: ToldRecipe | null): Result<PlanFile> =>
+  input.ok ? good({ input: input.value, told }) : input;
+
+function hasText(input: unknown): boolean {
+  const recipe: unknown =
+    typeof input === "object" && input !== null && "recipe" in input ? input.recipe : null;
+  return typeof recipe === "object" && recipe !== null && "text" in recipe;
+}
+
+/** A request whose recipe is a text, with what the text says put where nothing was given. */
+function inputFromText(
+  { recipe: { text, ...given }, tins, ...rest }: TextInput,
+  told: ToldRecipe,
+): CakeInput {
+  const { measures, kind } = workTold(told, text, pantryOf());
+  const { tbsp, tsp } = spoonsMl(measures);
+  const reference = given.reference ?? referenceTold(told);
+  const stepsFor = stepsByPart(told);
+  const linesFor = (part: PartRole): string[] =>
+    told.lines.filter((line) => line.part === part).map((line) => line.text);
+  const parts = ROLES_BESIDES.map((role) => ({
+    role,
+    name: told.lines.find(({ part }) => part === role)?.partName ?? role,
+    lines: linesFor(role),
+    steps: [...stepsFor(role)],
+  })).filter(({ lines, steps }) => lines.length + steps.length > 0);
+  return {
+    recipe: {
+      ...(told.name === null ? {} : { name: told.name.slice(0, 200) }),
+      lines: linesFor("batter"),
+      steps: [...stepsFor("batter")],
+      parts,
+      batter: { kind: kind.kind },
+      measures: {
+        cupMl: cupMl(measures),
+        tablespoonMl: tbsp,
+        teaspoonMl: tsp,
+        eggG: eggWeight(measures),
+      },
+      ...given,
+      reference,
+    },
+    // Nothing goes on the cake but what the text puts there.
+    finish: { cover: "none" },
+    tins: tins ?? reference.tins,
+    ...rest,
+  };
+}
+
+type PlannedStep = Omit<Step, "id">;
+
+/**
+ * The steps of each part as they are told. A part keeps what makes it while the cake is in the oven
+ * or after; all else is the cake's, and stands among the batter's steps in the text's own order.
+ */
+function stepsByPart(told: ToldRecipe): (part: PartRole) => readonly PlannedStep[] {
+  const steps = tasksTold(told.steps).map((step, index) => ({ ...step, id: `s${index}` }));
+  const isOfCake = ({ part, stage }: ToldStep): boolean =>
+    part === "batter" || !["hot", "cold"].includes(stage);
+  const onto = new Set(
+    ROLES_BESIDES.flatMap(
+      (role) => madeAndUsed(steps.filter((step) => !isOfCake(step) && step.part === role)).onto,
+    ).map(({ id }) => id),
+  );
+  return (wanted) =>
+    steps
+      .filter((step) => (isOfCake(step) || onto.has(step.id) ? "batter" : step.part) === wanted)
+      .map(plannedStep);
+}
+
+/** A step that says no minutes of a day, in whole ones. */
+const STEP_MIN = 3;
+/** What is longer is for the days around it: its words say so, and it takes no place in the day. */
+const MOST_MIN = 24 * 60;
+
+/** A step's minutes as they were told: those that are waited, or those hands are at it. */
+function plannedStep({ text, stage, waitMin, handsMin, said }: Task): PlannedStep {
+  const step = { text: [text, ...said].join(" ").slice(0, RECIPE_LIMITS.text), stage };
+  const told = Math.round(handsMin ?? waitMin ?? 0);
+  if (told > 0 && told <= MOST_MIN && (handsMin === null || waitMin === null))
+    return { ...step, minutes: told, ...(waitMin === null ? {} : { kind: "rest" as const }) };
+  const { kind, minutes, wait } = readStep({ text });
+  const own = minutes?.high ?? wait?.high ?? STEP_MIN;
+  // What is only said beside it has no say in how long it takes.
+  if (said.length === 0 && own <= MOST_MIN) return step;
+  return { ...step, kind, minutes: own <= MOST_MIN ? own : STEP_MIN };
+}
+
+/** A thing to do, with what is only said beside it. */
+type Task = ToldStep & { readonly said: readonly string[] };
+
+/** Whether something is to be done; what is only said goes with what is done before it. */
+const isTask = ({ clauses, stage, text, waitMin }: ToldStep): boolean =>
+  stage === "oven" || waitMin !== null || clauses.some(hasAct) || heatIn(text) !== null;
+
+/** What is to be done, in order, nothing that is said left out. */
+function tasksTold(steps: readonly ToldStep[]): readonly Task[] {
+  const tasks: Task[] = [];
+  let first: string[] = [];
+  for (const step of steps) {
+    const last = tasks.at(-1);
+    if (isTask(step)) {
+      tasks.push({ ...step, said: first });
+      first = [];
+    } else if (last === undefined) first.push(step.text);
+    else if (last.stage !== step.stage) tasks.push({ ...step, said: [] });
+    else tasks[tasks.length - 1] = { ...last, said: [...last.said, step.text] };
+  }
+  return tasks;
+}
+
+function referenceTold({
+  tins,
+  heat,
+  minutes,
+  source,
+}: ToldRecipe): CakeInput["recipe"]["reference"] {
+  const own = (tins[0] ?? []).map((tin) => tinOfSize(tin) ?? USUAL_TINS[tin.shape]);
+  const length = minutes === null ? 0 : Math.round(middle(minutes));
+  const ovenC = heat === null ? 0 : Math.round(heat.tempC);
+  return {
+    tins: own.length > 0 ? own : [USUAL_TIN],
+    ovenC: ovenC >= 100 && ovenC <= 260 ? ovenC : USUAL_C,
+    ...(heat?.isFan === true ? { fan: true } : {}),
+    ...(source === "oven" ? {} : { source }),
+    ...(length >= 5 && length <= 240 ? { minutes: length } : {}),
+  };
+}
