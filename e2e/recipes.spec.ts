@@ -134,6 +134,30 @@ test.describe("a recipe", () => {
     ).toBeVisible();
   });
 
+  test("has its steps in the times of the cake, put right on the step", async ({ page }) => {
+    await page.goto("/recipes/harbour-pound");
+    const steps = page.getByRole("group", { name: "Lines and steps of Batter" });
+    const time = (name: string) =>
+      steps.getByRole("listitem").filter({ hasText: new RegExp(`^${name}$`, "u") });
+    await expect(time("Before the oven")).toBeVisible();
+    await expect(time("In the oven")).toBeVisible();
+    await page.getByRole("button", { name: "Change step 1", exact: true }).click();
+    await page.getByRole("combobox", { name: "When step 1 is done" }).selectOption("serve");
+    await expect(time("At the table")).toBeVisible();
+    const minutes = page.getByRole("textbox", { name: /^(?:Takes|Waits), min$/u });
+    await minutes.fill("a while");
+    await expect(page.getByText("Minutes from 0 to 2880, like 90 or 1 h 30.")).toBeVisible();
+    await minutes.fill("1 h 30");
+    await page.getByRole("combobox", { name: "What step 1 is" }).selectOption("rest");
+    await expectAccessible(page);
+    await page.getByRole("button", { name: "Done with step 1" }).click();
+    await expect(steps.getByText(/rest · .*90.min$/u)).toBeVisible();
+    await expect(page.getByRole("status").filter({ hasText: /Saved \d\d:\d\d/u })).toBeVisible();
+    await page.reload();
+    await expect(time("At the table")).toBeVisible();
+    await expect(steps.getByText(/rest · .*90.min$/u)).toBeVisible();
+  });
+
   test("swaps butter for oil, says what that changes, and undoes it", async ({ page }) => {
     await page.goto("/recipes/chapel-almond");
     await page.getByRole("button", { name: "unsalted butter : change, weigh or swap" }).click();

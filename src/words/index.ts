@@ -58,6 +58,7 @@ export {
   problemText,
   ROLE_NAMES,
   ROW_NAMES,
+  STAGE_NAMES,
   STEP_NAMES,
   SWAP_NAMES,
   swapText,

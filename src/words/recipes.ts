@@ -16,6 +16,7 @@ import type {
   PartRole,
   ReadingProblem,
   RowKind,
+  Stage,
   StepKind,
   SwapEffect,
   SwapId,
@@ -82,6 +83,16 @@ export const STEP_NAMES: Readonly<Record<StepKind, string>> = {
   build: "build",
   finish: "finish",
   other: "step",
+};
+
+/** When a step is done, as a heading over the steps of its time. */
+export const STAGE_NAMES: Readonly<Record<Stage, string>> = {
+  before: "Before the oven",
+  oven: "In the oven",
+  hot: "While it is hot",
+  cold: "When it is cold",
+  serve: "At the table",
+  keep: "What is left",
 };
 
 export const ROW_NAMES: Readonly<Record<RowKind, string>> = {

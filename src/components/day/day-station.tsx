@@ -226,6 +226,16 @@ export function DayStation({
             onWanted={(_, at) => change({ wantedAt: localMinute(at) })}
           />
         )}
+        {cake !== null && cake.keep.length > 0 && wantedAt !== null && (
+          <div className="border-t-[1.5px] border-line px-6 py-4 max-sm:px-4">
+            <h3 className="font-semibold">What is left, as the recipe says</h3>
+            {cake.keep.map((text, index) => (
+              <p key={index} className="text-[15px]">
+                {text}
+              </p>
+            ))}
+          </div>
+        )}
       </section>
     </div>
   );

@@ -80,6 +80,23 @@ describe("changing a recipe", () => {
     expect(ownPart("p3")(used).parts[2]?.from).toBeUndefined();
   });
 
+  it("says when a step is done and what it is, and lets its words say it again", () => {
+    const first = (changed: RecipeDoc) => changed.parts[0]?.steps[0];
+    const said = changeStep("s1", { stage: "cold", kind: "rest", minutes: 20 })(doc);
+    expect(first(said)).toMatchObject({ stage: "cold", kind: "rest", minutes: 20 });
+    const again = changeStep("s1", { stage: undefined, kind: undefined, minutes: undefined })(said);
+    expect(first(again)).toEqual(first(doc));
+  });
+
+  it("takes a step that is put among those of another time to be done then", () => {
+    const told = changeStep("s2", { stage: "hot" })(changeStep("s1", { stage: "before" })(doc));
+    const after = move("steps", "p1", "s1", "s2")(told).parts[0]?.steps;
+    expect(after?.map(({ id, stage }) => [id, stage])).toEqual([
+      ["s2", "hot"],
+      ["s1", "hot"],
+    ]);
+  });
+
   it("changes, adds and takes out steps and parts; the last part stays", () => {
     expect(steps(addStep("p2")(doc))).toBe("s1 s2 | s3");
     expect(steps(removeStep("s1")(doc))).toBe("s2 | ");

@@ -63,8 +63,30 @@ export function move(
   return inPart(partId, (part) =>
     list === "lines"
       ? { ...part, lines: moved(part.lines, fromId, toId) }
-      : { ...part, steps: moved(part.steps, fromId, toId) },
+      : {
+          ...part,
+          steps: moved(part.steps, fromId, toId).map((step) =>
+            step.id === fromId
+              ? doneWhen(
+                  step,
+                  part.steps.find(({ id }) => id === toId),
+                )
+              : step,
+          ),
+        },
   );
+}
+
+/** A step put where another was is done when that one is. */
+const doneWhen = (step: Step, other: Step | undefined): Step =>
+  changed(step, { stage: other?.stage });
+
+type StepFields = { readonly [Field in keyof Omit<Step, "id">]?: Step[Field] | undefined };
+
+/** A step with other fields; what is undefined among them is by its words and its place again. */
+function changed(step: Step, fields: StepFields): Step {
+  const all: readonly (readonly [string, unknown])[] = Object.entries({ ...step, ...fields });
+  return Object.fromEntries(all.filter(([, value]) => value !== undefined)) as Step;
 }
 
 function moved<T extends { readonly id: string }>(
@@ -79,12 +101,13 @@ function moved<T extends { readonly id: string }>(
   return items.toSpliced(from, 1).toSpliced(to, 0, item);
 }
 
-export function changeStep(stepId: string, changes: Partial<Omit<Step, "id">>): Change {
+/** A step changed; what is undefined among the changes is by its words and its place again. */
+export function changeStep(stepId: string, changes: StepFields): Change {
   return (doc) => ({
     ...doc,
     parts: doc.parts.map((part) => ({
       ...part,
-      steps: part.steps.map((step) => (step.id === stepId ? { ...step, ...changes } : step)),
+      steps: part.steps.map((step) => (step.id === stepId ? changed(step, changes) : step)),
     })),
   });
 }

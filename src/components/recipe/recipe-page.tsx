@@ -357,7 +357,9 @@ export function RecipePage({
                     scaling={scaling}
                     measures={worked.measures}
                     units={units}
-                    onText={(stepId, text) => edit(changeStep(stepId, { text }), `step-${stepId}`)}
+                    onChange={(stepId, changes) =>
+                      edit(changeStep(stepId, changes), `step-${stepId}`)
+                    }
                     onAdd={() => edit(addStep(part.part.id))}
                     onRemove={(stepId) => edit(removeStep(stepId))}
                     onMove={(from, to) => edit(move("steps", part.part.id, from, to))}

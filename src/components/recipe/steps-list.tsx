@@ -1,19 +1,28 @@
 "use client";
 
-import { useState } from "react";
-import { Check, GripVertical, Pencil, Plus, Trash2 } from "lucide-react";
+import { Fragment, useState } from "react";
+import { GripVertical, Pencil, Plus, Trash2 } from "lucide-react";
 import type { Scaling } from "@/core/plan";
 import type { Amount, KitchenMeasures } from "@/core/measure";
-import { readStep, scaledRow, stepPieces, type PartFormula, type Step } from "@/core/recipe";
-import { gramsText, heatText, minutesText, STEP_NAMES, type Units } from "@/words";
+import {
+  readStep,
+  scaledRow,
+  stepPieces,
+  stepStages,
+  type PartFormula,
+  type Stage,
+  type Step,
+} from "@/core/recipe";
+import { gramsText, heatText, minutesText, STAGE_NAMES, STEP_NAMES, type Units } from "@/words";
 import { SortableList, useSortableRow } from "../frame/sortable-list";
+import { StepEditor, type StepChanges } from "./step-editor";
 
 type StepsListProps = {
   readonly part: PartFormula;
   readonly scaling: Scaling;
   readonly measures: KitchenMeasures;
   readonly units: Units;
-  readonly onText: (stepId: string, text: string) => void;
+  readonly onChange: (stepId: string, changes: StepChanges) => void;
   readonly onAdd: () => void;
   readonly onRemove: (stepId: string) => void;
   readonly onMove: (fromId: string, toId: string) => void;
@@ -25,7 +34,7 @@ export function StepsList({
   scaling,
   measures,
   units,
-  onText,
+  onChange,
   onAdd,
   onRemove,
   onMove,
@@ -37,6 +46,7 @@ export function StepsList({
     name: read.name,
     ingredient,
   }));
+  const stages = shownStages(part);
   const grams = new Map(
     part.rows.map((row) => [row.line.id, scaledRow(row, scaling, measures).shownG]),
   );
@@ -49,68 +59,62 @@ export function StepsList({
       >
         <ol className="divide-y-[1.5px] divide-line">
           {steps.map((step, index) => (
-            <StepRow key={step.id} step={step} number={index + 1}>
-              {editing === step.id ? (
-                <div className="flex flex-1 items-start gap-1.5">
-                  <textarea
-                    autoFocus
-                    className="field !py-1.5"
-                    rows={3}
-                    aria-label={`Step ${index + 1}`}
-                    value={step.text}
-                    onChange={(event) => onText(step.id, event.target.value)}
-                    maxLength={2000}
-                  />
-                  <button
-                    type="button"
-                    className="button !px-2.5"
-                    aria-label={`Done with step ${index + 1}`}
-                    onClick={() => setEditing(null)}
-                  >
-                    <Check size={17} aria-hidden />
-                  </button>
-                </div>
-              ) : (
-                <>
-                  <div className="min-w-0 flex-1">
-                    <p className="leading-snug">
-                      {stepPieces(step.text, lines).map((piece, at) => {
-                        const massG = piece.line === null ? null : (grams.get(piece.line) ?? null);
-                        return massG === null ? (
-                          <span key={at}>{piece.text}</span>
-                        ) : (
-                          <span key={at} className="font-semibold">
-                            {piece.text}{" "}
-                            <span className="text-[14px] font-normal whitespace-nowrap text-ink-2">
-                              ({gramsText(massG)})
-                            </span>
-                          </span>
-                        );
-                      })}
-                    </p>
-                    <StepMeta step={step} units={units} />
-                  </div>
-                  <div className="no-print flex shrink-0">
-                    <button
-                      type="button"
-                      className="flex size-8 items-center justify-center text-steel hover:text-ink"
-                      aria-label={`Change step ${index + 1}`}
-                      onClick={() => setEditing(step.id)}
-                    >
-                      <Pencil size={16} aria-hidden />
-                    </button>
-                    <button
-                      type="button"
-                      className="flex size-8 items-center justify-center text-steel hover:text-tomato"
-                      aria-label={`Take out step ${index + 1}`}
-                      onClick={() => onRemove(step.id)}
-                    >
-                      <Trash2 size={16} aria-hidden />
-                    </button>
-                  </div>
-                </>
+            <Fragment key={step.id}>
+              {stages !== null && stages[index] !== stages[index - 1] && (
+                <StageRow stage={stages[index] ?? "before"} />
               )}
-            </StepRow>
+              <StepRow step={step} number={index + 1}>
+                {editing === step.id ? (
+                  <StepEditor
+                    step={step}
+                    number={index + 1}
+                    stage={stages?.[index] ?? null}
+                    onChange={(changes) => onChange(step.id, changes)}
+                    onDone={() => setEditing(null)}
+                  />
+                ) : (
+                  <>
+                    <div className="min-w-0 flex-1">
+                      <p className="leading-snug">
+                        {stepPieces(step.text, lines).map((piece, at) => {
+                          const massG =
+                            piece.line === null ? null : (grams.get(piece.line) ?? null);
+                          return massG === null ? (
+                            <span key={at}>{piece.text}</span>
+                          ) : (
+                            <span key={at} className="font-semibold">
+                              {piece.text}{" "}
+                              <span className="text-[14px] font-normal whitespace-nowrap text-ink-2">
+                                ({gramsText(massG)})
+                              </span>
+                            </span>
+                          );
+                        })}
+                      </p>
+                      <StepMeta step={step} units={units} />
+                    </div>
+                    <div className="no-print flex shrink-0">
+                      <button
+                        type="button"
+                        className="flex size-8 items-center justify-center text-steel hover:text-ink"
+                        aria-label={`Change step ${index + 1}`}
+                        onClick={() => setEditing(step.id)}
+                      >
+                        <Pencil size={16} aria-hidden />
+                      </button>
+                      <button
+                        type="button"
+                        className="flex size-8 items-center justify-center text-steel hover:text-tomato"
+                        aria-label={`Take out step ${index + 1}`}
+                        onClick={() => onRemove(step.id)}
+                      >
+                        <Trash2 size={16} aria-hidden />
+                      </button>
+                    </div>
+                  </>
+                )}
+              </StepRow>
+            </Fragment>
           ))}
         </ol>
       </SortableList>
@@ -118,6 +122,27 @@ export function StepsList({
         <Plus size={17} aria-hidden /> Another step
       </button>
     </>
+  );
+}
+
+/**
+ * When each step is done, where that differs among them; a part besides the batter only knows it of
+ * steps that say so.
+ */
+function shownStages({ part: { role, steps } }: PartFormula): readonly Stage[] | null {
+  const isKnown = role === "batter" || steps.some(({ stage }) => stage !== undefined);
+  const stages = isKnown ? stepStages(steps) : [];
+  return stages.some((stage) => stage !== stages[0]) ? stages : null;
+}
+
+/** The steps below are done at this time; the oven is a thick line. */
+function StageRow({ stage }: { readonly stage: Stage }) {
+  return (
+    <li
+      className={`pt-3 pb-1 text-[13px] font-semibold ${stage === "oven" ? "border-t-4 !border-ink text-ink" : "text-ink-2"}`}
+    >
+      {STAGE_NAMES[stage]}
+    </li>
   );
 }
 

@@ -1,5 +1,12 @@
 import { NO_WORDS, type MethodStep, type RecipeWords } from "../day";
-import { readStep, type PartFormula, type Stage, type Step, type StepKind } from "../recipe";
+import {
+  readStep,
+  stepStages,
+  type PartFormula,
+  type Stage,
+  type Step,
+  type StepKind,
+} from "../recipe";
 
 /** A step that says a range takes the middle of it. */
 const middle = ({ low, high }: { readonly low: number; readonly high: number }): number =>
@@ -61,11 +68,6 @@ export function methodSteps(steps: readonly Step[], beaten: RegExp): readonly Me
 
 const sentence = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 
-/**
- * A bake shorter than this only browns a base or toasts; the cake's own comes later, minutes.
- * Judgement.
- */
-const LEAST_BAKE_MIN = 12;
 const OF_TINS = /\b(?:tins?|pans?|moulds?|molds?|cases|sheet|dish|skillet|ramekins?|tray|ring)\b/iu;
 
 /** Where steps of the recipe's own stand in the day. */
@@ -99,8 +101,12 @@ type Staged = { readonly step: Step; readonly kind: StepKind; readonly stage: St
  * others have theirs by their place.
  */
 export function stagedMethod({ part }: PartFormula, plans: PlansItself): StagedMethod {
-  const read = part.steps.map((step) => ({ ...readStep(step), step }));
-  const staged = withStages(read);
+  const stages = stepStages(part.steps);
+  const staged = part.steps.map((step, at) => ({
+    ...readStep(step),
+    step,
+    stage: stages[at] ?? "before",
+  }));
   const fillAt = staged.findLastIndex(({ kind, stage }) => kind === "fill" && stage === "before");
   const said = Object.fromEntries(
     Object.keys(NO_WORDS).map((word) => [word, [] as string[]]),
@@ -110,8 +116,7 @@ export function stagedMethod({ part }: PartFormula, plans: PlansItself): StagedM
     Step[]
   >;
   let warmUpMin: number | null = null;
-  for (const [at, { step, kind, stage }] of staged.entries()) {
-    const minutes = read[at]?.minutes ?? null;
+  for (const [at, { step, kind, stage, minutes }] of staged.entries()) {
     if (kind === "heat" && minutes !== null) warmUpMin = middle(minutes);
     const word = wordFor({ step, kind, stage }, at === fillAt, plans);
     if (word !== null) said[word].push(step.text);
@@ -122,25 +127,6 @@ export function stagedMethod({ part }: PartFormula, plans: PlansItself): StagedM
     Object.entries(said).map(([name, texts]) => [name, texts.join(" ")]),
   ) as RecipeWords;
   return { ...into, words, warmUpMin };
-}
-
-/** The stage of every step: its own, or by whether it stands before the bake, and before it cools. */
-function withStages(
-  read: readonly (ReturnType<typeof readStep> & { readonly step: Step })[],
-): readonly Staged[] {
-  const bakes = read.flatMap(({ kind, minutes, step }, at) =>
-    kind === "bake" && (step.stage ?? "oven") === "oven"
-      ? [{ at, isLong: minutes === null || minutes.high >= LEAST_BAKE_MIN }]
-      : [],
-  );
-  const bakeAt = (bakes.find(({ isLong }) => isLong) ?? bakes[0])?.at ?? read.length;
-  let isCooling = false;
-  return read.map(({ step, kind }, at) => {
-    const byPlace: Stage =
-      at < bakeAt ? "before" : at === bakeAt ? "oven" : isCooling ? "cold" : "hot";
-    if (at > bakeAt && kind === "cool") isCooling = true;
-    return { step, kind, stage: step.stage ?? byPlace };
-  });
 }
 
 /** Which of the program's own tasks a step speaks of; null where it is a task of its own. */

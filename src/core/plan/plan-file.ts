@@ -29,9 +29,12 @@ function toldAnswer(
   words: PlanWords,
 ): Result<ToldAnswer> {
   const { recipe } = request.input;
-  const { source: _, ...reference } = recipe.reference;
+  const { tins, ovenC } = recipe.reference;
   // Its day is an oven's but for what heats it and how long.
-  const asBaked = { ...request, input: { ...request.input, recipe: { ...recipe, reference } } };
+  const asBaked = {
+    ...request,
+    input: { ...request.input, recipe: { ...recipe, reference: { tins, ovenC } } },
+  };
   const plan = planCake(asBaked.input);
   if (!plan.ok) return plan;
   const day = dayAnswer(asBaked, plan.value, words, {

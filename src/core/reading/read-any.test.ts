@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { pantryOf } from "../pantry";
-import { readRecipe, type RecipeReading } from "../recipe";
+import { readRecipe, stepStages, type RecipeReading } from "../recipe";
 import { readAnyRecipe } from ".";
 
 const pantry = pantryOf();
@@ -100,5 +100,27 @@ describe("what can't be read", () => {
   it("is no reason to wait: a text longer than anybody tells is read by its lines", () => {
     const long = `Endless cake\n${"200 g flour\n".repeat(300)}${"and so it goes ".repeat(2500)}`;
     expect(read(long).doc.parts[0]?.lines).toHaveLength(300);
+  });
+});
+
+describe("a page with a list", () => {
+  const { doc } = read(
+    [
+      "Ferry lemon loaf",
+      "200 g butter",
+      "200 g sugar",
+      "4 eggs",
+      "200 g self-raising flour",
+      "1. Cream the butter and sugar.",
+      "2. Scrape into a 23 x 13 cm loaf tin and bake at 170 C for 50 minutes.",
+      "3. Leave in the tin for 10 minutes, then turn out.",
+      "4. When it is cold, drizzle with icing.",
+    ].join("\n"),
+  );
+
+  it("has a stage for each step that is done at one time", () => {
+    const steps = doc.parts[0]?.steps ?? [];
+    expect(steps.map(({ stage }) => stage)).toContain("hot");
+    expect(stepStages(steps)).toEqual(["before", "oven", "hot", "cold"]);
   });
 });

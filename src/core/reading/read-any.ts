@@ -44,7 +44,7 @@ export function readAnyRecipe(original: string, pantry: Pantry): Result<RecipeRe
     : { ...bakeTold(told), ...doc.bake, tins: tinsOf(doc.bake.tins, told) };
   const reading = isTold
     ? spokenReading({ ...doc, bake }, told)
-    : { doc: { ...doc, bake }, rows: listed.value.rows };
+    : { doc: { ...withStages(doc, told), bake }, rows: listed.value.rows };
   return good({ ...reading, problems: problemsOf(reading.doc, reading.rows, told.minutes) });
 }
 
@@ -122,6 +122,29 @@ function spokenReading(
   };
 }
 
+/**
+ * The steps of a page, each with its stage where all that is told in it is done at one; one that
+ * tells of several keeps what its place among the others says.
+ */
+function withStages(doc: RecipeDoc, told: ToldRecipe): RecipeDoc {
+  const clauses = told.steps.flatMap(({ clauses: of, stage, isStageSure }) =>
+    of.map(({ written }) => ({ written, stage, isSure: isStageSure })),
+  );
+  return {
+    ...doc,
+    parts: doc.parts.map((part) => ({
+      ...part,
+      steps: part.steps.map((step) => {
+        const own = clauses.filter(({ written }) => step.text.includes(written));
+        const [first] = own;
+        const isOne =
+          first !== undefined && own.every(({ stage, isSure }) => isSure && stage === first.stage);
+        return isOne ? { ...step, stage: first.stage } : step;
+      }),
+    })),
+  };
+}
+
 const capital = (name: string): string => name.charAt(0).toUpperCase() + name.slice(1);
 
 /** A step of fewer words than this goes on with what is told next. */
@@ -178,7 +201,7 @@ function partOf(
     steps: steps
       .filter(({ part }) => part === role)
       .toSorted((a, b) => order(a.stage) - order(b.stage))
-      .map(({ id, text }) => ({ id, text })),
+      .map(({ id, text, stage }) => ({ id, text, stage })),
   };
 }
 

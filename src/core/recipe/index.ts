@@ -60,6 +60,7 @@ export { madeAndUsed } from "./onto-cake";
 export { partRole } from "./part-role";
 export { mergedRecipe } from "./merge";
 export { withSharedPart } from "./shared-part";
+export { stepStages } from "./step-stages";
 export { durationsIn, heatIn, readStep, stepPieces } from "./step";
 export { applySwap, SWAP_IDS, swapsFor, undoSwap, type SwapEffect, type SwapId } from "./swap";
 export { tinsIn } from "./tins-in-text";
