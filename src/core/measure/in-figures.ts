@@ -42,8 +42,11 @@ const WORD = /\d+(?:[.,]\d+)?(?:\s*[/⁄]\s*\d+)?|[½¼¾⅓⅔⅛⅜⅝⅞]|\p{
  * cups`, `a cup and a quarter` `1.25 cup`, `twenty-five to thirty` `25 to 30`, `three fifty` `350`,
  * `half a dozen` `6`. All else, spaces too, stays as it is.
  * @example inFigures("an hour and a quarter").text // "1.25 hour"
+ * @example inFigures("1,350 kg").text // "1.350 kg"
  */
-export function inFigures(text: string): Figured {
+export function inFigures(written: string): Figured {
+  // Nobody weighs a thousand kilos: `1,350 kg` is one and a third.
+  const text = written.replaceAll(/(?<=\b\d),(?=\d{3}\s?(?:kg|kilos?|l|lit(?:re|er)s?)\b)/giu, ".");
   const words = [...text.matchAll(WORD)].map((match) => ({
     word: match[0].toLowerCase(),
     at: match.index,

@@ -1,6 +1,6 @@
 import { cupMl, good, spoonsMl, type Result } from "../measure";
 import type { Pantry } from "../pantry";
-import { pageLines } from "../recipe";
+import { isWideRange, pageLines, readStep, stepPieces, type FormulaRow } from "../recipe";
 import { readText, type ToldRecipe } from "../reading";
 import type { WorkedRecipe } from "./recipe-facts";
 import { workTold } from "./told-doc";
@@ -18,6 +18,7 @@ export function readingAnswer(text: string, pantry: Pantry): Result<ReadingAnswe
   const worked = workTold(reading, text, pantry);
   const rows = worked.formula.parts.flatMap(({ rows: each }) => each);
   const massOf = new Map(rows.map((row) => [row.line.id, row]));
+  const uses = usesOf(reading, rows);
   return good({
     recipes: 1,
     name: reading.name,
@@ -30,6 +31,11 @@ export function readingAnswer(text: string, pantry: Pantry): Result<ReadingAnswe
     fan: reading.heat?.isFan ?? false,
     minutes: reading.minutes === null ? null : [reading.minutes.low, reading.minutes.high],
     checkAtMin: reading.checkAtMin,
+    alternatives: reading.alternatives.map(({ tins, heat, minutes }) => ({
+      tins,
+      ovenC: heat === null ? null : Math.round(heat.tempC),
+      minutes: minutes === null ? null : [minutes.low, minutes.high],
+    })),
     measures: { cupMl: cupMl(worked.measures), tablespoonMl: spoonsMl(worked.measures).tbsp },
     lines: reading.lines.map((line, index) => {
       const row = massOf.get(`l${index}`);
@@ -39,22 +45,89 @@ export function readingAnswer(text: string, pantry: Pantry): Result<ReadingAnswe
         text: line.text,
         is: row?.ingredient?.name ?? line.text,
         massG: row?.massG ?? null,
-        doubts: line.isPartSure ? [] : ["part"],
+        doubts: [
+          ...(line.isPartSure ? [] : ["part"]),
+          ...(row === undefined || row.massG === null || isWideRange(row) ? ["weight"] : []),
+        ],
       };
     }),
-    steps: reading.steps.map((step) => ({
+    steps: reading.steps.map((step, index) => ({
       part: step.part,
       text: step.text,
       stage: step.stage,
+      action: readStep({ text: step.text }).kind,
+      uses: uses[index] ?? [],
       handsMin: step.handsMin,
       waitMin: step.waitMin,
       doubts: step.isStageSure ? [] : ["stage"],
     })),
     contains: worked.holds.allergens,
     cautions: cautionsOf(reading, worked),
-    doubts: [],
+    doubts: [...reading.doubts, ...(isKindSure(worked, reading) ? [] : ["kind" as const])].map(
+      (about) => ({ about, message: DOUBTS[about] }),
+    ),
     unread: [],
   });
+}
+
+type Use = { readonly line: number; readonly massG: number | null };
+
+/**
+ * The lines each step uses, by the names it says; how much of one is only known where no other step
+ * of its part speaks of it.
+ */
+function usesOf(
+  { steps, lines }: ToldRecipe,
+  rows: readonly FormulaRow[],
+): readonly (readonly Use[])[] {
+  const named = rows.map(({ line, ingredient, read, massG }) => {
+    const index = Number(line.id.slice(1));
+    return { id: line.id, index, ingredient, name: read.name, massG, part: lines[index]?.part };
+  });
+  const found = steps.map(({ text, part }) => {
+    const own = named.filter((line) => line.part === part);
+    const ids = new Set(stepPieces(text, own).map(({ line }) => line));
+    return own.filter(({ id }) => ids.has(id));
+  });
+  const timesUsed = (id: string): number =>
+    found.filter((used) => used.some((line) => line.id === id)).length;
+  return found.map((used) =>
+    used.map(({ id, index, massG }) => ({
+      line: index,
+      massG: timesUsed(id) === 1 ? massG : null,
+    })),
+  );
+}
+
+/** What each doubt says. */
+const DOUBTS: Readonly<Record<ToldRecipe["doubts"][number] | "kind", string>> = {
+  recipes: "There may be more than one recipe in this text.",
+  name: "The name is a guess.",
+  tins: "The tins are told without a size, in more ways than one, or not at all.",
+  heat: "The heat is told more than once, or not at all.",
+  minutes: "The minutes are told more than once, or not at all.",
+  check: "When to look first is read from one of several times.",
+  kind: "The kind of batter is a guess from what is in it.",
+};
+
+/** Kinds that what is in the batter, or what is done with it, leaves no doubt of. */
+const SURE_KINDS: readonly WorkedRecipe["kind"]["reason"][] = [
+  "cream-cheese",
+  "whipped-eggs-oil",
+  "muffin",
+  "oil",
+  "set",
+  "whites-only",
+];
+const CREAMS =
+  /\bcream(?:ed|ing)?\b(?! (?:cheese|of))|\bbeat\b[^.]*\bbutter\b[^.]*\bsugar\b|\bbutter and\b[^.]*\bsugar\b/iu;
+
+function isKindSure({ kind: { reason } }: WorkedRecipe, { steps }: ToldRecipe): boolean {
+  return (
+    SURE_KINDS.includes(reason) ||
+    (reason === "creamed" &&
+      steps.some(({ stage, text }) => stage === "before" && CREAMS.test(text)))
+  );
 }
 
 /** Cautions by the names of the file interface. */

@@ -15,25 +15,34 @@ const MOST_WORDS = 10;
 /** So much of a text is looked through for a name in the middle of a sentence. */
 const OPENING = 900;
 
+/** A name, and whether a line of its own gives it and says a cake. */
+export type ToldName = { readonly name: string | null; readonly isSure: boolean };
+
+const A_CAKE = new RegExp(String.raw`\b${CAKE}\b`, "iu");
+/** What stands over a page rather than a recipe. */
+const OVER_PAGES = /\b(?:page|card no|kitchens?|from the|weekly|sheet no|tin|two for)\b|\d/iu;
+
 /** The name a page gives: its first short line, else a cake it speaks of making; null for neither. */
-export function nameTold(rows: readonly PageRow[]): string | null {
+export function nameTold(rows: readonly PageRow[]): ToldName {
   const first = rows.find(({ kind, bare }) => kind !== "blank" && !isClutter(bare));
-  if (first === undefined) return null;
+  if (first === undefined) return { name: null, isSure: false };
   const words = wordsIn(first.bare);
-  if (words.length <= MOST_WORDS && first.kind !== "row")
-    return first.bare
+  if (words.length <= MOST_WORDS && first.kind !== "row") {
+    const name = first.bare
       .replace(/^(?:title|name|recipe(?: name)?)\s*:\s*/iu, "")
       .replace(/\s*\brecipe\s*$/iu, "")
       .replace(/[:.]\s*$/u, "");
+    return { name, isSure: A_CAKE.test(name) && !OVER_PAGES.test(name) };
+  }
   const opening = rows
     .map(({ bare }) => bare)
     .join(" ")
     .slice(0, OPENING);
-  for (const pattern of SAID) {
+  for (const [index, pattern] of SAID.entries()) {
     const found = pattern.exec(opening)?.[1];
-    if (found !== undefined) return found.trim();
+    if (found !== undefined) return { name: found.trim(), isSure: index === 0 };
   }
-  return null;
+  return { name: null, isSure: false };
 }
 
 function isClutter(bare: string): boolean {

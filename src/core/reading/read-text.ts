@@ -2,6 +2,7 @@
 import type { Pantry } from "../pantry";
 import { STAGES, type PageLine, type PartRole, type Stage } from "../recipe";
 import type { Chunk } from "./chunks";
+import { doubtsTold, type ToldDoubt } from "./doubts-told";
 import { layoutOf } from "./layout";
 import { linesTold, type PartedMention, type ToldLine } from "./lines-told";
 import { nameTold } from "./name-told";
@@ -11,7 +12,7 @@ import { placedChunks, placedMentions } from "./placed";
 import { labelled, type Labelled, type Weights } from "./sequence";
 import { stageFeatures } from "./stage-features";
 import { stepsOf, type StageTold, type ToldStep } from "./steps-told";
-import { tinSets } from "./tin-alternatives";
+import { tinSets, type ToldSet } from "./tin-alternatives";
 import type { ToldTin } from "./tins-told";
 import weights from "./weights.json";
 
@@ -22,6 +23,10 @@ export type ToldRecipe = ToldBake & {
   readonly tins: readonly (readonly ToldTin[])[];
   readonly lines: readonly ToldLine[];
   readonly steps: readonly ToldStep[];
+  /** The sets after the first, with what is told of baking in them. */
+  readonly alternatives: readonly ToldSet[];
+  /** What of it may be wrong, besides parts of lines and stages of steps. */
+  readonly doubts: readonly ToldDoubt[];
 };
 
 const LEARNT: Readonly<Record<"stage" | "part", Weights>> = weights;
@@ -49,10 +54,16 @@ export function readText(lines: readonly PageLine[], pantry: Pantry): ToldRecipe
   );
   const stageOf = (chunk: Chunk): Stage => stages.get(chunk)?.stage ?? "before";
   const mentions = parted(placedMentions(rows, chunks, stageOf));
+  const { name, isSure: isNameSure } = nameTold(rows);
+  const oven = ovenOf(chunks, stageOf);
+  const sets = tinSets(chunks, stageOf);
+  const tins = sets.map((set) => set.tins);
   return {
-    name: nameTold(rows),
-    ...ovenOf(chunks, stageOf),
-    tins: tinSets(chunks, stageOf),
+    name,
+    ...oven,
+    tins,
+    alternatives: sets.slice(1),
+    doubts: doubtsTold({ ...oven, tins, isNameSure }, chunks, stageOf),
     lines: linesTold(mentions),
     steps: stepsOf(chunks, partsOfChunks(mentions), stages),
   };

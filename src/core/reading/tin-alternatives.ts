@@ -1,14 +1,36 @@
+import { heatsTold, mainHeat, timesTold, type Amount, type ToldHeat } from "../measure";
 import type { Stage } from "../recipe";
 import type { Chunk } from "./chunks";
 import type { PlacedChunk } from "./stage-features";
 import { tinsTold, type ToldTin } from "./tins-told";
 
+/** Tins that are baked in together, with the heat and the minutes told after them in a breath. */
+export type ToldSet = {
+  readonly tins: readonly ToldTin[];
+  readonly heat: ToldHeat | null;
+  readonly minutes: Amount | null;
+};
+
+/** A set while it is put together: the words after its last tin, up to the next. */
+type OpenSet = { readonly tins: ToldTin[]; said: string };
+
 /** Tins told together are one set; those told with "or", or later, stand in its place. */
 export function tinSets(
   chunks: readonly PlacedChunk[],
   stageOf: (chunk: Chunk) => Stage,
-): readonly (readonly ToldTin[])[] {
-  const sets: ToldTin[][] = [];
+): readonly ToldSet[] {
+  return openSets(chunks, stageOf).map(({ tins, said }) => ({
+    tins,
+    heat: mainHeat(heatsTold(said, true)),
+    minutes: timesTold(said)[0]?.amount ?? null,
+  }));
+}
+
+function openSets(
+  chunks: readonly PlacedChunk[],
+  stageOf: (chunk: Chunk) => Stage,
+): readonly OpenSet[] {
+  const sets: OpenSet[] = [];
   const isBaked = (stage: Stage): boolean => stage === "before" || stage === "oven";
   const sentences = new Map<string, Chunk[]>();
   for (const { chunk, isRow } of chunks) {
@@ -21,9 +43,10 @@ export function tinSets(
     if (!of.some((chunk) => isBaked(stageOf(chunk)))) continue;
     const text = of.map((chunk) => chunk.text).join(" ");
     let last = -1;
-    for (const { tin, at, end } of tinsTold(text)) {
+    const told = tinsTold(text);
+    for (const [index, { tin, at, end }] of told.entries()) {
       const between = last < 0 ? "" : text.slice(last, at);
-      const isKnown = sets.some((set) => set.some((other) => isSameTin(other, tin)));
+      const isKnown = sets.some(({ tins }) => tins.some((other) => isSameTin(other, tin)));
       const isVague = sizesOf(tin) === 0;
       if (sets.length > 0 && (isKnown || isVague)) {
         last = end;
@@ -36,19 +59,22 @@ export function tinSets(
         !/\bor\b/u.test(between) &&
         between.length < 40;
       const set = isJoined ? sets.at(-1) : undefined;
-      if (set === undefined) sets.push([tin]);
-      else set.push(tin);
+      const said = text.slice(end, told[index + 1]?.at ?? text.length);
+      if (set === undefined) sets.push({ tins: [tin], said });
+      else {
+        set.tins.push(tin);
+        set.said = said;
+      }
       last = end;
     }
   }
   // A tin that is later told with its size is the one first named without.
   const [first, ...others] = sets;
-  const isVague = first?.length === 1 && first.every((tin) => sizesOf(tin) === 0);
+  const isVague = first?.tins.length === 1 && first.tins.every((tin) => sizesOf(tin) === 0);
+  const shape = first?.tins[0]?.shape;
   const sized =
-    others.find((set) => set[0]?.shape === first?.[0]?.shape) ??
-    (first?.[0]?.shape === "square" || first?.[0]?.shape === "dish" || first?.[0]?.shape === "cups"
-      ? others[0]
-      : undefined);
+    others.find(({ tins }) => tins[0]?.shape === shape) ??
+    (shape === "square" || shape === "dish" || shape === "cups" ? others[0] : undefined);
   return isVague && sized !== undefined ? [sized, ...others.filter((set) => set !== sized)] : sets;
 }
 
