@@ -70,6 +70,9 @@ const sentence = (words: string): string => words.charAt(0).toUpperCase() + word
 
 const OF_TINS = /\b(?:tins?|pans?|moulds?|molds?|cases|sheet|dish|skillet|ramekins?|tray|ring)\b/iu;
 
+const IN_ITS_TIN =
+  /^\W*(?:let|leave|rest|stand|cool)\b[^.;]*\bin (?:the|its|their) (?:tins?|pans?|moulds?|molds?|dish)\b[^.;]*\W*$/iu;
+
 /** Where steps of the recipe's own stand in the day. */
 const PLACES = ["steps", "filled", "hot", "cold", "serve", "keep"] as const;
 type Place = (typeof PLACES)[number];
@@ -147,6 +150,8 @@ function wordFor(
     case "cold":
       if (kind === "bake" && said === undefined) return "bake";
       if (kind === "cool" && (said === undefined || stage === "hot")) return "cool";
+      // The program's own cooling begins in the tin.
+      if (said === "hot" && kind === "rest" && IN_ITS_TIN.test(text)) return "cool";
       if (kind === "build" && plans.build) return "build";
       return kind === "finish" && plans.finish ? "finish" : null;
     case "serve":

@@ -99,6 +99,16 @@ describe("a plan of a recipe's text alone", () => {
     expect(hangs?.stage).toBe("hot");
   });
 
+  it("says what stays in its tin with the turning out, not after it", () => {
+    const { tasks: told } = answered(
+      TOPPING_FIRST.replace(
+        "10 minutes, then turn out and brush",
+        "10 minutes. Turn out and brush",
+      ),
+    );
+    expect(saying(told, "Leave in the tin for 10 minutes").text).toBe("Turn out the cake");
+  });
+
   it("lets what is given stand over what is told", () => {
     const given = answered(TOPPING_FIRST, {
       tins: [{ shape: "rectangle", lengthMm: 330, widthMm: 229, depthMm: 51 }],

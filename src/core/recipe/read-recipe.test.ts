@@ -487,6 +487,21 @@ describe("steps", () => {
     expect(mentioned("Fold the flour into the eggs.")).toEqual(["l1", "l2"]);
   });
 
+  it("give no line's weight to another kind of it, nor to what says its own amount", () => {
+    const lines = [
+      { id: "l1", name: "caster sugar", ingredient: PANTRY.byId.get("caster-sugar") ?? null },
+      { id: "l2", name: "butter", ingredient: PANTRY.byId.get("unsalted-butter") ?? null },
+    ];
+    const mentioned = (text: string): readonly string[] =>
+      stepPieces(text, lines).flatMap(({ line }) => (line === null ? [] : [line]));
+    expect(mentioned("Dust with icing sugar.")).toEqual([]);
+    expect(mentioned("Stir in the peanut butter.")).toEqual([]);
+    expect(mentioned("Strew 20 g sugar over it.")).toEqual([]);
+    expect(mentioned("Strew 2 tbsp of soft butter over it.")).toEqual([]);
+    expect(mentioned("Beat the caster sugar with the butter.")).toEqual(["l1", "l2"]);
+    expect(mentioned("Beat for 5 minutes with the sugar.")).toEqual(["l1"]);
+  });
+
   it("minutes of several kinds are found in order", () => {
     expect(durationsIn("1 hour 10 minutes, then 30 seconds, then 5-10 mins")).toEqual([
       { low: 70, high: 70 },

@@ -161,7 +161,9 @@ export function stepPieces(
     if (
       hit === undefined ||
       first === undefined ||
-      isOtherSense(hit.words, tokens[index + length]?.word ?? "")
+      isOtherSense(hit.words, tokens[index + length]?.word ?? "") ||
+      OWN_AMOUNT.test(text.slice(0, first.at)) ||
+      isOtherKind(tokens[index - 1]?.word ?? "", hit.id, names)
     )
       continue;
     const last = tokens[index + length - 1] ?? first;
@@ -181,6 +183,25 @@ function isRunAt(
 ): boolean {
   return words.split(" ").every((word, offset) => tokens[start + offset]?.word === word);
 }
+
+/** An amount of its own right before it: a step that says how much needs no line to say it. */
+const OWN_AMOUNT =
+  /\d[\d.,/]*\s?(?:g|kg|ml|l|oz|lb|tsp|tbsp|teaspoons?|tablespoons?|cups?|spoons?)\s+(?:of\s+)?(?:\p{L}+\s+)?$/iu;
+/** Words that make another thing of what follows: icing sugar is none of the caster sugar. */
+const OTHER_KINDS = new Set(
+  "icing powdered confectioner confectioners caster castor granulated brown muscovado demerara palm coconut vanilla peanut almond hazelnut rice corn gram semolina ground cocoa double whipping whipped soured sour clotted ice condensed evaporated".split(
+    " ",
+  ),
+);
+
+/** Whether the word before a mention makes it something that this line is not. */
+const isOtherKind = (
+  before: string,
+  id: string,
+  names: readonly { readonly id: string; readonly words: string }[],
+): boolean =>
+  OTHER_KINDS.has(before) &&
+  !names.some((name) => name.id === id && name.words.split(" ").includes(before));
 
 /** "Flour the tin" is something to do, and "egg whites" are not the eggs. */
 function isOtherSense(words: string, next: string): boolean {
