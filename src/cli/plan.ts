@@ -3,6 +3,7 @@ import { buildRemarkText } from "@/words/finishing";
 import { planFileAnswer } from "@/core/plan";
 import type { Issue, Result } from "@/core/measure";
 import { doingText } from "@/words/day";
+import { READ_DOUBTS } from "@/words/read-doubts";
 import { cautionText, issueText, METRIC, remarkText } from "@/words";
 
 /** Exit code for a request that can't be used. */
@@ -63,6 +64,7 @@ const answer = settled(
     built: (remark) => buildRemarkText(remark, METRIC),
     remark: (remark) => remarkText(remark, METRIC),
     doing: (doing) => doingText(doing, METRIC),
+    doubt: (about) => READ_DOUBTS[about],
   }),
 );
 process.stdout.write(`${JSON.stringify(answer, null, 2)}\n`);

@@ -16,6 +16,7 @@ const minutes = {
   notPastMin: number,
 };
 
+const doubtSaid = z.strictObject({ about: z.string(), message: z.string() });
 const saying = z.strictObject({ code: z.string(), text: z.string() });
 
 /**
@@ -218,6 +219,8 @@ export const AnswerSchema = z.strictObject({
   contains: z.array(z.enum(ALLERGENS)),
   cautions: z.array(saying),
   remarks: z.array(saying),
+  /** What of its recipe's text may have been read wrongly. */
+  doubts: z.optional(z.array(doubtSaid)),
 });
 
 export type Answer = z.infer<typeof AnswerSchema>;
@@ -232,6 +235,7 @@ export const ToldAnswerSchema = z.strictObject({
   day: AnswerSchema.shape.day,
   contains: AnswerSchema.shape.contains,
   cautions: AnswerSchema.shape.cautions,
+  doubts: AnswerSchema.shape.doubts,
 });
 export type ToldAnswer = z.infer<typeof ToldAnswerSchema>;
 

@@ -26,5 +26,5 @@ export {
 export type { Remark } from "./remarks";
 export { type CakeRequest, workRequest } from "./request";
 export { type ServedCake, serveDetail, type ServeDetail } from "./serve-detail";
-export { readingAnswer } from "./reading-answer";
+export { type ReadDoubt, readingAnswer } from "./reading-answer";
 export { planFileAnswer } from "./plan-file";

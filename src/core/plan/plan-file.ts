@@ -1,30 +1,39 @@
 import { recipeCautions } from "../caution";
 import { good, type Result } from "../measure";
+import type { ToldRecipe } from "../reading";
 import { planAnswer } from "./answer";
 import { dayAnswer } from "./answer-day";
 import type { Answer, PlanWords, ToldAnswer } from "./answer-schema";
 import { planCake } from "./plan";
+import type { ReadDoubt } from "./reading-answer";
 import { workRequest, type CakeRequest } from "./request";
-import { parsePlanFile, type PlanFile } from "./text-request";
+import { parsePlanFile } from "./text-request";
+
+/** The words of an answer to a file, which may be a text in doubt. */
+type FileWords = PlanWords & { readonly doubt: (about: ReadDoubt) => string };
 
 /**
  * The answer to a request from a file. A text whose cake is baked in a pot or a microwave is planned
  * as it is told, in its own vessel; nothing of it is forecast.
  */
-export function planFileAnswer(file: unknown, words: PlanWords): Result<Answer | ToldAnswer> {
+export function planFileAnswer(file: unknown, words: FileWords): Result<Answer | ToldAnswer> {
   const asked = parsePlanFile(file);
   if (!asked.ok) return asked;
   const { input, told } = asked.value;
   const request = workRequest(input);
   const { source = "oven" } = input.recipe.reference;
-  if (source !== "oven" && told !== null) return toldAnswer(request, told, source, words);
+  const doubts = told?.doubts.map((about) => ({ about, message: words.doubt(about) }));
+  const withDoubts = <T extends object>(answer: Result<T>): Result<T> =>
+    answer.ok && doubts !== undefined ? good({ ...answer.value, doubts }) : answer;
+  if (source !== "oven" && told?.isInOwnTins === true)
+    return withDoubts(toldAnswer(request, told.recipe, source, words));
   const plan = planCake(request.input);
-  return plan.ok ? planAnswer(plan.value, request, words) : plan;
+  return plan.ok ? withDoubts(planAnswer(plan.value, request, words)) : plan;
 }
 
 function toldAnswer(
   request: CakeRequest,
-  { minutes }: NonNullable<PlanFile["told"]>,
+  { minutes }: ToldRecipe,
   source: ToldAnswer["source"] & ("closed-pot" | "microwave"),
   words: PlanWords,
 ): Result<ToldAnswer> {

@@ -1,7 +1,7 @@
 import { cupMl, good, spoonsMl, type Result } from "../measure";
 import type { Pantry } from "../pantry";
 import { isWideRange, pageLines, readStep, stepPieces, type FormulaRow } from "../recipe";
-import { readText, type ToldRecipe } from "../reading";
+import { readText, type ToldDoubt, type ToldRecipe } from "../reading";
 import type { WorkedRecipe } from "./recipe-facts";
 import { workTold } from "./told-doc";
 
@@ -12,8 +12,15 @@ type ReadingAnswer = Readonly<Record<string, unknown>>;
 const KIND_NAMES_OUT: Readonly<Record<string, string>> = { "set-pudding": "pudding" };
 const SHELLS: Readonly<Record<string, string>> = { "closed-pot": "pot" };
 
-/** A text's reading with what follows from it, as the file interface has it. */
-export function readingAnswer(text: string, pantry: Pantry): Result<ReadingAnswer> {
+/**
+ * A text's reading with what follows from it, as the file interface has it.
+ * @param doubt what a doubt says
+ */
+export function readingAnswer(
+  text: string,
+  pantry: Pantry,
+  doubt: (about: ReadDoubt) => string,
+): Result<ReadingAnswer> {
   const reading = readText(pageLines(text), pantry);
   const worked = workTold(reading, text, pantry);
   const rows = worked.formula.parts.flatMap(({ rows: each }) => each);
@@ -63,9 +70,7 @@ export function readingAnswer(text: string, pantry: Pantry): Result<ReadingAnswe
     })),
     contains: worked.holds.allergens,
     cautions: cautionsOf(reading, worked),
-    doubts: [...reading.doubts, ...(isKindSure(worked, reading) ? [] : ["kind" as const])].map(
-      (about) => ({ about, message: DOUBTS[about] }),
-    ),
+    doubts: doubtsOf(reading, worked).map((about) => ({ about, message: doubt(about) })),
     unread: [],
   });
 }
@@ -99,16 +104,8 @@ function usesOf(
   );
 }
 
-/** What each doubt says. */
-const DOUBTS: Readonly<Record<ToldRecipe["doubts"][number] | "kind", string>> = {
-  recipes: "There may be more than one recipe in this text.",
-  name: "The name is a guess.",
-  tins: "The tins are told without a size, in more ways than one, or not at all.",
-  heat: "The heat is told more than once, or not at all.",
-  minutes: "The minutes are told more than once, or not at all.",
-  check: "When to look first is read from one of several times.",
-  kind: "The kind of batter is a guess from what is in it.",
-};
+/** What of a text's reading may be wrong; the kind follows from all of it. */
+export type ReadDoubt = ToldDoubt | "kind";
 
 /** Kinds that what is in the batter, or what is done with it, leaves no doubt of. */
 const SURE_KINDS: readonly WorkedRecipe["kind"]["reason"][] = [
@@ -121,6 +118,12 @@ const SURE_KINDS: readonly WorkedRecipe["kind"]["reason"][] = [
 ];
 const CREAMS =
   /\bcream(?:ed|ing)?\b(?! (?:cheese|of))|\bbeat\b[^.]*\bbutter\b[^.]*\bsugar\b|\bbutter and\b[^.]*\bsugar\b/iu;
+
+/** All that may be wrong of a text's reading. */
+export const doubtsOf = (told: ToldRecipe, worked: WorkedRecipe): readonly ReadDoubt[] => [
+  ...told.doubts,
+  ...(isKindSure(worked, told) ? [] : (["kind"] as const)),
+];
 
 function isKindSure({ kind: { reason } }: WorkedRecipe, { steps }: ToldRecipe): boolean {
   return (

@@ -11,6 +11,7 @@ const WORDS = {
   built: () => "",
   remark: () => "",
   doing: (doing: Parameters<typeof doingText>[0]) => doingText(doing, METRIC),
+  doubt: (about: string) => about,
 };
 
 function answered(text: string, rest: object = DAY) {
@@ -135,6 +136,8 @@ describe("a plan of a recipe's text alone", () => {
     const bare = answered("Cake. 200 g flour, 200 g sugar, 200 g butter, 4 eggs. Mix and bake.");
     expect(bare.input.tins).toHaveLength(1);
     expect(bare.answer.fill.tins[0]?.batterG).toBeGreaterThan(500);
+    const doubted = bare.answer.doubts?.map(({ about }) => about);
+    expect(doubted).toEqual(expect.arrayContaining(["tins", "heat", "minutes"]));
   });
 
   it("plans a mug of the microwave as it is told, and forecasts nothing", () => {

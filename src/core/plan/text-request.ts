@@ -20,6 +20,8 @@ import {
 } from "../reading";
 import type { Tin } from "../tin";
 import { parseCakeInput, TextInputSchema, type CakeInput, type TextInput } from "./input";
+import { doubtsOf, type ReadDoubt } from "./reading-answer";
+import type { WorkedRecipe } from "./recipe-facts";
 import { workTold } from "./told-doc";
 
 /** Where a text names no heat or no tin: what is usual, so that there is a plan to mend. */
@@ -38,8 +40,15 @@ const USUAL_TINS: Readonly<Record<ToldTin["shape"], Tin>> = {
   dish: { shape: "rectangle", lengthMm: 330, widthMm: 229, depthMm: 51 },
 };
 
-/** A request from a file; what its text tells, where its recipe is one and it asks for no tins. */
-export type PlanFile = { readonly input: CakeInput; readonly told: ToldRecipe | null };
+/** A request from a file; where its recipe is a text, what that tells. */
+export type PlanFile = { readonly input: CakeInput; readonly told: ToldFile | null };
+
+/** What a request's text tells, what of that may be wrong, and whether it asks for other tins. */
+type ToldFile = {
+  readonly recipe: ToldRecipe;
+  readonly doubts: readonly ReadDoubt[];
+  readonly isInOwnTins: boolean;
+};
 
 /**
  * A request from a file, with lines and steps or with the recipe's text alone, or the first thing
@@ -49,14 +58,20 @@ export function parsePlanFile(file: unknown): Result<PlanFile> {
   if (!hasText(file)) return withTold(parseCakeInput(file), null);
   const asked = parseWith(TextInputSchema, file);
   if (!asked.ok) return asked;
-  const told = readText(pageLines(asked.value.recipe.text), pantryOf());
-  return withTold(
-    parseCakeInput(inputFromText(asked.value, told)),
-    asked.value.tins === undefined ? told : null,
-  );
+  const {
+    recipe: { text, ...given },
+    ...rest
+  } = asked.value;
+  const told = readText(pageLines(text), pantryOf());
+  const worked = workTold(told, text, pantryOf());
+  return withTold(parseCakeInput(inputFromText({ given, ...rest }, told, worked)), {
+    recipe: told,
+    doubts: doubtsOf(told, worked),
+    isInOwnTins: rest.tins === undefined,
+  });
 }
 
-const withTold = (input: Result<CakeInput>, told: ToldRecipe | null): Result<PlanFile> =>
+const withTold = (input: Result<CakeInput>, told: ToldFile | null): Result<PlanFile> =>
   input.ok ? good({ input: input.value, told }) : input;
 
 function hasText(input: unknown): boolean {
@@ -67,10 +82,14 @@ function hasText(input: unknown): boolean {
 
 /** A request whose recipe is a text, with what the text says put where nothing was given. */
 function inputFromText(
-  { recipe: { text, ...given }, tins, ...rest }: TextInput,
+  {
+    given,
+    tins,
+    ...rest
+  }: Omit<TextInput, "recipe"> & { readonly given: Omit<TextInput["recipe"], "text"> },
   told: ToldRecipe,
+  { measures, kind }: WorkedRecipe,
 ): CakeInput {
-  const { measures, kind } = workTold(told, text, pantryOf());
   const { tbsp, tsp } = spoonsMl(measures);
   const reference = given.reference ?? referenceTold(told);
   const stepsFor = stepsByPart(told);
