@@ -6,6 +6,7 @@ import { stretchOf, type BakeInside, type Minutes } from "@/core/bake";
 import { bareHeatText, heatText, minutesText, type Units } from "@/words";
 import { Axis } from "../chart/axis";
 import { ChartFrame, type Plot } from "../chart/chart-frame";
+import { Rule } from "../chart/rule";
 
 /** A curve that was, to compare with. */
 export type Ghost = {
@@ -117,11 +118,9 @@ export const BakeChart = memo(function BakeChart({
             format={(tempC) => bareHeatText(tempC, units)}
             hasGrid
           />
-          <line
-            x1={plot.left}
-            x2={plot.right}
-            y1={plot.y(doneC)}
-            y2={plot.y(doneC)}
+          <Rule
+            plot={plot}
+            y={doneC}
             className="stroke-leaf"
             strokeWidth="1.5"
             strokeDasharray="5 3"
@@ -181,19 +180,10 @@ export const BakeChart = memo(function BakeChart({
               middle
             </text>
           )}
-          <line
-            x1={plot.x(minutes.likelyMin)}
-            x2={plot.x(minutes.likelyMin)}
-            y1={plot.top}
-            y2={plot.bottom}
-            className="stroke-ink"
-            strokeWidth="2"
-          />
-          <line
-            x1={plot.x(minutes.doorShutUntilMin)}
-            x2={plot.x(minutes.doorShutUntilMin)}
-            y1={plot.top}
-            y2={plot.bottom}
+          <Rule plot={plot} x={minutes.likelyMin} className="stroke-ink" strokeWidth="2" />
+          <Rule
+            plot={plot}
+            x={minutes.doorShutUntilMin}
             className="stroke-ink-2"
             strokeWidth="1.25"
             strokeDasharray="3 3"

@@ -5,6 +5,7 @@ import type { CoreCurve, CoreReading, Minutes, Refit } from "@/core/bake";
 import { bareHeatText, heatText, minutesText, type Units } from "@/words";
 import { Axis } from "../chart/axis";
 import { ChartFrame, type Plot } from "../chart/chart-frame";
+import { Rule } from "../chart/rule";
 
 /** Letters and lines that are read from a step away, on the dark. */
 const DEEP = "text-[17px] text-deep-text [&_.domain]:stroke-white";
@@ -68,19 +69,10 @@ export function ProbeCurve({
           >
             likely {minutesText(refit.likelyMin)}
           </text>
-          <line
-            x1={plot.x(refit.likelyMin)}
-            x2={plot.x(refit.likelyMin)}
-            y1={plot.top}
-            y2={plot.bottom}
-            className="stroke-yolk"
-            strokeWidth="3"
-          />
-          <line
-            x1={plot.left}
-            x2={plot.right}
-            y1={plot.y(doneC)}
-            y2={plot.y(doneC)}
+          <Rule plot={plot} x={refit.likelyMin} className="stroke-yolk" strokeWidth="3" />
+          <Rule
+            plot={plot}
+            y={doneC}
             className="stroke-deep-leaf"
             strokeWidth="2"
             strokeDasharray="6 4"
@@ -115,14 +107,7 @@ export function ProbeCurve({
           {now !== undefined && (
             <circle cx={plot.x(now.minute)} cy={plot.y(now.tempC)} r="7" className="fill-white" />
           )}
-          <line
-            x1={plot.x(Math.min(minute, last))}
-            x2={plot.x(Math.min(minute, last))}
-            y1={plot.top}
-            y2={plot.bottom}
-            className="stroke-white"
-            strokeWidth="2"
-          />
+          <Rule plot={plot} x={Math.min(minute, last)} className="stroke-white" strokeWidth="2" />
           <Axis
             plot={plot}
             side="left"

@@ -4,6 +4,7 @@ import { line } from "d3-shape";
 import { ovenOffset, type OvenReading } from "@/core/bake";
 import { Axis } from "../chart/axis";
 import { ChartFrame, type Plot } from "../chart/chart-frame";
+import { Rule } from "../chart/rule";
 import { bareHeatText, heatStepText, type Units } from "@/words";
 
 const STEP_C = 2.5;
@@ -48,14 +49,7 @@ export function OffsetChart({
       {(plot) => (
         <>
           <Axis plot={plot} side="left" values={plot.y.ticks(8)} format={difference} hasGrid />
-          <line
-            x1={plot.left}
-            x2={plot.right}
-            y1={plot.y(0)}
-            y2={plot.y(0)}
-            className="stroke-ink-2"
-            strokeWidth="1.5"
-          />
+          <Rule plot={plot} y={0} className="stroke-ink-2" strokeWidth="1.5" />
           <text
             x={plot.right}
             y={plot.y(0) - 6}
