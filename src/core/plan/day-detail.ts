@@ -1,6 +1,6 @@
 import { KIND_FACTS } from "../kind";
 import { shelfPieces, shelfPlan } from "../bake";
-import { NO_WORDS, SOFT_BUTTER, type DayCake } from "../day";
+import { NO_WORDS, SOFT_BUTTER, type DayCake, type RecipeWords } from "../day";
 import { POUR_WINDOWS } from "../finish";
 import { batterPart, type Formula, type FormulaRow, type PartFormula, type Step } from "../recipe";
 import { coolDetail } from "./cool-detail";
@@ -27,6 +27,16 @@ function preparesOf({ rows, part }: PartFormula): DayCake["prepares"] {
   });
 }
 
+/** What the batter's steps say of filling and coating, and after it what those of the parts do. */
+const withWords = (
+  words: RecipeWords,
+  { build, finish }: Pick<RecipeWords, "build" | "finish">,
+): RecipeWords => ({
+  ...words,
+  build: `${words.build} ${build}`.trim(),
+  finish: `${words.finish} ${finish}`.trim(),
+});
+
 /** The batter with what is done to its cake, in the order of the day's stages. */
 const withSteps = (batter: PartFormula, steps: readonly Step[]): PartFormula => ({
   ...batter,
@@ -50,7 +60,7 @@ export function dayCake(
     (sum, { cakes, tiers }) => sum + cakes * tiers.reduce((own, { layers }) => own + layers - 1, 0),
     0,
   );
-  const { parts, onto } = partsOfDay(plan, plan.scale, formula, made);
+  const { parts, onto, words: said } = partsOfDay(plan, plan.scale, formula, made, gaps > 0);
   const plans = {
     soften: SOFT_BUTTER.includes(mix.kind),
     build: gaps > 0,
@@ -109,7 +119,7 @@ export function dayCake(
     coldSteps: methodSteps(stages?.cold ?? [], BY_MACHINE),
     serveSteps: methodSteps(stages?.serve ?? [], BY_MACHINE),
     keep: stages?.keep.map(({ text }) => text) ?? [],
-    words: stages?.words ?? NO_WORDS,
+    words: withWords(stages?.words ?? NO_WORDS, said),
     floorPieces: laid("floor"),
     keptCold:
       plan.keeping.because === null ? null : plan.keeping.because === "kind" ? "cake" : "finish",

@@ -1,4 +1,4 @@
-import { MADE, type DayPart, type Made, type OwnPart } from "../day";
+import { MADE, type DayPart, type Made, type OwnPart, type RecipeWords } from "../day";
 import { madeAndUsed, spoilsInRoom, type Formula, type PartFormula, type Step } from "../recipe";
 import { BEATEN, methodSteps } from "./method";
 import type { CakePlan } from "./plan";
@@ -7,8 +7,15 @@ import type { CakePlan } from "./plan";
 export type PartsMade = { readonly part: string; readonly fillingPart: string };
 export const USUAL_WAYS: PartsMade = { part: "", fillingPart: "" };
 
-/** What is made besides the batter, and what the recipe's steps do with it to the cake. */
-type PartsOfDay = { readonly parts: readonly DayPart[]; readonly onto: readonly Step[] };
+/**
+ * What is made besides the batter, and what the recipe's steps do with it to the cake: as tasks of
+ * their own, or as the words of filling and coating, which the day has by itself.
+ */
+type PartsOfDay = {
+  readonly parts: readonly DayPart[];
+  readonly onto: readonly Step[];
+  readonly words: Pick<RecipeWords, "build" | "finish">;
+};
 
 /** What comes after the oven. */
 const AFTER_OVEN: readonly Step["stage"][] = ["hot", "cold", "serve", "keep"];
@@ -22,6 +29,7 @@ export function partsOfDay(
   scale: number,
   formula: Formula | null,
   made: PartsMade,
+  hasGaps: boolean,
 ): PartsOfDay {
   const ownOf = (part: PartFormula | undefined, massG: number | null): OwnPart | null => {
     const steps = part === undefined ? [] : madeAndUsed(part.part.steps).made;
@@ -56,10 +64,11 @@ export function partsOfDay(
     ];
   });
   const used = new Set(ofPlan.flatMap(({ own }) => own?.id ?? []));
-  /** What the plan makes in its place: a frosting of its own, or a filling. */
-  const isReplaced = ({ part: { role } }: PartFormula): boolean =>
-    (role === "frosting" && ofPlan.some(({ goes }) => goes === "over")) ||
-    (role === "filling" && ofPlan.some(({ goes }) => goes === "inside"));
+  /** Whether the plan makes something else in its place: a frosting of its own, or a filling. */
+  const isReplaced = ({ part: { role, id } }: PartFormula): boolean =>
+    !used.has(id) &&
+    ((role === "frosting" && ofPlan.some(({ goes }) => goes === "over")) ||
+      (role === "filling" && ofPlan.some(({ goes }) => goes === "inside")));
   const besides = parts.filter(({ part: { role, id } }) => role !== "batter" && !used.has(id));
   const ofRecipe = besides.flatMap((part): readonly DayPart[] => {
     const goes = placeOf(part);
@@ -68,10 +77,23 @@ export function partsOfDay(
       ? []
       : [{ goes, what: null, own, spoils: spoilsInRoom(part) }];
   });
-  const onto = parts
+  const placeInPlan = (id: string): DayPart["goes"] | undefined =>
+    ofPlan.find(({ own }) => own?.id === id)?.goes;
+  const put = parts
     .filter((part) => part.part.role !== "batter" && !isReplaced(part))
-    .flatMap(({ part }) => madeAndUsed(part.steps).onto);
-  return { parts: [...ofPlan, ...ofRecipe], onto };
+    .map(({ part }) => ({ goes: placeInPlan(part.id), steps: madeAndUsed(part.steps).onto }));
+  const isSaid = ({ goes }: (typeof put)[number]): boolean =>
+    goes === "over" || (goes === "inside" && hasGaps);
+  const saidOf = (place: DayPart["goes"]): string =>
+    put
+      .filter((each) => isSaid(each) && each.goes === place)
+      .flatMap(({ steps }) => steps.map(({ text }) => text))
+      .join(" ");
+  return {
+    parts: [...ofPlan, ...ofRecipe],
+    onto: put.filter((each) => !isSaid(each)).flatMap(({ steps }) => steps),
+    words: { build: saidOf("inside"), finish: saidOf("over") },
+  };
 }
 
 /**
