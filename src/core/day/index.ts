@@ -14,7 +14,7 @@ export { isKeptCold, MADE, type Made } from "./making";
 export { type DayRequest, dueOf } from "./activity-network";
 export { isOvernight, localMinute } from "./nights";
 export { type Schedule, scheduleDay } from "./schedule";
-export { idInDay, nameInCake } from "./task-list";
+export { idInDay, nameInCake, STEP_MIN } from "./task-list";
 export {
   type Doing,
   goingOf,

@@ -1,4 +1,5 @@
 import { NO_WORDS, type MethodStep, type RecipeWords } from "../day";
+import { middle, type Amount } from "../measure";
 import {
   readStep,
   stepStages,
@@ -8,9 +9,8 @@ import {
   type StepKind,
 } from "../recipe";
 
-/** A step that says a range takes the middle of it. */
-const middle = ({ low, high }: { readonly low: number; readonly high: number }): number =>
-  Math.max(1, Math.round((low + high) / 2));
+/** A step that says a range takes the middle of it, in whole minutes. */
+const wholeMinutes = (amount: Amount): number => Math.max(1, Math.round(middle(amount)));
 /**
  * Beaten by the machine, by its words; batters that are only stirred need it where a step names it.
  */
@@ -36,9 +36,9 @@ export function methodSteps(steps: readonly Step[], beaten: RegExp): readonly Me
     const { kind, minutes, wait, waitText, tempC } = readStep(step);
     const plain = { text: step.text, usesMixer: false, ovenC: null };
     if (isAhead(kind, step.text) && minutes !== null)
-      return [{ ...plain, minutes: middle(minutes), isWait: true }];
+      return [{ ...plain, minutes: wholeMinutes(minutes), isWait: true }];
     if (wait !== null && (kind === "rest" || kind === "cool") && WAITS_AT_ONCE.test(step.text))
-      return [{ ...plain, minutes: middle(wait), isWait: true }];
+      return [{ ...plain, minutes: wholeMinutes(wait), isWait: true }];
     const waits: readonly MethodStep[] =
       wait === null
         ? []
@@ -46,7 +46,7 @@ export function methodSteps(steps: readonly Step[], beaten: RegExp): readonly Me
             {
               ...plain,
               text: sentence(waitText ?? step.text),
-              minutes: middle(wait),
+              minutes: wholeMinutes(wait),
               isWait: true,
             },
           ];
@@ -54,7 +54,7 @@ export function methodSteps(steps: readonly Step[], beaten: RegExp): readonly Me
     return [
       {
         ...plain,
-        minutes: minutes === null ? null : middle(minutes),
+        minutes: minutes === null ? null : wholeMinutes(minutes),
         isWait: isToasted,
         usesMixer:
           kind !== "melt" &&
@@ -120,7 +120,7 @@ export function stagedMethod({ part }: PartFormula, plans: PlansItself): StagedM
   >;
   let warmUpMin: number | null = null;
   for (const [at, { step, kind, stage, minutes }] of staged.entries()) {
-    if (kind === "heat" && minutes !== null) warmUpMin = middle(minutes);
+    if (kind === "heat" && minutes !== null) warmUpMin = wholeMinutes(minutes);
     const word = wordFor({ step, kind, stage }, at === fillAt, plans);
     if (word !== null) said[word].push(step.text);
     else if (stage === "before") into[fillAt >= 0 && at > fillAt ? "filled" : "steps"].push(step);

@@ -1,4 +1,5 @@
-import { cupMl, eggWeight, good, middle, parseWith, spoonsMl, type Result } from "../measure";
+import { STEP_MIN } from "../day";
+import { cupMl, eggWeight, good, parseWith, spoonsMl, type Result } from "../measure";
 import { pantryOf } from "../pantry";
 import {
   heatIn,
@@ -11,34 +12,21 @@ import {
   type Step,
 } from "../recipe";
 import {
+  bakeTold,
   hasAct,
   readText,
   tinOfSize,
+  usualTin,
   type ToldRecipe,
   type ToldStep,
-  type ToldTin,
 } from "../reading";
-import type { Tin } from "../tin";
 import { parseCakeInput, TextInputSchema, type CakeInput, type TextInput } from "./input";
 import { doubtsOf, type ReadDoubt } from "./reading-answer";
 import type { WorkedRecipe } from "./recipe-facts";
 import { workTold } from "./told-doc";
 
-/** Where a text names no heat or no tin: what is usual, so that there is a plan to mend. */
+/** The heat where a text names none, °C: what is usual, so that there is a plan to mend. */
 const USUAL_C = 177;
-const USUAL_TIN: Tin = { shape: "round", diameterMm: 203, depthMm: 51 };
-const USUAL_TINS: Readonly<Record<ToldTin["shape"], Tin>> = {
-  round: USUAL_TIN,
-  springform: { shape: "springform", diameterMm: 229, depthMm: 70 },
-  square: { shape: "square", sideMm: 203, depthMm: 51 },
-  rectangle: { shape: "rectangle", lengthMm: 330, widthMm: 229, depthMm: 51 },
-  loaf: { shape: "loaf", lengthMm: 229, widthMm: 127, depthMm: 70 },
-  ring: { shape: "fluted", diameterMm: 250, depthMm: 90 },
-  cups: { shape: "well", rimMm: 70, depthMm: 32, count: 12 },
-  skillet: { shape: "skillet", diameterMm: 254, depthMm: 51 },
-  mug: { shape: "mug", diameterMm: 80, depthMm: 90 },
-  dish: { shape: "rectangle", lengthMm: 330, widthMm: 229, depthMm: 51 },
-};
 
 /** A request from a file; where its recipe is a text, what that tells. */
 export type PlanFile = { readonly input: CakeInput; readonly told: ToldFile | null };
@@ -145,8 +133,6 @@ function stepsByPart(told: ToldRecipe): (part: PartRole) => readonly PlannedStep
       .map(plannedStep);
 }
 
-/** A step that says no minutes of a day, in whole ones. */
-const STEP_MIN = 3;
 /** What is longer is for the days around it: its words say so, and it takes no place in the day. */
 const MOST_MIN = 24 * 60;
 
@@ -183,23 +169,14 @@ function tasksTold(steps: readonly ToldStep[]): readonly Task[] {
     else if (last.stage !== step.stage) tasks.push({ ...step, said: [] });
     else tasks[tasks.length - 1] = { ...last, said: [...last.said, step.text] };
   }
-  return tasks;
+  return tasks.length > 0 ? tasks : steps.map((step) => ({ ...step, said: [] }));
 }
 
-function referenceTold({
-  tins,
-  heat,
-  minutes,
-  source,
-}: ToldRecipe): CakeInput["recipe"]["reference"] {
-  const own = (tins[0] ?? []).map((tin) => tinOfSize(tin) ?? USUAL_TINS[tin.shape]);
-  const length = minutes === null ? 0 : Math.round(middle(minutes));
-  const ovenC = heat === null ? 0 : Math.round(heat.tempC);
+function referenceTold(told: ToldRecipe): CakeInput["recipe"]["reference"] {
+  const own = (told.tins[0] ?? []).map((tin) => tinOfSize(tin) ?? usualTin(tin.shape));
   return {
-    tins: own.length > 0 ? own : [USUAL_TIN],
-    ovenC: ovenC >= 100 && ovenC <= 260 ? ovenC : USUAL_C,
-    ...(heat?.isFan === true ? { fan: true } : {}),
-    ...(source === "oven" ? {} : { source }),
-    ...(length >= 5 && length <= 240 ? { minutes: length } : {}),
+    ovenC: USUAL_C,
+    ...bakeTold(told),
+    tins: own.length > 0 ? own : [usualTin("round")],
   };
 }

@@ -1,7 +1,7 @@
 import { METRIC_MEASURES, US_MEASURES } from "../measure";
 import type { Pantry } from "../pantry";
 import { PART_ROLES, type Part, type RecipeDoc } from "../recipe";
-import type { ToldRecipe } from "../reading";
+import { usualTin, type ToldRecipe } from "../reading";
 import { workRecipe, type WorkedRecipe } from "./recipe-facts";
 
 /** What follows from a told recipe; cups are those of who speaks like this. */
@@ -16,8 +16,7 @@ export function workTold(reading: ToldRecipe, text: string, pantry: Pantry): Wor
 /** A tin of the family that is told, of usual size: a muffin batter is known by its cups. */
 function vesselOf({ tins }: ToldRecipe): RecipeDoc["bake"]["tins"] {
   const shape = tins[0]?.[0]?.shape;
-  if (shape === "loaf") return [{ shape, lengthMm: 230, widthMm: 110, depthMm: 65 }];
-  return shape === "cups" ? [{ shape: "well", rimMm: 70, depthMm: 32, count: 12 }] : [];
+  return shape === "loaf" || shape === "cups" ? [usualTin(shape)] : [];
 }
 
 /** Cups of 250 mL where the text speaks as those do who use them. */

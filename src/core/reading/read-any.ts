@@ -60,7 +60,7 @@ const tinsOf = (
       });
 
 /** The oven's part of what is told, within what a recipe can hold. */
-function bakeTold({ heat, minutes, source }: ToldRecipe): Omit<RecipeDoc["bake"], "tins"> {
+export function bakeTold({ heat, minutes, source }: ToldRecipe): Omit<RecipeDoc["bake"], "tins"> {
   const ovenC = heat === null ? 0 : Math.round(heat.tempC);
   const length = minutes === null ? 0 : Math.round(middle(minutes));
   return {
@@ -83,6 +83,27 @@ export function tinOfSize({ count, shape, wells, ...sizes }: ToldTin): Tin | nul
   const name = shape === "cups" ? `${wells ?? 12} cups` : `${lengths.join(" x ")} mm ${shape}`;
   const read = readTin(count > 1 ? `${count} x ${name}` : name, "metric");
   return read.ok ? read.value.tin : null;
+}
+
+/** Tins of each told shape as they are written where no size is; their depth is the shape's own. */
+const USUAL_SIZES: Readonly<Record<ToldTin["shape"], string>> = {
+  round: "20 cm round",
+  springform: "23 cm springform",
+  square: "20 cm square",
+  rectangle: "33 x 23 cm",
+  loaf: "23 x 13 cm loaf",
+  ring: "25 cm fluted",
+  cups: "12 cups",
+  skillet: "25 cm skillet",
+  mug: "mug",
+  dish: "33 x 23 cm",
+};
+
+/** The usual tin of a told shape, its depth assumed. */
+export function usualTin(shape: ToldTin["shape"]): Tin {
+  const read = readTin(USUAL_SIZES[shape], "metric");
+  if (!read.ok) throw new RangeError(`a usual ${shape} is no tin: ${USUAL_SIZES[shape]}`);
+  return read.value.tin;
 }
 
 /** A recipe made of what was told, and each clause with what it was taken for. */
