@@ -6,7 +6,7 @@ import { stretchOf, type BakeInside, type Minutes } from "@/core/bake";
 import { bareHeatText, heatText, minutesText, type Units } from "@/words";
 import { Axis } from "../chart/axis";
 import { ChartFrame, type Plot } from "../chart/chart-frame";
-import { Rule } from "../chart/rule";
+import { PlotLine } from "../chart/plot-line";
 
 /** A curve that was, to compare with. */
 export type Ghost = {
@@ -118,7 +118,7 @@ export const BakeChart = memo(function BakeChart({
             format={(tempC) => bareHeatText(tempC, units)}
             hasGrid
           />
-          <Rule
+          <PlotLine
             plot={plot}
             y={doneC}
             className="stroke-leaf"
@@ -180,8 +180,8 @@ export const BakeChart = memo(function BakeChart({
               middle
             </text>
           )}
-          <Rule plot={plot} x={minutes.likelyMin} className="stroke-ink" strokeWidth="2" />
-          <Rule
+          <PlotLine plot={plot} x={minutes.likelyMin} className="stroke-ink" strokeWidth="2" />
+          <PlotLine
             plot={plot}
             x={minutes.doorShutUntilMin}
             className="stroke-ink-2"

@@ -5,7 +5,7 @@ import type { CoreCurve, CoreReading, Minutes, Refit } from "@/core/bake";
 import { bareHeatText, heatText, minutesText, type Units } from "@/words";
 import { Axis } from "../chart/axis";
 import { ChartFrame, type Plot } from "../chart/chart-frame";
-import { Rule } from "../chart/rule";
+import { PlotLine } from "../chart/plot-line";
 
 /** Letters and lines that are read from a step away, on the dark. */
 const DEEP = "text-[17px] text-deep-text [&_.domain]:stroke-white";
@@ -69,8 +69,8 @@ export function ProbeCurve({
           >
             likely {minutesText(refit.likelyMin)}
           </text>
-          <Rule plot={plot} x={refit.likelyMin} className="stroke-yolk" strokeWidth="3" />
-          <Rule
+          <PlotLine plot={plot} x={refit.likelyMin} className="stroke-yolk" strokeWidth="3" />
+          <PlotLine
             plot={plot}
             y={doneC}
             className="stroke-deep-leaf"
@@ -107,7 +107,12 @@ export function ProbeCurve({
           {now !== undefined && (
             <circle cx={plot.x(now.minute)} cy={plot.y(now.tempC)} r="7" className="fill-white" />
           )}
-          <Rule plot={plot} x={Math.min(minute, last)} className="stroke-white" strokeWidth="2" />
+          <PlotLine
+            plot={plot}
+            x={Math.min(minute, last)}
+            className="stroke-white"
+            strokeWidth="2"
+          />
           <Axis
             plot={plot}
             side="left"

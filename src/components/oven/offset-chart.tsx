@@ -4,7 +4,7 @@ import { line } from "d3-shape";
 import { ovenOffset, type OvenReading } from "@/core/bake";
 import { Axis } from "../chart/axis";
 import { ChartFrame, type Plot } from "../chart/chart-frame";
-import { Rule } from "../chart/rule";
+import { PlotLine } from "../chart/plot-line";
 import { bareHeatText, heatStepText, type Units } from "@/words";
 
 const STEP_C = 2.5;
@@ -49,7 +49,7 @@ export function OffsetChart({
       {(plot) => (
         <>
           <Axis plot={plot} side="left" values={plot.y.ticks(8)} format={difference} hasGrid />
-          <Rule plot={plot} y={0} className="stroke-ink-2" strokeWidth="1.5" />
+          <PlotLine plot={plot} y={0} className="stroke-ink-2" strokeWidth="1.5" />
           <text
             x={plot.right}
             y={plot.y(0) - 6}
