@@ -145,6 +145,34 @@ test.describe("the day of a cake", () => {
     }).toPass({ timeout: 10_000 });
   });
 
+  test("says what is left after the hour it is wanted, and plans no task for it", async ({
+    page,
+  }) => {
+    await page.goto("/recipes/blackcurrant-poppy");
+    const batter = page.getByRole("group", { name: "Lines and steps of Batter" });
+    await batter.getByRole("button", { name: "Another step" }).click();
+    await batter
+      .getByRole("button", { name: /^Change step/u })
+      .last()
+      .click();
+    await batter.getByRole("textbox", { name: /^Step \d+$/u }).fill("Keeps three days in a tin.");
+    await batter.getByRole("combobox", { name: /^When step/u }).selectOption("keep");
+    await batter.getByRole("button", { name: /^Done with step/u }).click();
+    await expect(page.getByRole("status").filter({ hasText: /Saved \d\d:\d\d/u })).toBeVisible();
+    await page.getByRole("link", { name: "In another tin" }).click();
+    await page.getByRole("button", { name: "Keep this as a cake" }).click();
+    await page.getByRole("textbox", { name: "Name of the cake" }).fill("Keeps well");
+    await page.getByRole("button", { name: "Keep", exact: true }).click();
+    await page.getByRole("button", { name: "Open" }).click();
+    await expect(page.getByRole("heading", { name: "Keeps well", level: 1 })).toBeVisible();
+    await page.goto(`${page.url().split("?")[0] ?? ""}?at=day`);
+    await page.getByLabel("Wanted").fill("2031-03-08T15:00");
+    const left = page.getByRole("region", { name: "What is left" });
+    await expect(left).toContainText("Keeps three days in a tin.");
+    await expect(page.getByRole("listitem").filter({ hasText: "Keeps three days" })).toHaveCount(0);
+    await expectAccessible(page);
+  });
+
   test("goes to a calendar with alarms", async ({ page }) => {
     await page.goto("/cakes/lifeboat-day?at=day");
     const download = page.waitForEvent("download");

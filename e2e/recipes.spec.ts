@@ -153,6 +153,12 @@ test.describe("a recipe", () => {
     await page.getByRole("button", { name: "Done with step 1" }).click();
     await expect(steps.getByText(/rest · .*90.min$/u)).toBeVisible();
     await expect(page.getByRole("status").filter({ hasText: /Saved \d\d:\d\d/u })).toBeVisible();
+    // The box says what the step takes now, once nobody is typing in it.
+    await page.getByRole("button", { name: "Change step 2", exact: true }).click();
+    await page.getByRole("textbox", { name: "Step 2", exact: true }).fill("Beat for 7 minutes.");
+    await expect(minutes).toHaveValue("7");
+    await page.getByRole("button", { name: "Done with step 2" }).click();
+    await expect(page.getByRole("status").filter({ hasText: /Saved \d\d:\d\d/u })).toBeVisible();
     await page.reload();
     await expect(time("At the table")).toBeVisible();
     await expect(steps.getByText(/rest · .*90.min$/u)).toBeVisible();

@@ -22,6 +22,7 @@ import { saveCalendar } from "./calendar";
 import { CakeRemarks } from "./cake-remarks";
 import { NoDay } from "./no-day";
 import { useNow } from "../frame/now";
+import { WhatIsLeft } from "./what-is-left";
 import { Planned } from "./planned";
 
 type CakeThen = {
@@ -201,6 +202,7 @@ export function DayOfCakes({
             }
           />
         )}
+        {schedule !== null && <WhatIsLeft cakes={ofDay.map(({ cake }) => cake)} />}
       </section>
       {schedule !== null && (
         <div className="no-print flex flex-wrap gap-2">

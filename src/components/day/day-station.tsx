@@ -18,6 +18,7 @@ import { pantryOf, type KitchenPantry } from "@/core/pantry";
 import { issueText } from "@/words";
 import { SPLIT_NAMES } from "@/words/day";
 import { StartBaking, type OpenBake } from "../live/start-baking";
+import { WhatIsLeft } from "./what-is-left";
 import { saveCalendar } from "./calendar";
 import { CakeRemarks } from "./cake-remarks";
 import { NoDay } from "./no-day";
@@ -226,16 +227,7 @@ export function DayStation({
             onWanted={(_, at) => change({ wantedAt: localMinute(at) })}
           />
         )}
-        {cake !== null && cake.keep.length > 0 && wantedAt !== null && (
-          <div className="border-t-[1.5px] border-line px-6 py-4 max-sm:px-4">
-            <h3 className="font-semibold">What is left, as the recipe says</h3>
-            {cake.keep.map((text, index) => (
-              <p key={index} className="text-[15px]">
-                {text}
-              </p>
-            ))}
-          </div>
-        )}
+        {schedule !== null && <WhatIsLeft cakes={cakes.map((each) => each.cake)} />}
       </section>
     </div>
   );

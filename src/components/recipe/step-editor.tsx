@@ -38,8 +38,9 @@ export function StepEditor({ step, number, stage, onChange, onDone }: StepEditor
   const { kind, minutes, wait } = readStep(step);
   const read = readStep({ text: step.text });
   const told = minutes ?? wait;
-  const [typed, setTyped] = useState(told === null ? "" : String(Math.round(told.low)));
-  const asMinutes = minutesTyped(typed);
+  // Only while it is typed: else the box says what the step takes now.
+  const [typed, setTyped] = useState<string | null>(null);
+  const isTyped = typed === null || minutesTyped(typed) !== null;
   const isWait = kind === "rest" || kind === "cool";
   return (
     <div className="min-w-0 flex-1 space-y-2">
@@ -85,13 +86,16 @@ export function StepEditor({ step, number, stage, onChange, onDone }: StepEditor
         </label>
         <Field
           label={isWait ? "Waits, min" : "Takes, min"}
-          value={typed}
-          problem={asMinutes === null ? `Minutes from 0 to ${MOST_MIN}, like 90 or 1 h 30.` : null}
+          value={typed ?? (told === null ? "" : String(Math.round(told.low)))}
+          problem={isTyped ? null : `Minutes from 0 to ${MOST_MIN}, like 90 or 1 h 30.`}
           placeholder="as it says"
           onChange={(text) => {
             setTyped(text);
             const next = minutesTyped(text);
             if (next !== null) onChange({ minutes: next });
+          }}
+          onBlur={() => {
+            if (isTyped) setTyped(null);
           }}
         />
       </div>
