@@ -202,7 +202,7 @@ export function DayOfCakes({
             }
           />
         )}
-        {schedule !== null && <WhatIsLeft cakes={ofDay.map(({ cake }) => cake)} />}
+        {schedule !== null && <WhatIsLeft heading="h2" cakes={ofDay.map(({ cake }) => cake)} />}
       </section>
       {schedule !== null && (
         <div className="no-print flex flex-wrap gap-2">

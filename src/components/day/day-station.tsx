@@ -227,7 +227,7 @@ export function DayStation({
             onWanted={(_, at) => change({ wantedAt: localMinute(at) })}
           />
         )}
-        {schedule !== null && <WhatIsLeft cakes={cakes.map((each) => each.cake)} />}
+        {schedule !== null && <WhatIsLeft heading="h3" cakes={cakes.map((each) => each.cake)} />}
       </section>
     </div>
   );
