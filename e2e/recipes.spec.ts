@@ -54,7 +54,8 @@ test.describe("pasting a recipe", () => {
         "this is the chapel spice cake so oven at three fifty and grease a nine by thirteen pan then beat two sticks of butter with two cups of brown sugar add three eggs and then two and a half cups of flour with a teaspoon of baking soda pour it in the pan and bake it forty to forty five minutes when it is cold beat eight ounces of cream cheese with two cups of powdered sugar and spread the frosting on top",
       );
     await expect(page.getByRole("heading", { name: "Chapel spice cake" })).toBeVisible();
-    await expect(page.getByText("rectangle 33 × 23 × 5 cm · 177 °C · 43 min")).toBeVisible();
+    for (const fact of ["rectangle 33 × 23 × 5 cm", "177 °C", "43 min"])
+      await expect(page.getByRole("button", { name: fact, exact: true })).toBeVisible();
     await expect(page.getByText("225 g cream cheese, for frosting")).toBeVisible();
     await expectAccessible(page);
     await page.getByRole("button", { name: "Keep this recipe" }).click();
@@ -63,6 +64,57 @@ test.describe("pasting a recipe", () => {
     await expect(frosting.getByRole("textbox", { name: /^Line:/u })).toHaveCount(2);
     await page.getByRole("button", { name: "Original" }).click();
     await expect(page.getByText("and bake it forty to forty five minutes")).toBeVisible();
+  });
+
+  test("is put right in its own text, by keys alone, and stays so", async ({ page }) => {
+    await page.goto("/recipes/new");
+    await page
+      .getByRole("textbox")
+      .fill(
+        "Quay squares\n175 g butter\n150 g sugar\n240 g flour\n2 eggs\n2 tbsp jam\nLine a 20 cm square tin, or a 9 x 13 inch pan.\nBeat everything and bake at 170 C for 35 minutes.\nTurn out and spread the jam on top.",
+      );
+    await expect(page.getByRole("button", { name: "square 20 × 5 cm" })).toBeVisible();
+    await page.getByRole("button", { name: "9 x 13 inch pan: a tin that is not taken" }).focus();
+    await page.keyboard.press("Enter");
+    await page.keyboard.press("Tab");
+    await expect(page.getByRole("button", { name: "It is baked in this tin" })).toBeFocused();
+    await page.keyboard.press("Enter");
+    await expect(page.getByRole("button", { name: "rectangle 33 × 23 × 5 cm" })).toBeVisible();
+    await page.keyboard.press("Escape");
+    await page.getByRole("button", { name: "ingredient: put right “2 tbsp jam”" }).focus();
+    await page.keyboard.press("Enter");
+    await page.getByLabel("It is for the").selectOption("topping");
+    await expect(page.getByText("jam, for topping")).toBeVisible();
+    await page.getByRole("button", { name: "Done" }).click();
+    await expect(page.getByText("2 things put right by you")).toBeVisible();
+    await expectAccessible(page);
+    await page.reload();
+    await expect(page.getByText("jam, for topping")).toBeVisible();
+    await page.getByRole("button", { name: "Keep this recipe" }).click();
+    const topping = page.getByRole("region", { name: "Topping" });
+    await expect(topping.getByRole("textbox", { name: "Line: 2 tbsp jam" })).toBeVisible();
+    await page.getByRole("button", { name: "Original" }).click();
+    await expect(page.getByText("jam, for topping")).toBeVisible();
+  });
+
+  test("with another recipe beside it is two, each kept by itself", async ({ page }) => {
+    await page.goto("/recipes/new");
+    const [one, two] = [
+      "Pier loaf\n200 g flour\n150 g sugar\n3 eggs\nStir and bake in a loaf tin at 170 C for 50 minutes.\nKeeps three days.\n\n",
+      "OAT THINS\n100 g oats\n80 g butter\n50 g sugar\nMelt, stir, and bake at 180 C for 12 minutes.",
+    ];
+    await page.getByRole("textbox").fill(one + two);
+    await expect(page.getByRole("heading", { name: "Pier loaf" })).toBeVisible();
+    const both = page.getByRole("group", { name: "Recipes in this text" });
+    await both.getByRole("button", { name: "2: OAT THINS" }).click();
+    await expect(page.getByRole("heading", { name: "OAT THINS" })).toBeVisible();
+    await page.getByRole("button", { name: "Keep this recipe" }).click();
+    await expect(page.getByRole("textbox", { name: "Name of the recipe" })).toHaveValue(
+      "OAT THINS",
+    );
+    await page.goto("/recipes/new");
+    await expect(page.getByRole("textbox")).toHaveValue(one.trimEnd());
+    await page.getByRole("textbox").fill("");
   });
 
   test("refuses what is no text, and keeps what was there", async ({ page }) => {

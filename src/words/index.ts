@@ -64,5 +64,14 @@ export {
   swapText,
   WAY_NAMES,
 } from "./recipes";
+export {
+  CHOICE_NAMES,
+  DOUBTED_MARK,
+  factChoice,
+  MARK_NAMES,
+  markedWords,
+  markText,
+  PASTE_DOUBTS,
+} from "./reading-marks";
 export { brimText, LENGTH_NAMES, SHELVES, trustText } from "./tins";
 export { storageText } from "./storage";

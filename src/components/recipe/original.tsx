@@ -4,16 +4,17 @@ import { useMemo } from "react";
 import type { Pantry } from "@/core/pantry";
 import { workRecipe } from "@/core/plan";
 import { readAnyRecipe } from "@/core/reading";
+import type { RecipeDoc } from "@/core/recipe";
 import { ReadingRows } from "./reading-rows";
 import { understoodOf } from "./understood";
 
-type OriginalProps = { readonly original: string; readonly pantry: Pantry };
+type OriginalProps = { readonly doc: RecipeDoc; readonly pantry: Pantry };
 
 /** The text it was read from, with the reading line by line. */
-export function Original({ original, pantry }: OriginalProps) {
+export function Original({ doc: { original, corrections }, pantry }: OriginalProps) {
   const reading = useMemo(
-    () => (original === "" ? null : readAnyRecipe(original, pantry)),
-    [original, pantry],
+    () => (original === "" ? null : readAnyRecipe(original, pantry, corrections)),
+    [original, corrections, pantry],
   );
   if (reading?.ok !== true)
     return <p className="panel p-6">This recipe was written here: there is no other original.</p>;

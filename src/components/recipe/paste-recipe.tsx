@@ -5,24 +5,13 @@ import { useRouter } from "next/navigation";
 import { TriangleAlert, Upload } from "lucide-react";
 import { workRecipe } from "@/core/plan";
 import { pantryOf, type Ingredient } from "@/core/pantry";
-import { RECIPE_LIMITS, type RecipeDoc } from "@/core/recipe";
-import {
-  heatText,
-  issueText,
-  KIND_NAMES,
-  KIND_REASONS,
-  METRIC,
-  minutesText,
-  problemText,
-  tinText,
-  volumeText,
-  weightText,
-  type Units,
-} from "@/words";
+import { RECIPE_LIMITS, unmarked, type Correction, type RecipeDoc } from "@/core/recipe";
+import { issueText, METRIC } from "@/words";
 import type { KeptOutcome } from "../frame/outcome";
 import { useUnits } from "../frame/units";
-import { ReadingRows } from "./reading-rows";
-import { understoodOf } from "./understood";
+import { useTell } from "../frame/toasts";
+import { findDraft, keepDraft } from "./paste-draft";
+import { ReadingPanel } from "./reading-panel";
 import { useReading, wasReadingLost } from "./use-reading";
 
 type PasteRecipeProps = {
@@ -33,20 +22,18 @@ type PasteRecipeProps = {
   readonly keep: (doc: RecipeDoc) => Promise<KeptOutcome>;
 };
 
-/** Where a half-typed recipe survives a reload. */
-const DRAFT = "recipe-draft";
 const UNREACHABLE: KeptOutcome = {
   ok: false,
   message: "Not kept: the kitchen's server can't be reached. Your text is still here; try again.",
 };
 /**
- * The most a file may hold, bytes: what the reader takes, with room for letters of several bytes.
- */
-/**
  * What the server takes at once, bytes: four for each letter of the longest text and of what is
  * read from it. See `next.config.ts`.
  */
 const MOST_SENT = 4_000_000;
+/**
+ * The most a file may hold, bytes: what the reader takes, with room for letters of several bytes.
+ */
 const MOST_BYTES = 4 * RECIPE_LIMITS.original;
 
 /**
@@ -56,7 +43,10 @@ const MOST_BYTES = 4 * RECIPE_LIMITS.original;
 export function PasteRecipe({ pantry: kitchen, keep }: PasteRecipeProps) {
   const { units } = useUnits();
   const router = useRouter();
+  const tell = useTell();
   const [text, setText] = useState("");
+  const [corrections, setCorrections] = useState<readonly Correction[]>([]);
+  const [chosen, setChosen] = useState<ChosenPiece | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const [isKeeping, startKeeping] = useTransition();
   const pantry = useMemo(() => pantryOf(kitchen.own, kitchen.learnt), [kitchen]);
@@ -64,25 +54,29 @@ export function PasteRecipe({ pantry: kitchen, keep }: PasteRecipeProps) {
   const {
     reading: { result: reading, wasStopped },
     isReading,
-  } = useReading(text, kitchen, isHeld);
+  } = useReading(chosen?.pieces[chosen.at] ?? text, kitchen, isHeld, corrections);
 
   useEffect(() => {
-    const found = localStorage.getItem(DRAFT) ?? "";
+    const found = findDraft();
     // eslint-disable-next-line react-hooks/set-state-in-effect -- the draft is only known in the browser
-    setText(found);
+    setText(found.text);
+    setCorrections(found.corrections);
     // What was being read when the page was lost is here as text, and is not read again unasked.
-    setIsHeld(found !== "" && wasReadingLost());
+    setIsHeld(found.text !== "" && wasReadingLost());
   }, []);
 
   function change(next: string): void {
     setText(next);
+    setChosen(null);
     setProblem(null);
     setIsHeld(false);
-    try {
-      localStorage.setItem(DRAFT, next.slice(0, RECIPE_LIMITS.original));
-    } catch {
-      // A full store only costs the draft after a reload; the text stays on the page.
-    }
+    keepDraft({ text: next, corrections });
+  }
+
+  function correct(next: readonly Correction[]): void {
+    const kept = next.slice(-RECIPE_LIMITS.lines);
+    setCorrections(kept);
+    keepDraft({ text, corrections: kept });
   }
 
   async function load(event: ChangeEvent<HTMLInputElement>): Promise<void> {
@@ -95,6 +89,8 @@ export function PasteRecipe({ pantry: kitchen, keep }: PasteRecipeProps) {
       );
     else change(await file.text());
   }
+
+  const pieces = chosen?.pieces ?? (reading?.ok === true ? reading.value.pieces : []);
 
   function submit(): void {
     if (reading === null || !reading.ok) return;
@@ -109,7 +105,10 @@ export function PasteRecipe({ pantry: kitchen, keep }: PasteRecipeProps) {
     startKeeping(async () => {
       const kept = await keep(doc).catch(() => UNREACHABLE);
       if (kept.ok) {
-        localStorage.removeItem(DRAFT);
+        const others = pieces.filter((_, at) => at !== (chosen?.at ?? 0));
+        keepDraft({ text: others.map((each) => each.trim()).join("\n\n"), corrections: [] });
+        if (others.length > 0)
+          tell("Kept. What else was in the text waits where you paste recipes.");
         router.push(`/recipes/${kept.id}`);
       } else setProblem(kept.message);
     });
@@ -119,9 +118,6 @@ export function PasteRecipe({ pantry: kitchen, keep }: PasteRecipeProps) {
     () => (reading?.ok === true ? workRecipe(reading.value.doc, pantry) : null),
     [reading, pantry],
   );
-  const unweighed =
-    worked?.formula.parts.flatMap(({ rows }) => rows).filter(({ massG }) => massG === null)
-      .length ?? 0;
   const issue = reading?.ok === false ? issueText(reading.issue, METRIC) : null;
   return (
     <>
@@ -193,28 +189,21 @@ export function PasteRecipe({ pantry: kitchen, keep }: PasteRecipeProps) {
           className="panel min-w-0 self-start p-4 lg:max-h-[68vh] lg:overflow-y-auto"
           tabIndex={0}
         >
+          {pieces.length > 1 && (
+            <Pieces
+              pieces={pieces}
+              at={chosen?.at ?? 0}
+              onChoose={(at) => setChosen({ pieces, at })}
+            />
+          )}
           {reading?.ok === true && worked !== null ? (
-            <>
-              <Summary doc={reading.value.doc} worked={worked} units={units} />
-              {reading.value.problems.length + unweighed > 0 && (
-                <ul aria-label="What to look at" className="my-3 space-y-1">
-                  {reading.value.problems.map((each) => (
-                    <li key={each.code} className="flex gap-2 text-[15px] font-semibold">
-                      <TriangleAlert size={18} aria-hidden className="mt-0.5 shrink-0 text-crust" />{" "}
-                      {problemText(each)}
-                    </li>
-                  ))}
-                  {unweighed > 0 && (
-                    <li className="flex gap-2 text-[15px] font-semibold">
-                      <TriangleAlert size={18} aria-hidden className="mt-0.5 shrink-0 text-crust" />{" "}
-                      {unweighed === 1 ? "One line has" : `${unweighed} lines have`} no weight yet:
-                      see below.
-                    </li>
-                  )}
-                </ul>
-              )}
-              <ReadingRows rows={reading.value.rows} understood={understoodOf(worked)} />
-            </>
+            <ReadingPanel
+              reading={reading.value}
+              worked={worked}
+              units={units}
+              corrections={corrections}
+              onCorrect={correct}
+            />
           ) : (
             <p className="text-ink-2">
               Each line is read as you type and stands here with what it was taken for. Nothing is
@@ -227,31 +216,37 @@ export function PasteRecipe({ pantry: kitchen, keep }: PasteRecipeProps) {
   );
 }
 
-function Summary({
-  doc,
-  worked,
-  units,
+/** One of several recipes in a text. */
+type ChosenPiece = { readonly pieces: readonly string[]; readonly at: number };
+
+/** The recipes of a text that holds several, by their first words: each is kept by itself. */
+function Pieces({
+  pieces,
+  at,
+  onChoose,
 }: {
-  readonly doc: RecipeDoc;
-  readonly worked: ReturnType<typeof workRecipe>;
-  readonly units: Units;
+  readonly pieces: readonly string[];
+  readonly at: number;
+  readonly onChoose: (at: number) => void;
 }) {
-  const { batter, kind } = worked;
-  const facts = [
-    batter === null
-      ? ""
-      : `${weightText(batter.batter.massG, units)}, about ${volumeText(batter.batter.volumeMl, units)}`,
-    doc.bake.tins.map((tin) => tinText(tin, units)).join(" and "),
-    doc.bake.ovenC === undefined ? "" : heatText(doc.bake.ovenC, units),
-    doc.bake.minutes === undefined ? "" : minutesText(doc.bake.minutes),
-  ].filter((part) => part !== "");
   return (
-    <>
-      <h2 className="text-xl">{doc.name}</h2>
-      <p className="text-[15px]">
-        {KIND_NAMES[kind.kind]} <span className="text-ink-2">({KIND_REASONS[kind.reason]})</span>
-      </p>
-      <p className="text-[15px] text-ink-2">{facts.join(" · ")}</p>
-    </>
+    <div role="group" aria-label="Recipes in this text" className="mb-3 flex flex-wrap gap-2">
+      {pieces.map((piece, index) => (
+        <button
+          key={index}
+          type="button"
+          className={`button !min-h-9 max-w-full ${index === at ? "button-next" : ""}`}
+          aria-pressed={index === at}
+          onClick={() => onChoose(index)}
+        >
+          <span className="truncate">
+            {index + 1}: {titleOf(piece)}
+          </span>
+        </button>
+      ))}
+    </div>
   );
 }
+
+const titleOf = (piece: string): string =>
+  unmarked(piece.split("\n").find((line) => line.trim() !== "") ?? "").slice(0, 40);

@@ -247,7 +247,7 @@ export function RecipePage({
           }}
         />
       )}
-      {view === "original" && <Original original={doc.original} pantry={pantry} />}
+      {view === "original" && <Original doc={doc} pantry={pantry} />}
       {view === "recipe" && (
         <div className="panel mb-4 px-4 md:px-6">
           <RecipeHead

@@ -2,7 +2,8 @@
 
 import { useEffect, useRef, useState } from "react";
 import type { Result } from "@/core/measure";
-import type { RecipeReading } from "@/core/recipe";
+import type { AnyReading } from "@/core/reading";
+import type { Correction } from "@/core/recipe";
 import {
   READING_MS,
   type KitchenWords,
@@ -16,11 +17,12 @@ import {
  */
 export type TextReading = {
   readonly of: string;
-  readonly result: Result<RecipeReading> | null;
+  readonly with: readonly Correction[];
+  readonly result: Result<AnyReading> | null;
   readonly wasStopped: boolean;
 };
 
-const NOTHING: TextReading = { of: "", result: null, wasStopped: false };
+const NOTHING: TextReading = { of: "", with: [], result: null, wasStopped: false };
 /** A pause in typing this long begins a reading, ms. */
 const READ_AFTER_MS = 120;
 
@@ -52,11 +54,13 @@ function mark(isReading: boolean): void {
  * A text read beside the page as it changes. A reading that takes too long is stopped, whatever is
  * in the text; the page goes on.
  * @param isHeld nothing is read while this is true
+ * @param corrections what was put right in it; a new list has it read anew
  */
 export function useReading(
   text: string,
   pantry: KitchenWords,
   isHeld: boolean,
+  corrections: readonly Correction[],
 ): { readonly reading: TextReading; readonly isReading: boolean } {
   const [reading, setReading] = useState(NOTHING);
   const worker = useRef<Worker | null>(null);
@@ -80,16 +84,16 @@ export function useReading(
       worker.current?.terminate();
       worker.current = null;
     };
-    const end = (result: Result<RecipeReading> | null): void => {
+    const end = (result: Result<AnyReading> | null): void => {
       clearTimeout(limit);
       gone.abort();
       if (result === null) dismiss();
       else mark(false);
-      setReading({ of: text, result, wasStopped: result === null });
+      setReading({ of: text, with: corrections, result, wasStopped: result === null });
     };
     const begin = setTimeout(() => {
       if (text.trim() === "") {
-        setReading({ ...NOTHING, of: text });
+        setReading({ ...NOTHING, of: text, with: corrections });
         return;
       }
       worker.current ??= new Worker(new URL("../../workers/read.worker.ts", import.meta.url), {
@@ -110,7 +114,7 @@ export function useReading(
         { signal: gone.signal },
       );
       mark(true);
-      worker.current.postMessage({ id, text, pantry } satisfies ReadRequest);
+      worker.current.postMessage({ id, text, pantry, corrections } satisfies ReadRequest);
       limit = setTimeout(() => {
         end(null);
       }, READING_MS);
@@ -124,7 +128,7 @@ export function useReading(
         dismiss();
       }
     };
-  }, [text, pantry, isHeld]);
+  }, [text, pantry, isHeld, corrections]);
 
-  return { reading, isReading: !isHeld && reading.of !== text };
+  return { reading, isReading: !isHeld && (reading.of !== text || reading.with !== corrections) };
 }

@@ -5,6 +5,9 @@ import { cFromFahrenheit } from "./units";
 /** An oven's heat as a text tells it. */
 export type ToldHeat = { readonly tempC: number; readonly isFan: boolean };
 
+/** A heat with where it stands. */
+type HeatPlace = { readonly heat: ToldHeat; readonly at: number; readonly end: number };
+
 const HEAT =
   /(?:\bgas(?: mark)?\s*(\d|½|¼)(?!\d))|(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*(°|º|o(?=[cf]\b)|degrees?|deg\b)?\s*(c(?:elsius|entigrade)?|f(?:ahrenheit)?)?\b(?!\s*(?:g\b|grams?|ml|min|%|cm|mm|inch|in\b|x\b|kcal|people|calor|hours?|hrs?|lit|kg|watts?|w\b|sec|days?|ounces?|oz|lb|pounds?|cups?|eggs?))/giu;
 
@@ -19,13 +22,19 @@ const OVEN_AFTER =
  * figures.
  * @param isOven whether the text tells of the oven, so that a bare figure is its heat
  */
-export function heatsTold(text: string, isOven = false): readonly ToldHeat[] {
-  const found: ToldHeat[] = [];
+export const heatsTold = (text: string, isOven = false): readonly ToldHeat[] =>
+  heatPlaces(text, isOven).map(({ heat }) => heat);
+
+/** The {@link heatsTold} of a text, each with where it stands. */
+export function heatPlaces(text: string, isOven = false): readonly HeatPlace[] {
+  const found: HeatPlace[] = [];
   for (const match of text.matchAll(HEAT)) {
     const [whole, gas, low, high, degree, scale] = match;
+    const place = { at: match.index, end: match.index + whole.trimEnd().length };
     if (gas !== undefined) {
       const tempC = gasMarkC(gas);
-      if (tempC !== null && found.length === 0) found.push({ tempC, isFan: false });
+      if (tempC !== null && found.length === 0)
+        found.push({ heat: { tempC, isFan: false }, ...place });
       continue;
     }
     const value = high === undefined ? Number(low) : (Number(low) + Number(high)) / 2;
@@ -38,7 +47,7 @@ export function heatsTold(text: string, isOven = false): readonly ToldHeat[] {
     if (isBare && (isF ? value < 275 || value > 475 : value < 120)) continue;
     const tempC = isF ? cFromFahrenheit(value) : value;
     if (tempC < 90 || tempC > 290) continue;
-    found.push({ tempC, isFan: isFanned(before, after) });
+    found.push({ heat: { tempC, isFan: isFanned(before, after) }, ...place });
   }
   return found;
 }

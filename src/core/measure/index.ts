@@ -31,7 +31,7 @@ export {
   type CupWay,
 } from "./kitchen-measures";
 export { GAS_MARKS, gasMarkC } from "./gas-marks";
-export { heatsTold, mainHeat, ovenInWords, type ToldHeat } from "./heats-told";
+export { heatPlaces, heatsTold, mainHeat, ovenInWords, type ToldHeat } from "./heats-told";
 export { inFigures } from "./in-figures";
 export { isSpoon, readUnit, unitSize, type KitchenUnit } from "./kitchen-units";
 export { kitchenMeasure, type KitchenMeasure } from "./kitchen-writing";

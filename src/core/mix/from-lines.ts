@@ -21,6 +21,8 @@ export type KindReason =
   | "whites-folded"
   | "hot-liquid"
   | "oil"
+  | "melted"
+  | "melted-sweet"
   | "creamed-heavy"
   | "creamed"
   | "muffin"
@@ -116,6 +118,13 @@ export function recogniseKind(part: PartFormula, bakedIn: BakedIn): RecognisedKi
   if (bakedIn === "loaf" && !isCreamed && hasLeavening && toFlour(totals.fat) < 0.75)
     return { kind: "quick-loaf", reason: "quick" };
   if (of("oil") > of("butter")) return { kind: "oil", reason: "oil" };
+  if (!isCreamed && MELTS_BUTTER.test(`${lines}. ${text}`)) {
+    const isDense =
+      toFlour(totals.sugar) >= 1 && thin < 0.1 && toFlour(leavener) < 0.03 && !isWhitesApart;
+    return isDense
+      ? { kind: "brownie", reason: "melted-sweet" }
+      : { kind: "oil", reason: "melted" };
+  }
   if (
     isCreamed &&
     toFlour(of("butter")) >= 0.8 &&
@@ -126,10 +135,12 @@ export function recogniseKind(part: PartFormula, bakedIn: BakedIn): RecognisedKi
   ) {
     return { kind: "pound", reason: "creamed-heavy" };
   }
-  return isCreamed || of("butter") > 0
-    ? { kind: "creamed", reason: "creamed" }
-    : { kind: "creamed", reason: "usual" };
+  return { kind: "creamed", reason: isCreamed ? "creamed" : "usual" };
 }
+
+/** Melted butter holds no air: it goes into a batter as oil does. */
+const MELTS_BUTTER =
+  /\bmelt\w*\b[^.;]{0,60}\bbutter\b|\bbutter\b[^.;]{0,25}\b(?:is |are |has )?melt(?:ed|s)\b/u;
 
 /** With this share of dried fruit a batter is a fruit cake. Judgement. */
 const MUCH_FRUIT = 0.28;

@@ -27,7 +27,7 @@ export function readingAnswer(
   const massOf = new Map(rows.map((row) => [row.line.id, row]));
   const uses = usesOf(reading, rows);
   return good({
-    recipes: 1,
+    recipes: 1 + reading.others.length,
     name: reading.name,
     source: SHELLS[reading.source] ?? reading.source,
     kind: KIND_NAMES_OUT[worked.kind.kind] ?? worked.kind.kind,

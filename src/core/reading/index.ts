@@ -1,5 +1,7 @@
 export { hasAct } from "./chunks";
-export { bakeTold, readAnyRecipe, tinOfSize, usualTin } from "./read-any";
+export type { Mark } from "./marks";
+export { bakeTold, readAnyRecipe, type AnyReading, type MarkedRow } from "./read-any";
+export { tinOfSize, usualTin } from "./told-tin";
 export type { ToldDoubt } from "./doubts-told";
 export { readText, type ToldRecipe } from "./read-text";
 export type { ToldStep } from "./steps-told";

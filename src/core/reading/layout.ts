@@ -85,6 +85,9 @@ function kindOf(
   return "told";
 }
 
+/** Whether a line says no more than what kind of thing follows: "Method", "For the icing". */
+export const isUsualHeading = (bare: string): boolean => HEADS.test(bare);
+
 function isHeading(bare: string, written: string, words: readonly string[]): boolean {
   if (words.length === 0 || words.length > 8 || /\d/u.test(bare.replace(/^\d+[.)]?\s*/u, "")))
     return false;

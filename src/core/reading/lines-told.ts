@@ -37,13 +37,14 @@ const MOST_SALT_CUPS = 0.25;
 export function linesTold(mentions: readonly PartedMention[]): readonly ToldLine[] {
   const withAmount = mentions.filter(({ placed }) => hasAmount(placed));
   const repeated = new Set(withAmount.filter((_, at) => isRepeated(withAmount, at)));
-  const kept = mentions.filter((each) => !repeated.has(each) && !isBed(each));
+  const kept = whereUsed(mentions.filter((each) => !repeated.has(each) && !isBed(each)));
   const listed = kept.filter(({ placed }) => placed.isRow && hasAmount(placed));
   const isList = listed.length >= FEWEST_ROWS;
   const inList = new Set(
     listed.flatMap(({ placed, part }) => [`${idOf(placed)} ${part}`, amountOf(placed)]),
   );
   const groups = new Set(listed.map(({ placed }) => groupOf(placed)));
+  const ids = new Set(listed.map(({ placed }) => idOf(placed)));
   const isApart = areEggsApart(kept);
   const given = new Set<string>();
   for (const { placed, part } of kept) if (hasAmount(placed)) given.add(`${idOf(placed)} ${part}`);
@@ -64,11 +65,55 @@ export function linesTold(mentions: readonly PartedMention[]): readonly ToldLine
         ? []
         : [line];
     if (given.has(`${id} ${part}`) || (isApart && id.startsWith("egg-"))) return [];
-    if (!placed.isRow && (isList ? groups.has(groupOf(placed)) : false)) return [];
+    if (
+      isList &&
+      !placed.isRow &&
+      (groups.has(groupOf(placed)) || (ids.has(id) && !isFinish(placed)))
+    )
+      return [];
     if (!placed.isRow && (!hasAct(placed.chunk) || isActFirst(placed.chunk, placed.mention.at)))
       return [];
     given.add(`${id} ${part}`);
     return [line];
+  });
+}
+
+/** Strewn or laid on what is baked: more of a thing than the list's own. */
+const isFinish = ({ stage }: PlacedMention): boolean => stage !== "before" && stage !== "oven";
+/** What most batters have: named in no step of theirs, it is in them all the same. */
+const MAIN = new Set([
+  "flour",
+  "sugar",
+  "brown-sugar",
+  "butter",
+  "egg",
+  "milk",
+  "leavener",
+  "salt",
+  "spice",
+  "flavouring",
+  "acid-liquid",
+  "other",
+]);
+
+/**
+ * What stands in a list without a heading and is only spoken of where it goes on the baked cake is
+ * for that: "2 tbsp jam", and "spread the jam on top".
+ */
+function whereUsed(mentions: readonly PartedMention[]): readonly PartedMention[] {
+  const uses = new Map<string, PartedMention[]>();
+  for (const each of mentions)
+    if (!each.placed.isRow)
+      uses.set(idOf(each.placed), [...(uses.get(idOf(each.placed)) ?? []), each]);
+  return mentions.map((each) => {
+    const { placed, part } = each;
+    if (!placed.isRow || part !== "batter" || !hasAmount(placed)) return each;
+    if (MAIN.has(placed.mention.ingredient?.group ?? "salt")) return each;
+    const [first, ...more] = uses.get(idOf(placed)) ?? [];
+    const isOnly = first !== undefined && [first, ...more].every((use) => isFinish(use.placed));
+    return isOnly && first.part !== "batter" && !hasAmount(first.placed)
+      ? { ...each, part: first.part }
+      : each;
   });
 }
 

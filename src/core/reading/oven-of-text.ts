@@ -100,11 +100,18 @@ function mainMinutes(
   );
 }
 
+/** After minutes that are taken off others, or put to them. */
+const OFF_OTHERS = /^\.?\s*(?:less|fewer|longer|shorter|extra)\b/iu;
+
 /** Minutes a sentence bakes for; those "more" at a lower heat added. */
 function minutesIn(text: string): readonly Amount[] {
   const times = timesTold(text).filter(
-    ({ at, unit, amount }) =>
-      unit !== "d" && unit !== "w" && amount.high >= 0.5 && !OTHER_MINUTES.test(text.slice(0, at)),
+    ({ at, end, unit, amount }) =>
+      unit !== "d" &&
+      unit !== "w" &&
+      amount.high >= 0.5 &&
+      !OTHER_MINUTES.test(text.slice(0, at)) &&
+      !OFF_OTHERS.test(text.slice(end)),
   );
   const [first, second] = times;
   if (first === undefined) return [];

@@ -63,10 +63,11 @@ describe("a recipe that is dictated in one breath", () => {
     for (const text of steps) expect(text.split(" ").length).toBeLessThan(24);
   });
 
-  it("shows every word of the original, and keeps what is no work as notes", () => {
+  it("shows every word of the original, and keeps what is for another day by itself", () => {
     const shown = rows.map(({ text }) => text).join(" ");
     for (const word of SPOKEN.split(/\s+/u)) expect(shown).toContain(word);
-    expect(doc.notes).toContain("keep it in the fridge for four days");
+    const kept = doc.parts.flatMap(({ steps }) => steps).filter(({ stage }) => stage === "keep");
+    expect(kept.map(({ text }) => text).join(" ")).toContain("keep it in the fridge for four days");
   });
 });
 
@@ -118,9 +119,15 @@ describe("a page with a list", () => {
     ].join("\n"),
   );
 
-  it("has a stage for each step that is done at one time", () => {
+  it("has a stage for each step; a line whose parts are done at two times is two steps", () => {
     const steps = doc.parts[0]?.steps ?? [];
-    expect(steps.map(({ stage }) => stage)).toContain("hot");
-    expect(stepStages(steps)).toEqual(["before", "oven", "hot", "cold"]);
+    expect(steps.map(({ text, stage }) => [stage, text])).toEqual([
+      ["before", "Cream the butter and sugar."],
+      ["before", "Scrape into a 23 x 13 cm loaf tin"],
+      ["oven", "Bake at 170 C for 50 minutes."],
+      ["hot", "Leave in the tin for 10 minutes, then turn out."],
+      ["cold", "When it is cold, drizzle with icing."],
+    ]);
+    expect(stepStages(steps)).toEqual(["before", "before", "oven", "hot", "cold"]);
   });
 });

@@ -1,63 +1,151 @@
 import { good, middle, type Result } from "../measure";
 import type { Pantry } from "../pantry";
 import {
-  heatIn,
-  pageLines,
-  PART_ROLES,
+  BAKE_LIMITS,
   problemsOf,
-  readRecipe,
-  RECIPE_LIMITS,
-  STAGES,
-  type Part,
-  type PartRole,
+  readLines,
+  recipeLines,
+  type Correction,
   type ReadingRow,
   type RecipeDoc,
   type RecipeReading,
 } from "../recipe";
-import { readTin, type Tin } from "../tin";
-import { hasAct, type Chunk } from "./chunks";
+import { correctedBake, correctedLines } from "./corrections";
+import type { ToldDoubt } from "./doubts-told";
+import { marksOf, type Mark } from "./marks";
+import { pageDoc, type PlacedRow } from "./page-doc";
 import { readText, type ToldRecipe } from "./read-text";
-import type { ToldStep } from "./steps-told";
-import type { ToldTin } from "./tins-told";
+import { tinOfSize, usualTin } from "./told-tin";
 
 /** Nobody dictates more, in characters; a longer text is read by its lines alone. */
 const MOST_TOLD = 30_000;
 /** A page with fewer lines of ingredients than this has no list: it is told. */
 const FEWEST_LISTED = 3;
 
+/** A line of the text, or a part of one, with what it was taken for and what is told in it. */
+export type MarkedRow = PlacedRow & { readonly marks: readonly Mark[] };
+
+export type AnyReading = Omit<RecipeReading, "rows"> & {
+  readonly rows: readonly MarkedRow[];
+  /** The texts of the recipes on the page, this one's first; one when there is one. */
+  readonly pieces: readonly string[];
+  /** What of it may be wrong. */
+  readonly doubts: readonly ToldDoubt[];
+};
+
 /**
- * A whole recipe from any text: one with a list of ingredients by its lines, running speech by its
- * clauses. Tins, heat and minutes that its lines do not give are taken from its sentences. Fails as
+ * A whole recipe from any text, as its words tell it: of several on a page the first. Fails as
  * {@link readRecipe} does.
+ * @param corrections what was put right in it before
  * @example readAnyRecipe("take two cups of flour and a cup of sugar …", pantryOf())
  */
-export function readAnyRecipe(original: string, pantry: Pantry): Result<RecipeReading> {
-  const listed = readRecipe(original, pantry);
-  if (!listed.ok) return listed;
-  if (original.length > MOST_TOLD) return listed;
-  const told = readText(pageLines(original), pantry);
-  const rows = listed.value.rows.filter(({ as }) => as === "ingredient").length;
-  const isTold = rows < FEWEST_LISTED && told.lines.length > rows;
-  const { doc } = listed.value;
-  const bake = isTold
-    ? { ...doc.bake, ...bakeTold(told), tins: tinsOf([], told) }
-    : { ...bakeTold(told), ...doc.bake, tins: tinsOf(doc.bake.tins, told) };
-  const reading = isTold
-    ? spokenReading({ ...doc, bake }, told)
-    : { doc: { ...withStages(doc, told), bake }, rows: listed.value.rows };
-  return good({ ...reading, problems: problemsOf(reading.doc, reading.rows, told.minutes) });
+export function readAnyRecipe(
+  original: string,
+  pantry: Pantry,
+  corrections: readonly Correction[] = [],
+): Result<AnyReading> {
+  const found = recipeLines(original);
+  if (!found.ok) return found;
+  const lines = correctedLines(found.value, corrections);
+  if (original.length > MOST_TOLD) return good(unmarkedReading(readLines(lines, original, pantry)));
+  const told = readText(lines, pantry);
+  const own = lines.slice(0, told.others[0]);
+  const looks = readLines(own, original, pantry);
+  const listed = looks.rows.filter(({ as }) => as === "ingredient").length;
+  const isSpoken = listed < FEWEST_LISTED && told.lines.length > listed;
+  const { rows, ...page } = pageDoc(looks.rows, told, pantry, { isSpoken, corrections });
+  // A page of data says itself what the recipe is called, and so does she.
+  const isNamed = lines.some(({ is }) => is === "title");
+  const isData = found.value.some(({ is }) => is !== null);
+  const doc: RecipeDoc = {
+    ...looks.doc,
+    ...page,
+    parts: page.parts.length > 0 ? page.parts : looks.doc.parts,
+    name: isNamed || isData || told.name === null ? looks.doc.name : nameOf(told.name),
+    bake: correctedBake(bakeOf(looks.doc.bake, told, looks.rows, isData), corrections),
+    ...(corrections.length > 0 ? { corrections: [...corrections] } : {}),
+  };
+  const others = lines
+    .slice(own.length)
+    .map(({ text }): ReadingRow => ({ text, as: "second-recipe", id: null, doubts: [] }));
+  const shown = [...rows, ...others.map((row) => ({ ...row, role: null, stage: null }))];
+  const { checkAtMin } = told;
+  return good({
+    doc,
+    rows: withMarks(shown, { doc, checkAtMin }, pantry),
+    problems: problemsOf(doc, shown, told.minutes),
+    pieces: [0, ...told.others].map((from, index) =>
+      lines
+        .slice(from, told.others[index])
+        .map(({ text }) => text)
+        .join("\n"),
+    ),
+    doubts: told.doubts,
+  });
 }
 
-const tinsOf = (
-  listed: RecipeDoc["bake"]["tins"],
-  { tins }: ToldRecipe,
-): RecipeDoc["bake"]["tins"] =>
-  listed.length > 0
-    ? listed
-    : (tins[0] ?? []).flatMap((tin) => {
-        const found = tinOfSize(tin);
-        return found === null ? [] : [found];
-      });
+const unmarkedReading = (reading: RecipeReading): AnyReading => ({
+  ...reading,
+  rows: reading.rows.map((row) => ({ ...row, role: null, stage: null, marks: [] })),
+  pieces: [reading.doc.original],
+  doubts: [],
+});
+
+/** Rows in which nothing is told. */
+const MUTE: readonly ReadingRow["as"][] = ["blank", "heading", "part", "source", "second-recipe"];
+
+/** Rows with their marks; lines that are told in a step follow it, and are marked in it too. */
+function withMarks(
+  rows: readonly PlacedRow[],
+  { doc, checkAtMin }: { readonly doc: RecipeDoc; readonly checkAtMin: number | null },
+  pantry: Pantry,
+): readonly MarkedRow[] {
+  const lines = new Map(doc.parts.flatMap((part) => part.lines.map((line) => [line.id, line])));
+  return rows.map((row, at) => {
+    if (MUTE.includes(row.as)) return { ...row, marks: [] };
+    const after = rows.slice(at + 1);
+    const end = after.findIndex(({ as }) => as !== "ingredient");
+    const own = row.as === "ingredient" ? [row] : after.slice(0, end < 0 ? undefined : end);
+    const told = own.flatMap(({ id }) => {
+      const line = id === null ? undefined : lines.get(id);
+      return line === undefined ? [] : [line];
+    });
+    const of = { bake: doc.bake, checkAtMin, lines: told, stage: row.stage };
+    return { ...row, marks: marksOf(row.text, of, pantry) };
+  });
+}
+
+const nameOf = (name: string): string =>
+  (name.charAt(0).toUpperCase() + name.slice(1)).slice(0, 200);
+
+type Bake = RecipeDoc["bake"];
+
+/** Facts that a line of their own gives, by name. */
+const SAID = {
+  tins: /^\W*(?:tins?|pans?)\s*:/iu,
+  heat: /^\W*(?:oven|heat|temperature|baking temperature)\s*:/iu,
+  minutes: /^\W*minutes\s*:/iu,
+} as const;
+
+/** The bake as lines of the page say outright; else as it is told; else as the page looks. */
+function bakeOf(page: Bake, told: ToldRecipe, rows: readonly ReadingRow[], isData: boolean): Bake {
+  const isSaid = (fact: keyof typeof SAID): boolean =>
+    rows.some(({ text, as }) => as === fact && SAID[fact].test(text)) ||
+    (isData && fact !== "minutes" && rows.some(({ as }) => as === "tins"));
+  const { ovenC, fan, minutes, tins, ...rest } = page;
+  const heat = ovenC === undefined ? {} : { ovenC, ...(fan === undefined ? {} : { fan }) };
+  const length = minutes === undefined ? {} : { minutes };
+  const own = bakeTold(told);
+  const isHeatTold = own.ovenC !== undefined && !isSaid("heat");
+  const ofTold = (told.tins[0] ?? []).map((tin) => tinOfSize(tin) ?? usualTin(tin.shape));
+  return {
+    ...rest,
+    ...own,
+    ...(isHeatTold ? {} : heat),
+    ...(own.minutes === undefined || isSaid("minutes") ? length : {}),
+    tins: tins.length > 0 && (ofTold.length === 0 || isSaid("tins")) ? tins : ofTold.slice(0, 20),
+  };
+}
 
 /** The oven's part of what is told, within what a recipe can hold. */
 export function bakeTold({ heat, minutes, source }: ToldRecipe): Omit<RecipeDoc["bake"], "tins"> {
@@ -65,183 +153,9 @@ export function bakeTold({ heat, minutes, source }: ToldRecipe): Omit<RecipeDoc[
   const length = minutes === null ? 0 : Math.round(middle(minutes));
   return {
     ...(source === "oven" ? {} : { source }),
-    ...(ovenC >= 100 && ovenC <= 260
+    ...(ovenC >= BAKE_LIMITS.leastC && ovenC <= BAKE_LIMITS.mostC
       ? { ovenC, ...(heat?.isFan === true ? { fan: true } : {}) }
       : {}),
-    ...(length >= 5 && length <= 240 ? { minutes: length } : {}),
+    ...(length >= BAKE_LIMITS.leastMin && length <= BAKE_LIMITS.mostMin ? { minutes: length } : {}),
   };
-}
-
-/** A tin that was told with its size, its depth as usual; null for one without. */
-export function tinOfSize({ count, shape, wells, ...sizes }: ToldTin): Tin | null {
-  const { diameterMm, sideMm, lengthMm, widthMm, depthMm } = sizes;
-  const lengths = [diameterMm ?? sideMm ?? lengthMm, widthMm, depthMm].filter(
-    (each) => each !== undefined,
-  );
-  if (shape === "dish" || shape === "mug") return null;
-  if (shape !== "cups" && lengths.length === 0) return null;
-  const name = shape === "cups" ? `${wells ?? 12} cups` : `${lengths.join(" x ")} mm ${shape}`;
-  const read = readTin(count > 1 ? `${count} x ${name}` : name, "metric");
-  return read.ok ? read.value.tin : null;
-}
-
-/** Tins of each told shape as they are written where no size is; their depth is the shape's own. */
-const USUAL_SIZES: Readonly<Record<ToldTin["shape"], string>> = {
-  round: "20 cm round",
-  springform: "23 cm springform",
-  square: "20 cm square",
-  rectangle: "33 x 23 cm",
-  loaf: "23 x 13 cm loaf",
-  ring: "25 cm fluted",
-  cups: "12 cups",
-  skillet: "25 cm skillet",
-  mug: "mug",
-  dish: "33 x 23 cm",
-};
-
-/** The usual tin of a told shape, its depth assumed. */
-export function usualTin(shape: ToldTin["shape"]): Tin {
-  const read = readTin(USUAL_SIZES[shape], "metric");
-  if (!read.ok) throw new RangeError(`a usual ${shape} is no tin: ${USUAL_SIZES[shape]}`);
-  return read.value.tin;
-}
-
-/** A recipe made of what was told, and each clause with what it was taken for. */
-function spokenReading(
-  doc: RecipeDoc,
-  told: ToldRecipe,
-): { readonly doc: RecipeDoc; readonly rows: readonly ReadingRow[] } {
-  const lines = told.lines
-    .slice(0, RECIPE_LIMITS.lines)
-    .map((line, index) => ({ ...line, id: `l${index + 1}` }));
-  const all = told.steps.flatMap(brokenDown);
-  const steps = all
-    .filter(isStep)
-    .slice(0, RECIPE_LIMITS.steps)
-    .map((step, index) => ({ ...step, id: `s${index + 1}` }));
-  const roles = PART_ROLES.filter(
-    (role) => role === "batter" || lines.some((line) => line.part === role),
-  );
-  const notes = all.filter((step) => !isStep(step)).map(({ text }) => text);
-  return {
-    doc: {
-      ...doc,
-      name: told.name === null ? doc.name : capital(told.name).slice(0, 200),
-      parts: roles.map((role) =>
-        partOf(
-          role,
-          lines,
-          steps.map((step) => ({
-            ...step,
-            part: roles.includes(step.part) ? step.part : "batter",
-          })),
-        ),
-      ),
-      notes: notes.join("\n").slice(0, 20_000),
-    },
-    rows: all.flatMap((step) => rowsOf(step, steps, lines)),
-  };
-}
-
-/**
- * The steps of a page, each with its stage where all that is told in it is done at one; one that
- * tells of several keeps what its place among the others says.
- */
-function withStages(doc: RecipeDoc, told: ToldRecipe): RecipeDoc {
-  const clauses = told.steps.flatMap(({ clauses: of, stage, isStageSure }) =>
-    of.map(({ written }) => ({ written, stage, isSure: isStageSure })),
-  );
-  return {
-    ...doc,
-    parts: doc.parts.map((part) => ({
-      ...part,
-      steps: part.steps.map((step) => {
-        const own = clauses.filter(({ written }) => step.text.includes(written));
-        const [first] = own;
-        const isOne =
-          first !== undefined && own.every(({ stage, isSure }) => isSure && stage === first.stage);
-        return isOne ? { ...step, stage: first.stage } : step;
-      }),
-    })),
-  };
-}
-
-const capital = (name: string): string => name.charAt(0).toUpperCase() + name.slice(1);
-
-/** A step of fewer words than this goes on with what is told next. */
-const SHORT_WORDS = 5;
-
-/** Speech without a stop, a step at each thing to do. */
-function brokenDown(step: ToldStep): readonly ToldStep[] {
-  const groups: Chunk[][] = [];
-  for (const clause of step.clauses) {
-    const group = groups.at(-1);
-    const words = group?.flatMap((each) => each.words).length ?? 0;
-    const isNew = hasAct(clause) && (words >= SHORT_WORDS || group?.some(hasAct) === false);
-    if (group === undefined || isNew) groups.push([clause]);
-    else group.push(clause);
-  }
-  return groups.map((clauses) => ({
-    ...step,
-    clauses,
-    text: clauses.map(({ written }) => written).join(" "),
-  }));
-}
-
-/** Work is a step; what is only said, or is for another day, is a note. */
-function isStep({ clauses, stage, text }: ToldStep): boolean {
-  return (
-    stage !== "keep" &&
-    text.length <= RECIPE_LIMITS.text &&
-    (stage === "oven" || clauses.some(hasAct) || heatIn(text) !== null)
-  );
-}
-
-const NAMES: Readonly<Record<PartRole, string>> = {
-  batter: "Batter",
-  filling: "Filling",
-  frosting: "Frosting",
-  topping: "Topping",
-  syrup: "Syrup",
-  soak: "Soak",
-};
-
-function partOf(
-  role: PartRole,
-  lines: readonly { readonly id: string; readonly part: PartRole; readonly text: string }[],
-  steps: readonly (Pick<ToldStep, "part" | "stage" | "text"> & { readonly id: string })[],
-): Part {
-  const order = (stage: ToldStep["stage"]): number => STAGES.indexOf(stage);
-  return {
-    id: `p-${role}`,
-    role,
-    name: NAMES[role],
-    lines: lines
-      .filter(({ part }) => part === role)
-      .map(({ id, text }) => ({ id, text: text.slice(0, RECIPE_LIMITS.text) })),
-    steps: steps
-      .filter(({ part }) => part === role)
-      .toSorted((a, b) => order(a.stage) - order(b.stage))
-      .map(({ id, text, stage }) => ({ id, text, stage })),
-  };
-}
-
-/** A step with the lines it tells, as rows of the reading. */
-function rowsOf(
-  step: ToldStep,
-  steps: readonly { readonly id: string; readonly text: string }[],
-  lines: readonly (ToldRecipe["lines"][number] & { readonly id: string })[],
-): readonly ReadingRow[] {
-  const id = steps.find(({ text }) => text === step.text)?.id ?? null;
-  return [
-    { text: step.text, as: id === null ? "note" : "step", id, doubts: [] },
-    ...lines
-      .filter(({ from }) => step.clauses.includes(from))
-      .map((line): ReadingRow => ({
-        text: line.text,
-        as: "ingredient",
-        id: line.id,
-        doubts: line.isPartSure ? [] : ["which-part"],
-      })),
-  ];
 }

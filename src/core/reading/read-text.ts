@@ -9,6 +9,7 @@ import { nameTold } from "./name-told";
 import { ovenOf, type ToldBake } from "./oven-of-text";
 import { allowedParts, PARTS, partFeatures, type PlacedMention } from "./part-features";
 import { placedChunks, placedMentions } from "./placed";
+import { laterRecipes } from "./recipes-of-page";
 import { labelled, type Labelled, type Weights } from "./sequence";
 import { stageFeatures } from "./stage-features";
 import { stepsOf, type StageTold, type ToldStep } from "./steps-told";
@@ -16,9 +17,11 @@ import { tinSets, type ToldSet } from "./tin-alternatives";
 import type { ToldTin } from "./tins-told";
 import weights from "./weights.json";
 
-/** What a text tells of a recipe. */
+/** What a text tells of a recipe; of several on a page, the first. */
 export type ToldRecipe = ToldBake & {
   readonly name: string | null;
+  /** The lines at which the further recipes of the page begin. */
+  readonly others: readonly number[];
   /** Sets of tins, the first told first; the others in its place. */
   readonly tins: readonly (readonly ToldTin[])[];
   readonly lines: readonly ToldLine[];
@@ -43,7 +46,9 @@ const SURE = 6;
  * @param lines the text's lines, marks and all
  */
 export function readText(lines: readonly PageLine[], pantry: Pantry): ToldRecipe {
-  const rows = layoutOf(lines, pantry);
+  const page = layoutOf(lines, pantry);
+  const others = laterRecipes(page);
+  const rows = page.slice(0, others[0]);
   const chunks = placedChunks(rows);
   const labels = labelsOf("stage", stageFeatures(chunks));
   const stages = new Map<Chunk, StageTold>(
@@ -58,14 +63,16 @@ export function readText(lines: readonly PageLine[], pantry: Pantry): ToldRecipe
   const oven = ovenOf(chunks, stageOf);
   const sets = tinSets(chunks, stageOf);
   const tins = sets.map((set) => set.tins);
+  const told = linesTold(mentions);
   return {
     name,
+    others,
     ...oven,
     tins,
     alternatives: sets.slice(1),
     doubts: doubtsTold({ ...oven, tins, isNameSure }, chunks, stageOf),
-    lines: linesTold(mentions),
-    steps: stepsOf(chunks, partsOfChunks(mentions), stages),
+    lines: told,
+    steps: stepsOf(chunks, partsOfChunks(mentions, told), stages),
   };
 }
 
@@ -86,11 +93,18 @@ function parted(mentions: readonly PlacedMention[]): readonly PartedMention[] {
   });
 }
 
-/** The part each clause works on: that of most of what it speaks of. */
-function partsOfChunks(mentions: readonly PartedMention[]): ReadonlyMap<Chunk, PartRole> {
+/** The part each clause works on: that of most of what it speaks of. One without a line is none. */
+function partsOfChunks(
+  mentions: readonly PartedMention[],
+  lines: readonly ToldLine[],
+): ReadonlyMap<Chunk, PartRole> {
+  const known = new Set(lines.map(({ part }) => part));
   const votes = new Map<Chunk, PartRole[]>();
   for (const { placed, part } of mentions)
-    votes.set(placed.chunk, [...(votes.get(placed.chunk) ?? []), part]);
+    votes.set(placed.chunk, [
+      ...(votes.get(placed.chunk) ?? []),
+      known.has(part) ? part : "batter",
+    ]);
   return new Map(
     [...votes].map(([chunk, parts]) => {
       const times = (part: PartRole): number => parts.filter((each) => each === part).length;

@@ -13,7 +13,9 @@ export type PlacedChunk = {
 const BAKES = /^(?:bake[sd]?|baking|cook(?:ed|s)?|oven|microwaves?|zap|nuke|steams?|steamed)$/u;
 const PREHEATS =
   /\b(?:preheat\w*|pre-heat\w*|heat (?:the|your) oven|turn (?:the|your|on)|oven (?:on|to|goes)|set (?:the|your)|warm (?:the|your) oven)\b/u;
-const MINUTES = /\d\s*-?\s*(?:minutes?|mins?|hours?|hrs?|h\b|seconds?|secs?)/u;
+/** Minutes that are not added to others, or taken off them. */
+const MINUTES =
+  /\d\s*-?\s*(?:minutes?|mins?|hours?|hrs?|h\b|seconds?|secs?)(?!\s*(?:less|fewer|more|longer|extra)\b)/u;
 
 /** The first clause that puts the batter into the heat; -1 when none does. */
 export function bakeAt(chunks: readonly PlacedChunk[]): number {

@@ -20,11 +20,13 @@ export type { PageLine, ReadingRow } from "./read-page";
 export {
   pageLines,
   problemsOf,
+  readLines,
   readRecipe,
+  recipeLines,
   type ReadingProblem,
   type RecipeReading,
 } from "./read-recipe";
-export { unmarked, unnumbered, type RowKind } from "./row-kind";
+export { beginsMethod, beginsNotes, unmarked, unnumbered, type RowKind } from "./row-kind";
 export {
   eggsIn,
   grossOf,
@@ -38,7 +40,9 @@ export {
 export { HEAT_SOURCES, type HeatSource } from "./heat-sources";
 export { holdsOf, HoldsSchema, spoilsInRoom, type Hazard, type Holds } from "./holds";
 export {
+  BAKE_LIMITS,
   BakeSchema,
+  CorrectionSchema,
   emptyRecipe,
   freshId,
   PART_ROLES,
@@ -46,8 +50,10 @@ export {
   RECIPE_LIMITS,
   RecipeDocSchema,
   ROLES_BESIDES,
+  ROW_CHOICES,
   STAGES,
   STEP_KINDS,
+  type Correction,
   type Line,
   type Part,
   type PartRole,
@@ -57,7 +63,7 @@ export {
   type StepKind,
 } from "./schema";
 export { madeAndUsed } from "./onto-cake";
-export { partRole } from "./part-role";
+export { namedPart, partRole } from "./part-role";
 export { mergedRecipe } from "./merge";
 export { withSharedPart } from "./shared-part";
 export { stepStages } from "./step-stages";

@@ -25,7 +25,8 @@ export type LineDoubt =
   | "negative"
   | "huge"
   | "no-name"
-  | "which-part";
+  | "which-part"
+  | "which-time";
 
 /**
  * An ingredient line, taken apart. Nothing of it is thrown away: `text` is every word as written.

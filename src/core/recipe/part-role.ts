@@ -20,3 +20,13 @@ const ROLES: readonly (readonly [RegExp, PartRole])[] = [
 export function partRole(name: string): PartRole | null {
   return ROLES.find(([pattern]) => pattern.test(name))?.[1] ?? null;
 }
+
+/** A part by its heading: "For the lemon icing:" is "Lemon icing", a frosting. */
+export function namedPart(heading: string): { readonly name: string; readonly role: PartRole } {
+  const bare = heading
+    .replace(/:\s*$/u, "")
+    .replace(/^(?:for|to make)\s+(?:the\s+|a\s+)?/iu, "")
+    .trim();
+  const name = bare === "" ? "Part" : bare.charAt(0).toUpperCase() + bare.slice(1);
+  return { name, role: partRole(name) ?? "batter" };
+}

@@ -3,7 +3,7 @@ import { heatSourceIn, type HeatSource } from "./heat-sources";
 import type { Pantry } from "../pantry";
 import { readTin, type Tin } from "../tin";
 import { readLine, type LineDoubt } from "./line";
-import { partRole } from "./part-role";
+import { namedPart } from "./part-role";
 import {
   INGREDIENTS_HEADING,
   rowKind,
@@ -187,12 +187,7 @@ function enter(words: string, draft: Draft): void {
 }
 
 function openPart(words: string, draft: Draft): void {
-  const name = words
-    .replace(/:\s*$/u, "")
-    .replace(/^(?:for|to make)\s+(?:the\s+|a\s+)?/iu, "")
-    .trim();
-  const named = name === "" ? "Part" : name.charAt(0).toUpperCase() + name.slice(1);
-  const role = partRole(name) ?? "batter";
+  const { name: named, role } = namedPart(words);
   const existing = draft.parts.findIndex((part) => part.name.toLowerCase() === named.toLowerCase());
   if (existing >= 0) draft.at = existing;
   else {

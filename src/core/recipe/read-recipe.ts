@@ -30,6 +30,12 @@ export type RecipeReading = {
  * @example readRecipe("Pear loaf\n200 g flour\nBake at 180 °C for 50 minutes.", pantryOf())
  */
 export function readRecipe(original: string, pantry: Pantry): Result<RecipeReading> {
+  const lines = recipeLines(original);
+  return lines.ok ? good(readLines(lines.value, original, pantry)) : lines;
+}
+
+/** The lines of what was pasted or loaded; fails as {@link readRecipe} does. */
+export function recipeLines(original: string): Result<readonly PageLine[]> {
   if (original.trim() === "")
     return bad({ code: "missing", path: "recipeText", expected: "recipe" });
   if (original.length > RECIPE_LIMITS.original)
@@ -43,11 +49,19 @@ export function readRecipe(original: string, pantry: Pantry): Result<RecipeReadi
     return bad({ code: "unreadable", path: "recipeText", value: "", expected: "text" });
   const lines = pageLines(original);
   const written = lines.filter(({ text }) => text.trim() !== "").length;
-  if (written > RECIPE_LIMITS.rows)
-    return bad({ code: "too-many", path: "recipeLines", value: written, max: RECIPE_LIMITS.rows });
-  const page = readPage(lines, pantry);
-  const { doc, rows, minutes } = page;
-  return good({ doc: { ...doc, original }, rows, problems: problemsOf(doc, rows, minutes) });
+  return written > RECIPE_LIMITS.rows
+    ? bad({ code: "too-many", path: "recipeLines", value: written, max: RECIPE_LIMITS.rows })
+    : good(lines);
+}
+
+/** The recipe on some lines by how they look. */
+export function readLines(
+  lines: readonly PageLine[],
+  original: string,
+  pantry: Pantry,
+): RecipeReading {
+  const { doc, rows, minutes } = readPage(lines, pantry);
+  return { doc: { ...doc, original }, rows, problems: problemsOf(doc, rows, minutes) };
 }
 
 /**

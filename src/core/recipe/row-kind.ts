@@ -35,6 +35,14 @@ export const METHOD_HEADING =
   /^(?:the )?(?:method|directions?|instructions?|steps?|preparation|procedure|how to make (?:it|them)|to make|what to do)\s*:?$/iu;
 const NOTES =
   /^(?:cook(?:'|’)?s |recipe |baker(?:'|’)?s )?(?:notes?|tips?|storage|variations?|to store)\s*:?$/iu;
+
+/** Whether a heading's words begin the steps. */
+export const beginsMethod = (words: string): boolean => METHOD_HEADING.test(words);
+
+/** Whether a heading's words begin what is neither ingredient nor step. */
+export const beginsNotes = (words: string): boolean =>
+  !INGREDIENTS_HEADING.test(words) && !METHOD_HEADING.test(words);
+
 const SPEAKS =
   /\b(?:add|bake|beat|blend|boil|bring|brush|butter|chill|chop|combine|cook|cool|cover|cream|cut|decorate|dissolve|divide|drain|draw|drizzle|dust|fill|fold|freeze|frost|grease|grind|heat|invert|keep|knead|knock|leave|let|lift|loosen|line|make|measure|melt|mix|peel|pipe|place|pour|preheat|press|put|remove|rest|roll|rub|scatter|scrape|separate|serve|set|sieve|sift|simmer|slice|soak|split|spoon|spread|sprinkle|stack|steep|stir|swirl|take|test|tip|toast|top|toss|trim|turn|warm|weigh|whisk|whip|wrap|zest)\b/iu;
 

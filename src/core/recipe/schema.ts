@@ -97,15 +97,40 @@ const PartSchema = z.strictObject({
 });
 export type Part = z.infer<typeof PartSchema>;
 
+/** What a recipe's own bake can be, °C and minutes. */
+export const BAKE_LIMITS = { leastC: 100, mostC: 260, leastMin: 5, mostMin: 240 } as const;
+
 /** The bake the recipe vouches for; parts of it a recipe may leave out. */
 export const BakeSchema = z.strictObject({
   tins: z.array(TinSchema).check(z.maxLength(20)),
   /** An oven when left out. */
   source: z.optional(z.enum(HEAT_SOURCES)),
-  ovenC: z.optional(numberIn(100, 260, "°C")),
+  ovenC: z.optional(numberIn(BAKE_LIMITS.leastC, BAKE_LIMITS.mostC, "°C")),
   fan: z.optional(z.boolean()),
-  minutes: z.optional(numberIn(5, 240, "min")),
+  minutes: z.optional(numberIn(BAKE_LIMITS.leastMin, BAKE_LIMITS.mostMin, "min")),
 });
+
+/** What a line of a page can be said to be. */
+export const ROW_CHOICES = ["title", "part", "ingredient", "step", "note"] as const;
+const BAKE_FACTS = ["tins", "heat", "minutes"] as const;
+
+/** What the baker said of a reading: of a line of the text, or of words in it. */
+export const CorrectionSchema = z.strictObject({
+  /** The line as it is shown. */
+  text,
+  as: z.optional(z.enum(ROW_CHOICES)),
+  role: z.optional(z.enum(PART_ROLES)),
+  stage: z.optional(z.enum(STAGES)),
+  /** Words that tell the bake's tin, heat or minutes, or do not. */
+  fact: z.optional(
+    z.strictObject({
+      is: z.enum(BAKE_FACTS),
+      words: z.string().check(z.maxLength(200)),
+      isIt: z.boolean(),
+    }),
+  ),
+});
+export type Correction = z.infer<typeof CorrectionSchema>;
 
 /** A whole recipe, as it is kept. */
 export const RecipeDocSchema = z.strictObject({
@@ -124,6 +149,8 @@ export const RecipeDocSchema = z.strictObject({
   measures: z.optional(KitchenMeasuresSchema),
   /** The text it was read from, every word; empty for one written here. */
   original: z.string().check(z.maxLength(RECIPE_LIMITS.original)),
+  /** What was put right in how that text was read. */
+  corrections: z.optional(z.array(CorrectionSchema).check(z.maxLength(RECIPE_LIMITS.lines))),
 });
 export type RecipeDoc = z.infer<typeof RecipeDocSchema>;
 

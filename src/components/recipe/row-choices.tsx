@@ -1,0 +1,164 @@
+"use client";
+
+import { useId } from "react";
+import type { Mark, MarkedRow } from "@/core/reading";
+import { PART_ROLES, ROW_CHOICES, STAGES, type Correction, type PartRole } from "@/core/recipe";
+import {
+  CHOICE_NAMES,
+  factChoice,
+  markedWords,
+  MARK_NAMES,
+  ROLE_NAMES,
+  STAGE_NAMES,
+} from "@/words";
+
+type RowChoicesProps = {
+  readonly row: MarkedRow;
+  readonly rows: readonly MarkedRow[];
+  /** The words that are to be put right; null for the whole line. */
+  readonly mark: Mark | null;
+  readonly onCorrect: (correction: Correction) => void;
+  readonly onDone: () => void;
+};
+
+/** What a line of a pasted text, or words in it, can be said to be. */
+export function RowChoices({ row, rows, mark, onCorrect, onDone }: RowChoicesProps) {
+  return (
+    <span
+      role="group"
+      aria-label={mark === null ? "Put this line right" : `Put “${markedWords(row, mark)}” right`}
+      className="my-1.5 flex flex-wrap items-end gap-x-3 gap-y-2 rounded-control border-[1.5px] border-line bg-enamel p-2.5"
+      onKeyDown={(event) => {
+        if (event.key === "Escape") onDone();
+      }}
+    >
+      {mark === null ? (
+        <LineChoices row={row} onCorrect={onCorrect} />
+      ) : (
+        <MarkChoices row={row} rows={rows} mark={mark} onCorrect={onCorrect} />
+      )}
+      <button type="button" className="button !min-h-8" onClick={onDone}>
+        Done
+      </button>
+    </span>
+  );
+}
+
+function LineChoices({ row, onCorrect }: Pick<RowChoicesProps, "row" | "onCorrect">) {
+  const is = ROW_CHOICES.find((choice) => choice === row.as);
+  return (
+    <>
+      <Choice
+        label="This line is"
+        value={is ?? ""}
+        options={ROW_CHOICES.map((value) => [value, CHOICE_NAMES[value]])}
+        onChoose={(as) => onCorrect({ text: row.text, as })}
+      />
+      {(is === "ingredient" || is === "step") && (
+        <RoleChoice role={row.role} onChoose={(role) => onCorrect({ text: row.text, role })} />
+      )}
+      {is === "step" && (
+        <Choice
+          label="It is done"
+          value={row.stage ?? ""}
+          options={STAGES.map((value) => [value, STAGE_NAMES[value].toLowerCase()])}
+          onChoose={(stage) => onCorrect({ text: row.text, stage })}
+        />
+      )}
+    </>
+  );
+}
+
+function MarkChoices({
+  row,
+  rows,
+  mark,
+  onCorrect,
+}: Omit<RowChoicesProps, "onDone" | "mark"> & { readonly mark: Mark }) {
+  const words = markedWords(row, mark);
+  const choice = factChoice(mark);
+  const line = rows.find(({ id }) => id !== null && id === mark.id);
+  return (
+    <>
+      <span className="self-center text-[14px]">
+        “{words}”: {MARK_NAMES[mark.is]}
+      </span>
+      {choice !== null && (
+        <button
+          type="button"
+          className="button !min-h-8"
+          onClick={() =>
+            onCorrect({ text: row.text, fact: { is: choice.fact, words, isIt: choice.isIt } })
+          }
+        >
+          {choice.text}
+        </button>
+      )}
+      {line !== undefined && (
+        <>
+          <RoleChoice role={line.role} onChoose={(role) => onCorrect({ text: line.text, role })} />
+          <button
+            type="button"
+            className="button !min-h-8"
+            onClick={() => onCorrect({ text: line.text, as: "note" })}
+          >
+            Not an ingredient
+          </button>
+        </>
+      )}
+    </>
+  );
+}
+
+const RoleChoice = ({
+  role,
+  onChoose,
+}: {
+  readonly role: PartRole | null;
+  readonly onChoose: (role: PartRole) => void;
+}) => (
+  <Choice
+    label="It is for the"
+    value={role ?? ""}
+    options={PART_ROLES.map((value) => [value, ROLE_NAMES[value]])}
+    onChoose={onChoose}
+  />
+);
+
+/** One of a few, by name. */
+function Choice<T extends string>({
+  label,
+  value,
+  options,
+  onChoose,
+}: {
+  readonly label: string;
+  readonly value: T | "";
+  readonly options: readonly (readonly [T, string])[];
+  readonly onChoose: (value: T) => void;
+}) {
+  const id = useId();
+  return (
+    <span>
+      <label htmlFor={id} className="label block">
+        {label}
+      </label>
+      <select
+        id={id}
+        className="choice"
+        value={value}
+        onChange={(event) => {
+          const chosen = options.find(([each]) => each === event.target.value);
+          if (chosen !== undefined) onChoose(chosen[0]);
+        }}
+      >
+        {value === "" && <option value="">…</option>}
+        {options.map(([each, name]) => (
+          <option key={each} value={each}>
+            {name}
+          </option>
+        ))}
+      </select>
+    </span>
+  );
+}

@@ -1,0 +1,93 @@
+// What a baker put right in a reading, laid over what was read.
+import { heatsTold, inFigures, middle, timesTold } from "../measure";
+import {
+  BAKE_LIMITS,
+  unmarked,
+  unnumbered,
+  type Correction,
+  type PageLine,
+  type RecipeDoc,
+} from "../recipe";
+import type { PagePiece } from "./piece";
+import { tinOfSize, usualTin } from "./told-tin";
+import { tinsTold } from "./tins-told";
+
+const isOf = (correction: Correction, text: string): boolean =>
+  correction.text.trim() === text.trim();
+
+/** Lines with what she says they are. */
+export function correctedLines(
+  lines: readonly PageLine[],
+  corrections: readonly Correction[],
+): readonly PageLine[] {
+  return lines.map((line) => ({
+    ...line,
+    is:
+      corrections.findLast((each) => each.as !== undefined && isOf(each, line.text))?.as ?? line.is,
+  }));
+}
+
+/** A piece of a page as she says it is: a line, a step or a note, of which part, and when. */
+export function correctedPiece(piece: PagePiece, corrections: readonly Correction[]): PagePiece {
+  const { as, role, stage } = Object.assign(
+    {},
+    ...corrections.filter((each) => isOf(each, piece.text)),
+  ) as Partial<Correction>;
+  if (as === undefined && role === undefined && stage === undefined) return piece;
+  const is = as ?? piece.as;
+  if (is !== "ingredient" && is !== "step") return { text: piece.text, as: is, doubts: [] };
+  const words = is === "step" ? unnumbered(unmarked(piece.text)) : unmarked(piece.text);
+  const was = piece.of ?? { words, role: "batter", headed: null };
+  const when = stage ?? was.stage;
+  return {
+    text: piece.text,
+    as: is,
+    doubts: piece.doubts.filter(
+      (doubt) =>
+        !(doubt === "which-part" && role !== undefined) &&
+        !(doubt === "which-time" && stage !== undefined),
+    ),
+    of: {
+      words: is === piece.as ? was.words : words,
+      ...(role === undefined ? { role: was.role, headed: was.headed } : { role, headed: null }),
+      ...(is === "step" && when !== undefined ? { stage: when } : {}),
+    },
+  };
+}
+
+type Bake = RecipeDoc["bake"];
+
+/** The bake with the tins, heat and minutes she says are its own, and without those that are not. */
+export function correctedBake(bake: Bake, corrections: readonly Correction[]): Bake {
+  return corrections.reduce(
+    (now, { fact }) => (fact === undefined ? now : withFact(now, fact)),
+    bake,
+  );
+}
+
+function withFact(bake: Bake, { is, words, isIt }: NonNullable<Correction["fact"]>): Bake {
+  const { text } = inFigures(words);
+  if (is === "tins") {
+    const tins = tinsTold(text).map(({ tin }) => tinOfSize(tin) ?? usualTin(tin.shape));
+    const same = JSON.stringify(tins);
+    return {
+      ...bake,
+      tins: isIt ? tins : bake.tins.filter((tin) => JSON.stringify([tin]) !== same),
+    };
+  }
+  const { ovenC, fan, minutes, ...rest } = bake;
+  const heat = ovenC === undefined ? {} : { ovenC, ...(fan === undefined ? {} : { fan }) };
+  const length = minutes === undefined ? {} : { minutes };
+  if (is === "heat") {
+    const [told] = heatsTold(text, true);
+    const toldC = Math.round(told?.tempC ?? 0);
+    if (toldC < BAKE_LIMITS.leastC || toldC > BAKE_LIMITS.mostC) return bake;
+    if (!isIt) return { ...rest, ...length, ...(ovenC === toldC ? {} : heat) };
+    return { ...rest, ...length, ovenC: toldC, ...(told?.isFan === true ? { fan: true } : {}) };
+  }
+  const [time] = timesTold(text);
+  const toldMin = time === undefined ? 0 : Math.round(middle(time.amount));
+  if (toldMin < BAKE_LIMITS.leastMin || toldMin > BAKE_LIMITS.mostMin) return bake;
+  if (!isIt) return { ...rest, ...heat, ...(minutes === toldMin ? {} : length) };
+  return { ...rest, ...heat, minutes: toldMin };
+}

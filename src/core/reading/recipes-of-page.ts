@@ -1,0 +1,68 @@
+// Where on a page another recipe begins.
+import { heatsTold, timesTold } from "../measure";
+import { partRole } from "../recipe";
+import { wordsIn } from "./chunks";
+import { isUsualHeading, type PageRow } from "./layout";
+
+/** A name has no more words than this. */
+const MOST_NAME_WORDS = 8;
+/** Less than so many weighed ingredients are no recipe. */
+const FEWEST_WEIGHED = 3;
+/** Without one of these nothing is baked. */
+const BODY = new Set(["flour", "starch", "nut-meal", "oats", "egg", "egg-white"]);
+
+const NEXT_ONE =
+  /^(?:(?:so|now|and|ok|okay|right|then)\s+)*(?:number (?:two|three|2|3)\b|the (?:second|next|other) (?:one|recipe|cake)\b|recipe (?:two|three|2|3)\b)/iu;
+const NUMBERED = /^\W*(?:[2-9]|no\.? ?[2-9])\s*[.):]/iu;
+const BAKES = /\b(?:bak(?:e[sd]?|ing)|oven)\b/iu;
+const AFTER_ALL =
+  /\b(?:keeps?|store[sd]?|stor(?:ing|age)|freez(?:e|es|ing)|serves?|slices?|slice|cut into|wrap(?:ped)?)\b/iu;
+
+/**
+ * The lines at which recipes after the first begin, in order: under a name of its own, each with
+ * ingredients and a bake, after one that has both.
+ */
+export function laterRecipes(rows: readonly PageRow[]): readonly number[] {
+  const starts: number[] = [];
+  for (const at of rows.keys()) {
+    const before = rows.slice(starts.at(-1) ?? 0, at);
+    if (isNameOfRecipe(rows[at], before) && isRecipe(before) && isRecipe(rows.slice(at)))
+      starts.push(at);
+  }
+  return starts;
+}
+
+/** A name over a list; a part of a cake has one too, unless the cake before it is over. */
+function isNameOfRecipe(row: PageRow | undefined, before: readonly PageRow[]): boolean {
+  if (row === undefined || row.kind === "blank") return false;
+  if (NEXT_ONE.test(row.bare)) return true;
+  const isName =
+    wordsIn(row.bare).length <= MOST_NAME_WORDS &&
+    (row.kind === "heading" || NUMBERED.test(row.bare)) &&
+    !isUsualHeading(row.bare);
+  if (!isName) return false;
+  const role = partRole(row.bare);
+  return (
+    role === null ||
+    (role === "batter" &&
+      (NUMBERED.test(row.bare) || before.some(({ bare }) => AFTER_ALL.test(bare))))
+  );
+}
+
+/** Whether rows weigh out something that is baked, and bake it, in that order. */
+function isRecipe(rows: readonly PageRow[]): boolean {
+  const bake = rows.findLastIndex(({ kind, chunks }) => {
+    const text = chunks.map((chunk) => chunk.text).join(" ");
+    const said = [BAKES.test(text), timesTold(text).length > 0, heatsTold(text, true).length > 0];
+    return kind === "told" && said.filter(Boolean).length >= 2;
+  });
+  if (bake < 0) return false;
+  const weighed = rows
+    .slice(0, bake + 1)
+    .flatMap(({ mentions }) => mentions.flat())
+    .filter(({ read }) => read.measures.length > 0);
+  return (
+    weighed.length >= FEWEST_WEIGHED &&
+    weighed.some(({ ingredient }) => ingredient !== null && BODY.has(ingredient.group))
+  );
+}

@@ -1,0 +1,37 @@
+// A tin as a text tells it, as the bench has it.
+import { readTin, type Tin } from "../tin";
+import type { ToldTin } from "./tins-told";
+
+/** A tin that was told with its size, its depth as usual; null for one without. */
+export function tinOfSize({ count, shape, wells, ...sizes }: ToldTin): Tin | null {
+  const { diameterMm, sideMm, lengthMm, widthMm, depthMm } = sizes;
+  const lengths = [diameterMm ?? sideMm ?? lengthMm, widthMm, depthMm].filter(
+    (each) => each !== undefined,
+  );
+  if (shape === "dish" || shape === "mug") return null;
+  if (shape !== "cups" && lengths.length === 0) return null;
+  const name = shape === "cups" ? `${wells ?? 12} cups` : `${lengths.join(" x ")} mm ${shape}`;
+  const read = readTin(count > 1 ? `${count} x ${name}` : name, "metric");
+  return read.ok ? read.value.tin : null;
+}
+
+/** Tins of each told shape as they are written where no size is; their depth is the shape's own. */
+const USUAL_SIZES: Readonly<Record<ToldTin["shape"], string>> = {
+  round: "20 cm round",
+  springform: "23 cm springform",
+  square: "20 cm square",
+  rectangle: "33 x 23 cm",
+  loaf: "23 x 13 cm loaf",
+  ring: "25 cm fluted",
+  cups: "12 cups",
+  skillet: "25 cm skillet",
+  mug: "mug",
+  dish: "33 x 23 cm",
+};
+
+/** The usual tin of a told shape, its depth assumed. */
+export function usualTin(shape: ToldTin["shape"]): Tin {
+  const read = readTin(USUAL_SIZES[shape], "metric");
+  if (!read.ok) throw new RangeError(`a usual ${shape} is no tin: ${USUAL_SIZES[shape]}`);
+  return read.value.tin;
+}
