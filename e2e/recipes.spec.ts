@@ -93,6 +93,13 @@ test.describe("pasting a recipe", () => {
     await page.getByRole("button", { name: "Keep this recipe" }).click();
     const topping = page.getByRole("region", { name: "Topping" });
     await expect(topping.getByRole("textbox", { name: "Line: 2 tbsp jam" })).toBeVisible();
+    // The tin it was read with first is offered beside the one that was chosen.
+    const square = page.getByRole("button", { name: "square 20 × 5 cm, 170 °C, 35 min" });
+    await expect(square).toHaveAttribute("aria-pressed", "false");
+    await square.click();
+    await expect(square).toHaveAttribute("aria-pressed", "true");
+    await expect(page.getByRole("status").filter({ hasText: /Saved \d\d:\d\d/u })).toBeVisible();
+    await expectAccessible(page);
     await page.getByRole("button", { name: "Original" }).click();
     await expect(page.getByText("jam, for topping")).toBeVisible();
   });

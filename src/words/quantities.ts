@@ -31,8 +31,8 @@ function grouped(value: number): string {
 
 /** 655 g; in a US kitchen with the ounces a scale there shows: 23 oz. */
 export function weightText(massG: number, units: Units): string {
-  const grams = `${grouped(kitchenGrams(massG))}${GAP}g`;
-  if (units.measure === "metric" || massG < 5) return grams;
+  const kitchenG = kitchenGrams(massG);
+  if (units.measure === "metric" || kitchenG < 5) return `${grouped(kitchenG)}${GAP}g`;
   const ounces = massG / OUNCE_G;
   return `${roundTo(ounces, ounces < 10 ? 0.1 : ounces < 40 ? 0.5 : 1)}${GAP}oz`;
 }
@@ -53,10 +53,10 @@ export function volumeText(volumeMl: number, units: Units): string {
   }
   const exact = volumeMl / US_CUP_ML;
   if (exact < LEAST_CUPS) {
-    const spoons = exact * 16;
-    return spoons < 1
-      ? `${fraction(Math.max(0.5, roundTo(spoons * 3, 0.5)))} tsp`
-      : `${fraction(roundTo(spoons, 0.5))} tbsp`;
+    const teaspoons = roundTo(exact * 48, 0.5);
+    return teaspoons < 3
+      ? `${fraction(Math.max(0.5, teaspoons))} tsp`
+      : `${fraction(roundTo(exact * 16, 0.5))} tbsp`;
   }
   const cups = roundTo(exact, 0.25);
   return `${fraction(cups)} ${cups > 1 ? "cups" : "cup"}`;

@@ -32,6 +32,7 @@ import {
 import { HEAT_SOURCE_NAMES } from "@/words/bakes";
 import { NoteList } from "../ask/plan-figures";
 import { Choice, Field } from "../frame/field";
+import { OwnBakes } from "./own-bakes";
 import { FilledTin } from "../section/filled-tin";
 
 type RecipeHeadProps = {
@@ -64,6 +65,7 @@ export function RecipeHead({
   const cup = typeof measures.cup === "string" ? measures.cup : "metric";
   return (
     <>
+      <OwnBakes doc={doc} units={units} onChange={onChange} />
       <div className="grid grid-cols-2 gap-x-6 border-b-4 border-ink md:grid-cols-[minmax(0,1.2fr)_repeat(4,minmax(0,1fr))]">
         <OwnTins facts={facts} units={units} />
         <div className="px-1 py-2">

@@ -21,6 +21,12 @@ const MILLILITRES: Readonly<Record<string, number>> = {
   liters: 1000,
   cup: US_CUP_ML,
   cups: US_CUP_ML,
+  tbsp: US_CUP_ML / 16,
+  tablespoon: US_CUP_ML / 16,
+  tablespoons: US_CUP_ML / 16,
+  tsp: US_CUP_ML / 48,
+  teaspoon: US_CUP_ML / 48,
+  teaspoons: US_CUP_ML / 48,
 };
 const MILLIMETRES: Readonly<Record<string, number>> = {
   mm: 1,
@@ -74,7 +80,7 @@ export function readMassG(text: string): number | null {
 }
 
 /**
- * Millilitres from `1200`, `1.2 L`, `5 cups` (US); a bare number is mL. Null when it can't be read.
+ * Millilitres from `1200`, `1.2 L`, `5 cups`, `3 tbsp`, `1/2 tsp` (US); a bare number is mL. Null when it can't be read.
  * @example readVolumeMl("1.2 L") // 1200
  */
 export function readVolumeMl(text: string): number | null {

@@ -1,11 +1,11 @@
 export type ReadAmount = { readonly value: number; readonly rest: string };
 
 /**
- * Thousands parted by a comma or by a space, ordinary, fixed or narrow: `1,200`, `1 220`. A figure
+ * Thousands parted by a comma or by a space, ordinary, fixed or narrow: `1,200`, `1 220.5`. A figure
  * that begins with 0 has a decimal comma; "2 400 g tins" are two tins.
  */
 const THOUSANDS =
-  /^[1-9]\d{0,2}(?:,\d{3}|[ \u00a0\u202f]\d{3})+(?![\d,.]|\s*-?\s*(?:g|ml|oz)?\s*-?\s*(?:tin|can|jar|pack|packet|carton|tub|bottle)s?\b|\s*[/⁄x×]\s*\d)/u;
+  /^[1-9]\d{0,2}(?:,\d{3}|[ \u00a0\u202f]\d{3})+(?:\.\d+)?(?![\d,]|\.\d|\s*-?\s*(?:g|ml|oz)?\s*-?\s*(?:tin|can|jar|pack|packet|carton|tub|bottle)s?\b|\s*[/⁄x×]\s*\d)/u;
 
 /** The forms of an amount, longest first: "1 1/2" is one amount, and not 1 followed by "1/2". */
 const FORMS = [
@@ -26,7 +26,7 @@ export function readAmount(text: string): ReadAmount | null {
   const thousands = THOUSANDS.exec(start)?.[0];
   if (thousands !== undefined)
     return {
-      value: Number(thousands.replace(/\D/gu, "")),
+      value: Number(thousands.replace(/[^\d.]/gu, "")),
       rest: start.slice(thousands.length).trimStart(),
     };
   const found = FORMS.map((form) => form.exec(start)?.[0]).find((match) => match !== undefined);

@@ -1,7 +1,7 @@
 import { cupMl, good, spoonsMl, type Result } from "../measure";
 import type { Pantry } from "../pantry";
-import { isWideRange, pageLines, readStep, stepPieces, type FormulaRow } from "../recipe";
-import { readText, type ToldDoubt, type ToldRecipe } from "../reading";
+import { isWideRange, readStep, stepPieces, type FormulaRow } from "../recipe";
+import { heardLines, readText, type ToldDoubt, type ToldRecipe } from "../reading";
 import type { WorkedRecipe } from "./recipe-facts";
 import { workTold } from "./told-doc";
 
@@ -21,7 +21,8 @@ export function readingAnswer(
   pantry: Pantry,
   doubt: (about: ReadDoubt) => string,
 ): Result<ReadingAnswer> {
-  const reading = readText(pageLines(text), pantry);
+  const { lines, unread } = heardLines(text);
+  const reading = readText(lines, pantry);
   const worked = workTold(reading, text, pantry);
   const rows = worked.formula.parts.flatMap(({ rows: each }) => each);
   const massOf = new Map(rows.map((row) => [row.line.id, row]));
@@ -71,7 +72,7 @@ export function readingAnswer(
     contains: worked.holds.allergens,
     cautions: cautionsOf(reading, worked),
     doubts: doubtsOf(reading, worked).map((about) => ({ about, message: doubt(about) })),
-    unread: [],
+    unread,
   });
 }
 

@@ -4,7 +4,6 @@ import { pantryOf } from "../pantry";
 import {
   heatIn,
   madeAndUsed,
-  pageLines,
   readStep,
   RECIPE_LIMITS,
   ROLES_BESIDES,
@@ -14,6 +13,7 @@ import {
 import {
   bakeTold,
   hasAct,
+  heardLines,
   readText,
   tinOfSize,
   usualTin,
@@ -50,7 +50,7 @@ export function parsePlanFile(file: unknown): Result<PlanFile> {
     recipe: { text, ...given },
     ...rest
   } = asked.value;
-  const told = readText(pageLines(text), pantryOf());
+  const told = readText(heardLines(text).lines, pantryOf());
   const worked = workTold(told, text, pantryOf());
   return withTold(parseCakeInput(inputFromText({ given, ...rest }, told, worked)), {
     recipe: told,

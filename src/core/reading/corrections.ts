@@ -8,6 +8,7 @@ import {
   type PageLine,
   type RecipeDoc,
 } from "../recipe";
+import { areSameTins, heatOf, minutesOf } from "./bake-facts";
 import type { PagePiece } from "./piece";
 import { tinOfSize, usualTin } from "./told-tin";
 import { tinsTold } from "./tins-told";
@@ -57,27 +58,35 @@ export function correctedPiece(piece: PagePiece, corrections: readonly Correctio
 
 type Bake = RecipeDoc["bake"];
 
-/** The bake with the tins, heat and minutes she says are its own, and without those that are not. */
-export function correctedBake(bake: Bake, corrections: readonly Correction[]): Bake {
+/**
+ * The bake with the tins, heat and minutes she says are its own, and without those that are not.
+ * @param others what the text says of other tins: one that she chooses brings its heat and minutes
+ */
+export function correctedBake(
+  bake: Bake,
+  others: readonly Bake[],
+  corrections: readonly Correction[],
+): Bake {
   return corrections.reduce(
-    (now, { fact }) => (fact === undefined ? now : withFact(now, fact)),
+    (now, { fact }) => (fact === undefined ? now : withFact(now, others, fact)),
     bake,
   );
 }
 
-function withFact(bake: Bake, { is, words, isIt }: NonNullable<Correction["fact"]>): Bake {
+function withFact(
+  bake: Bake,
+  others: readonly Bake[],
+  { is, words, isIt }: NonNullable<Correction["fact"]>,
+): Bake {
   const { text } = inFigures(words);
   if (is === "tins") {
     const tins = tinsTold(text).map(({ tin }) => tinOfSize(tin) ?? usualTin(tin.shape));
-    const same = JSON.stringify(tins);
-    return {
-      ...bake,
-      tins: isIt ? tins : bake.tins.filter((tin) => JSON.stringify([tin]) !== same),
-    };
+    if (!isIt) return { ...bake, tins: bake.tins.filter((tin) => !areSameTins([tin], tins)) };
+    return others.find((other) => areSameTins(other.tins, tins)) ?? { ...bake, tins };
   }
-  const { ovenC, fan, minutes, ...rest } = bake;
-  const heat = ovenC === undefined ? {} : { ovenC, ...(fan === undefined ? {} : { fan }) };
-  const length = minutes === undefined ? {} : { minutes };
+  const { source, tins, ovenC, minutes } = bake;
+  const rest = { tins, ...(source === undefined ? {} : { source }) };
+  const [heat, length] = [heatOf(bake), minutesOf(bake)];
   if (is === "heat") {
     const [told] = heatsTold(text, true);
     const toldC = Math.round(told?.tempC ?? 0);

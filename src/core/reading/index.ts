@@ -1,7 +1,8 @@
 export { hasAct } from "./chunks";
 export type { Mark } from "./marks";
-export { bakeTold, readAnyRecipe, type AnyReading, type MarkedRow } from "./read-any";
+export { bakeTold } from "./bakes-of-text";
+export { readAnyRecipe, type AnyReading, type MarkedRow } from "./read-any";
 export { tinOfSize, usualTin } from "./told-tin";
 export type { ToldDoubt } from "./doubts-told";
-export { readText, type ToldRecipe } from "./read-text";
+export { heardLines, readText, type ToldRecipe } from "./read-text";
 export type { ToldStep } from "./steps-told";

@@ -44,7 +44,7 @@ export function linesTold(mentions: readonly PartedMention[]): readonly ToldLine
     listed.flatMap(({ placed, part }) => [`${idOf(placed)} ${part}`, amountOf(placed)]),
   );
   const groups = new Set(listed.map(({ placed }) => groupOf(placed)));
-  const ids = new Set(listed.map(({ placed }) => idOf(placed)));
+  const listedFor = new Map(listed.map(({ placed, part }) => [idOf(placed), part]));
   const isApart = areEggsApart(kept);
   const given = new Set<string>();
   for (const { placed, part } of kept) if (hasAmount(placed)) given.add(`${idOf(placed)} ${part}`);
@@ -65,12 +65,10 @@ export function linesTold(mentions: readonly PartedMention[]): readonly ToldLine
         ? []
         : [line];
     if (given.has(`${id} ${part}`) || (isApart && id.startsWith("egg-"))) return [];
-    if (
-      isList &&
-      !placed.isRow &&
-      (groups.has(groupOf(placed)) || (ids.has(id) && !isFinish(placed)))
-    )
-      return [];
+    const own = listedFor.get(id);
+    // What goes on the cake is more of a thing that is in the batter, not of what is for it anyway.
+    const isListed = own !== undefined && (own !== "batter" || !isFinish(placed));
+    if (isList && !placed.isRow && (groups.has(groupOf(placed)) || isListed)) return [];
     if (!placed.isRow && (!hasAct(placed.chunk) || isActFirst(placed.chunk, placed.mention.at)))
       return [];
     given.add(`${id} ${part}`);

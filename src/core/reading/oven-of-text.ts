@@ -81,11 +81,12 @@ function mainMinutes(
 ): { readonly amount: Amount; readonly at: number } | null {
   const all = sentences.flatMap(({ text, chunks }, at) => {
     const oven = chunks.filter((chunk) => stageOf(chunk) === "oven").map((chunk) => chunk.text);
+    const rank = BAKES.test(text) ? 2 : 1;
     return [
       ...minutesIn(oven.join(" ")).map((amount) => ({
         amount,
         at,
-        rank: BAKES.test(text) ? 2 : 1,
+        rank,
       })),
       ...(oven.length === 0 &&
       /\b(?:bak(?:e|es|ed|ing)|microwave[ds]?|steam(?:s|ed)?)\b/iu.test(text)
@@ -110,7 +111,7 @@ function minutesIn(text: string): readonly Amount[] {
       unit !== "d" &&
       unit !== "w" &&
       amount.high >= 0.5 &&
-      !OTHER_MINUTES.test(text.slice(0, at)) &&
+      !OTHER_MINUTES.test(text.slice(Math.max(0, at - 60), at)) &&
       !OFF_OTHERS.test(text.slice(end)),
   );
   const [first, second] = times;

@@ -92,6 +92,42 @@ describe("a recipe with a list", () => {
   });
 });
 
+describe("a recipe that offers other tins", () => {
+  const TEXT = `Cups or layers
+200 g flour
+150 g sugar
+3 eggs
+150 g butter
+Cream the butter and sugar, beat in the eggs, fold in the flour.
+Bake 24 cupcakes at 350 for 18 minutes, or two 9 inch rounds at 325 for 30 minutes.`;
+
+  it("keeps each with its own heat and minutes", () => {
+    const { doc } = read(TEXT);
+    expect(doc.bake).toMatchObject({
+      ovenC: 177,
+      minutes: 18,
+      tins: [{ shape: "well", count: 24 }],
+    });
+    expect(doc.otherBakes).toMatchObject([
+      { ovenC: 163, minutes: 30, tins: [{ shape: "round", count: 2 }] },
+    ]);
+  });
+
+  it("takes the heat and minutes of the tins she chooses, and offers the first ones then", () => {
+    const words = "two 9 inch rounds";
+    const reading = readAnyRecipe(TEXT, pantry, [
+      { text: "Bake", fact: { is: "tins", words, isIt: true } },
+    ]);
+    const doc = reading.ok ? reading.value.doc : null;
+    expect(doc?.bake).toMatchObject({ ovenC: 163, minutes: 30 });
+    expect(doc?.otherBakes).toMatchObject([{ ovenC: 177, minutes: 18 }]);
+  });
+
+  it("has none where there is one", () => {
+    expect(read(SPOKEN).doc.otherBakes).toBeUndefined();
+  });
+});
+
 describe("what can't be read", () => {
   it("fails as ever: nothing, and too much", () => {
     expect(readAnyRecipe("  ", pantry)).toMatchObject({ ok: false, issue: { path: "recipeText" } });

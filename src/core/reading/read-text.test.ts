@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { pantryOf } from "../pantry";
-import { readText } from ".";
+import { heardLines, readText } from ".";
 
 const pantry = pantryOf();
 const read = (text: string): ReturnType<typeof readText> =>
@@ -141,5 +141,17 @@ describe("any text", () => {
       "3 cups of grated carrot",
       "1 cup of sugar",
     ]);
+  });
+});
+
+describe("a text that nobody tells", () => {
+  it.each([
+    ["lines without end", "200 g flour\n".repeat(30_000)],
+    ["one line without end", "bake 10 minutes. ".repeat(20_000)],
+  ])("%s are heard as far as anybody tells, and none is lost", (_name, text) => {
+    const { lines, unread } = heardLines(text);
+    expect([...lines.map((line) => line.text), ...unread].join("\n")).toBe(text);
+    expect(lines.map((line) => line.text).join("\n").length).toBeLessThanOrEqual(30_000);
+    expect(unread.length).toBeGreaterThan(0);
   });
 });

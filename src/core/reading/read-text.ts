@@ -1,6 +1,6 @@
 // A recipe in anybody's words: what is told, for which part, and when it is done.
 import type { Pantry } from "../pantry";
-import { STAGES, type PageLine, type PartRole, type Stage } from "../recipe";
+import { pageLines, STAGES, type PageLine, type PartRole, type Stage } from "../recipe";
 import type { Chunk } from "./chunks";
 import { doubtsTold, type ToldDoubt } from "./doubts-told";
 import { layoutOf } from "./layout";
@@ -40,6 +40,22 @@ const WEIGHT_OF = {
 
 /** Labellings nearer to one another than this are in doubt; of ten that are, three are wrong. */
 const SURE = 6;
+
+/** Nobody tells more, in characters. */
+export const MOST_TOLD = 30_000;
+
+/** The lines of a text that are heard, and those after them that are too many. */
+export function heardLines(text: string): {
+  readonly lines: readonly PageLine[];
+  readonly unread: readonly string[];
+} {
+  const lines = pageLines(text);
+  let length = 0;
+  const end = lines.findIndex((line) => (length += line.text.length + 1) > MOST_TOLD);
+  return end < 0
+    ? { lines, unread: [] }
+    : { lines: lines.slice(0, end), unread: lines.slice(end).map((line) => line.text) };
+}
 
 /**
  * What a text tells of a recipe. Never fails: what it does not tell is null or empty.

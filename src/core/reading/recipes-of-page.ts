@@ -24,28 +24,29 @@ const AFTER_ALL =
  */
 export function laterRecipes(rows: readonly PageRow[]): readonly number[] {
   const starts: number[] = [];
-  for (const at of rows.keys()) {
+  for (const [at, row] of rows.entries()) {
+    if (!isName(row)) continue;
     const before = rows.slice(starts.at(-1) ?? 0, at);
-    if (isNameOfRecipe(rows[at], before) && isRecipe(before) && isRecipe(rows.slice(at)))
-      starts.push(at);
+    if (isOver(row, before) && isRecipe(before) && isRecipe(rows.slice(at))) starts.push(at);
   }
   return starts;
 }
 
-/** A name over a list; a part of a cake has one too, unless the cake before it is over. */
-function isNameOfRecipe(row: PageRow | undefined, before: readonly PageRow[]): boolean {
-  if (row === undefined || row.kind === "blank") return false;
-  if (NEXT_ONE.test(row.bare)) return true;
-  const isName =
-    wordsIn(row.bare).length <= MOST_NAME_WORDS &&
-    (row.kind === "heading" || NUMBERED.test(row.bare)) &&
-    !isUsualHeading(row.bare);
-  if (!isName) return false;
-  const role = partRole(row.bare);
+/** Whether a line can be the name of a recipe. */
+const isName = ({ kind, bare }: PageRow): boolean =>
+  kind !== "blank" &&
+  (NEXT_ONE.test(bare) ||
+    ((kind === "heading" || NUMBERED.test(bare)) &&
+      wordsIn(bare).length <= MOST_NAME_WORDS &&
+      !isUsualHeading(bare)));
+
+/** Whether what stands before a name is done with: a part of a cake has a name too. */
+function isOver({ bare }: PageRow, before: readonly PageRow[]): boolean {
+  if (NEXT_ONE.test(bare)) return true;
+  const role = partRole(bare);
   return (
     role === null ||
-    (role === "batter" &&
-      (NUMBERED.test(row.bare) || before.some(({ bare }) => AFTER_ALL.test(bare))))
+    (role === "batter" && (NUMBERED.test(bare) || before.some((row) => AFTER_ALL.test(row.bare))))
   );
 }
 

@@ -32,23 +32,30 @@ export function brokenDown(step: ToldStep): readonly ToldStep[] {
  * work that it stands beside.
  */
 export function inOneLine(steps: readonly ToldStep[]): readonly ToldStep[] {
-  const groups: ToldStep[] = [];
-  let talk: readonly Chunk[] = [];
+  const groups: Group[] = [];
+  const talk: Chunk[] = [];
   for (const step of steps) {
     const last = groups.at(-1);
-    if (!isTask(step) && last === undefined) talk = [...talk, ...step.clauses];
-    else if (last !== undefined && (!isTask(step) || isSameTime(last, step)))
-      groups[groups.length - 1] = joined(
-        { ...last, isStageSure: last.isStageSure && step.isStageSure },
-        [...last.clauses, ...step.clauses],
-      );
-    else {
-      groups.push(joined(step, [...talk, ...step.clauses]));
-      talk = [];
-    }
+    if (!isTask(step) && last === undefined) talk.push(...step.clauses);
+    else if (last !== undefined && (!isTask(step) || isSameTime(last.first, step))) {
+      last.clauses.push(...step.clauses);
+      last.isStageSure &&= step.isStageSure;
+    } else
+      groups.push({
+        first: step,
+        clauses: [...talk.splice(0), ...step.clauses],
+        isStageSure: step.isStageSure,
+      });
   }
-  return groups.length > 0 ? groups : steps.slice(0, 1).map((step) => joined(step, talk));
+  const [first] = steps;
+  if (groups.length === 0) return first === undefined ? [] : [joined(first, talk)];
+  return groups.map((group) =>
+    joined({ ...group.first, isStageSure: group.isStageSure }, group.clauses),
+  );
 }
+
+/** Steps that are being put together. */
+type Group = { readonly first: ToldStep; readonly clauses: Chunk[]; isStageSure: boolean };
 
 /** More words than this beside a thing to do are no part of it. */
 const MOST_TALK = 16;

@@ -1,3 +1,4 @@
+import { INCH_MM } from "../measure";
 import { sizeAfter, type Size, sizesIn } from "./tin-sizes";
 
 export const TOLD_SHAPES = [
@@ -78,7 +79,36 @@ export function tinsTold(sentence: string): readonly TinPlace[] {
     if (!isSameCups) found.push(place);
     last = place.end + tail;
   }
-  return found;
+  const isOver = ({ at, end }: TinPlace): boolean =>
+    found.some((other) => at < other.end && end > other.at);
+  return [...found, ...bakedAt(text).filter((place) => !isOver(place))].toSorted(
+    (a, b) => a.at - b.at,
+  );
+}
+
+/** "24 cupcakes at 350", "2 9-inch for 30 minutes": what is baked says what it is baked in. */
+const CUPS_BAKED =
+  /\b(\d{1,2}) (?:\p{L}+ )?(?:cupcakes|muffins|fairy cakes)(?=,? (?:at|for) (?:about )?\d)/gu;
+const ROUNDS_BAKED = /\b([2-4]) (\d{1,2})[ -]?inch(?:es)?(?=,? (?:at|for) (?:about )?\d)/gu;
+
+function bakedAt(text: string): readonly TinPlace[] {
+  const place = ({ 0: { length }, index }: RegExpExecArray, tin: ToldTin): TinPlace => ({
+    tin,
+    at: index,
+    end: index + length,
+  });
+  return [
+    ...[...text.matchAll(CUPS_BAKED)]
+      .filter(([, wells]) => Number(wells) >= FEWEST_WELLS && Number(wells) <= MOST_WELLS)
+      .map((match) => place(match, { shape: "cups", wells: Number(match[1]), count: 1 })),
+    ...[...text.matchAll(ROUNDS_BAKED)].map((match) =>
+      place(match, {
+        shape: "round",
+        diameterMm: Math.round(INCH_MM * Number(match[2])),
+        count: Number(match[1]),
+      }),
+    ),
+  ];
 }
 
 function tinOf(

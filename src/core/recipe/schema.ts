@@ -137,6 +137,8 @@ export const RecipeDocSchema = z.strictObject({
   name: z.string().check(z.trim(), z.minLength(1), z.maxLength(200)),
   parts: z.array(PartSchema).check(z.minLength(1), z.maxLength(RECIPE_LIMITS.parts)),
   bake: BakeSchema,
+  /** What it says of other tins: each with its own heat and minutes, to be chosen instead. */
+  otherBakes: z.optional(z.array(BakeSchema).check(z.maxLength(10))),
   /** Batter kind chosen by the baker; else it is recognised. */
   kind: z.optional(z.string().check(z.maxLength(40))),
   /** Specific gravity weighed by the baker. */
