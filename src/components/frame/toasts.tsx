@@ -1,22 +1,28 @@
 "use client";
 
 import dynamic from "next/dynamic";
-import { createContext, use, useState, type ReactNode } from "react";
+import { createContext, use, useEffect, useState, type ReactNode } from "react";
 import type { Message } from "./toast-stack";
 
 type Tell = (text: string, action?: Message["action"]) => void;
 
 const ToastContext = createContext<Tell>(() => undefined);
 
-/** Only loaded when there is something to say. */
-const ToastStack = dynamic(() => import("./toast-stack").then((module) => module.ToastStack), {
-  ssr: false,
-});
+const loadStack = () => import("./toast-stack").then((module) => module.ToastStack);
+
+/** Not part of what a page waits for; fetched soon after it, so that it is there without a line. */
+const ToastStack = dynamic(loadStack, { ssr: false });
+const FETCHED_AFTER_MS = 3000;
 
 /** Short messages at the foot of the page, for everything below it to send. */
 export function ToastProvider({ children }: { readonly children: ReactNode }) {
   const [messages, setMessages] = useState<readonly Message[]>([]);
   const [isUsed, setIsUsed] = useState(false);
+  useEffect(() => {
+    // What can't be fetched now is fetched when it is needed.
+    const soon = setTimeout(() => void loadStack().catch(() => undefined), FETCHED_AFTER_MS);
+    return () => clearTimeout(soon);
+  }, []);
   const tell: Tell = (text, action) => {
     setIsUsed(true);
     setMessages((shown) => [

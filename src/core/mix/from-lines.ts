@@ -112,13 +112,14 @@ export function recogniseKind(part: PartFormula, bakedIn: BakedIn): RecognisedKi
     );
   if ((isHot || isPouredBoiling) && thin >= 0.6 && flourG > 0)
     return { kind: "hot-liquid", reason: "hot-liquid" };
-  const isCreamed = hasStep("cream");
+  const isMelted = MELTS_BUTTER.test(`${lines}. ${text}`);
+  const isCreamed = hasStep("cream") || CREAMS.test(text) || (!isMelted && BEATS_BUTTER.test(text));
   if (bakedIn === "cups" && !isCreamed && hasLeavening && toFlour(totals.sugar) < 0.9)
     return { kind: "muffin", reason: "muffin" };
   if (bakedIn === "loaf" && !isCreamed && hasLeavening && toFlour(totals.fat) < 0.75)
     return { kind: "quick-loaf", reason: "quick" };
   if (of("oil") > of("butter")) return { kind: "oil", reason: "oil" };
-  if (!isCreamed && MELTS_BUTTER.test(`${lines}. ${text}`)) {
+  if (!isCreamed && isMelted) {
     const isDense =
       toFlour(totals.sugar) >= 1 && thin < 0.1 && toFlour(leavener) < 0.03 && !isWhitesApart;
     return isDense
@@ -137,6 +138,12 @@ export function recogniseKind(part: PartFormula, bakedIn: BakedIn): RecognisedKi
   }
   return { kind: "creamed", reason: isCreamed ? "creamed" : "usual" };
 }
+
+/** Butter that is beaten with sugar, whatever else the step does. */
+const CREAMS =
+  /\bcream(?:ed|ing)?\s+(?:the |your |together |up )*(?:(?:soft|softened|room temperature) )?(?:butter|margarine|fat|shortening|sugar)\b/u;
+const BEATS_BUTTER =
+  /\bbeat\b[^.;]{0,30}\bbutter\b[^.;]{0,30}\bsugar\b|\bbutter (?:and|with)\b[^.;]{0,30}\bsugar\b[^.;]{0,60}\b(?:pale|light|fluffy|creamy)\b/u;
 
 /** Melted butter holds no air: it goes into a batter as oil does. */
 const MELTS_BUTTER =
