@@ -142,5 +142,6 @@ export async function ownCake(page: Page, name: string, query: string): Promise<
   await page
     .getByRole("button", { name: "Open" })
     .evaluate((button: HTMLElement) => button.click());
+  await page.waitForURL(/\/cakes\/[^/]+$/u);
   await expect(page.getByRole("heading", { name, level: 1 })).toBeVisible();
 }

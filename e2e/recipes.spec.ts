@@ -93,6 +93,14 @@ test.describe("pasting a recipe", () => {
     await page.getByRole("button", { name: "Keep this recipe" }).click();
     const topping = page.getByRole("region", { name: "Topping" });
     await expect(topping.getByRole("textbox", { name: "Line: 2 tbsp jam" })).toBeVisible();
+    // A step goes to the part it belongs to.
+    await page
+      .getByRole("group", { name: "Lines and steps of Batter" })
+      .getByRole("button", { name: /^Change step/u })
+      .last()
+      .click();
+    await page.getByRole("combobox", { name: /^Part step/u }).selectOption({ label: "Topping" });
+    await expect(topping.getByText(/on top/u)).toBeVisible();
     // The tin it was read with first is offered beside the one that was chosen.
     const square = page.getByRole("button", { name: "square 20 × 5 cm, 170 °C, 35 min" });
     await expect(square).toHaveAttribute("aria-pressed", "false");

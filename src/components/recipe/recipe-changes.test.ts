@@ -13,6 +13,7 @@ import {
   removeLine,
   removePart,
   removeStep,
+  stepToPart,
 } from "./recipe-changes";
 
 const doc: RecipeDoc = {
@@ -95,6 +96,16 @@ describe("changing a recipe", () => {
       ["s2", "hot"],
       ["s1", "hot"],
     ]);
+  });
+
+  it("gives a step to another part, where its time comes there", () => {
+    const two = addStep("p2")(doc);
+    expect(steps(stepToPart("s1", "p2")(two))).toBe("s2 | s3 s1");
+    const cold = changeStep("s3", { stage: "cold" })(two);
+    expect(steps(stepToPart("s1", "p2")(cold))).toBe("s2 | s1 s3");
+    expect(stepToPart("s1", "p1")(doc)).toBe(doc);
+    expect(stepToPart("s1", "nowhere")(doc)).toBe(doc);
+    expect(stepToPart("nothing", "p2")(doc)).toBe(doc);
   });
 
   it("changes, adds and takes out steps and parts; the last part stays", () => {

@@ -1,5 +1,6 @@
 import {
   freshId,
+  STAGES,
   withSharedPart,
   type Line,
   type Part,
@@ -128,6 +129,21 @@ export function removeStep(stepId: string): Change {
       steps: part.steps.filter(({ id }) => id !== stepId),
     })),
   });
+}
+
+/** A step given to another part, after what is done there at its time or earlier. */
+export function stepToPart(stepId: string, partId: string): Change {
+  return (doc) => {
+    const step = doc.parts.flatMap(({ steps }) => steps).find(({ id }) => id === stepId);
+    const target = doc.parts.find(({ id }) => id === partId);
+    if (step === undefined || target === undefined || target.steps.includes(step)) return doc;
+    const order = ({ stage }: Step): number => STAGES.indexOf(stage ?? "before");
+    const later = target.steps.findIndex((other) => order(other) > order(step));
+    const at = later < 0 ? target.steps.length : later;
+    return inPart(partId, (part) => ({ ...part, steps: part.steps.toSpliced(at, 0, step) }))(
+      removeStep(stepId)(doc),
+    );
+  };
 }
 
 export function addPart(role: PartRole): Change {

@@ -45,6 +45,7 @@ import {
   removeLine,
   removePart,
   removeStep,
+  stepToPart,
 } from "./recipe-changes";
 import { RecipeHead } from "./recipe-head";
 import { useScaling } from "./scale-bar";
@@ -357,6 +358,10 @@ export function RecipePage({
                     scaling={scaling}
                     measures={worked.measures}
                     units={units}
+                    parts={doc.parts.flatMap(({ id: of, name, from }) =>
+                      from === undefined ? [[of, name] as const] : [],
+                    )}
+                    onPart={(stepId, to) => edit(stepToPart(stepId, to))}
                     onChange={(stepId, changes) =>
                       edit(changeStep(stepId, changes), `step-${stepId}`)
                     }

@@ -1,6 +1,5 @@
 "use client";
 
-import { useId } from "react";
 import type { Mark, MarkedRow } from "@/core/reading";
 import { PART_ROLES, ROW_CHOICES, STAGES, type Correction, type PartRole } from "@/core/recipe";
 import {
@@ -11,6 +10,7 @@ import {
   ROLE_NAMES,
   STAGE_NAMES,
 } from "@/words";
+import { Choice } from "../frame/field";
 
 type RowChoicesProps = {
   readonly row: MarkedRow;
@@ -48,9 +48,9 @@ function LineChoices({ row, onCorrect }: Pick<RowChoicesProps, "row" | "onCorrec
   const is = ROW_CHOICES.find((choice) => choice === row.as);
   return (
     <>
-      <Choice
+      <OneOf
         label="This line is"
-        value={is ?? ""}
+        value={is ?? null}
         options={ROW_CHOICES.map((value) => [value, CHOICE_NAMES[value]])}
         onChoose={(as) => onCorrect({ text: row.text, as })}
       />
@@ -58,9 +58,9 @@ function LineChoices({ row, onCorrect }: Pick<RowChoicesProps, "row" | "onCorrec
         <RoleChoice role={row.role} onChoose={(role) => onCorrect({ text: row.text, role })} />
       )}
       {is === "step" && (
-        <Choice
+        <OneOf
           label="It is done"
-          value={row.stage ?? ""}
+          value={row.stage}
           options={STAGES.map((value) => [value, STAGE_NAMES[value].toLowerCase()])}
           onChoose={(stage) => onCorrect({ text: row.text, stage })}
         />
@@ -117,48 +117,38 @@ const RoleChoice = ({
   readonly role: PartRole | null;
   readonly onChoose: (role: PartRole) => void;
 }) => (
-  <Choice
+  <OneOf
     label="It is for the"
-    value={role ?? ""}
+    value={role}
     options={PART_ROLES.map((value) => [value, ROLE_NAMES[value]])}
     onChoose={onChoose}
   />
 );
 
-/** One of a few, by name. */
-function Choice<T extends string>({
+/** One of a few, by name; none yet where nothing is known. */
+function OneOf<T extends string>({
   label,
   value,
   options,
   onChoose,
 }: {
   readonly label: string;
-  readonly value: T | "";
+  readonly value: T | null;
   readonly options: readonly (readonly [T, string])[];
   readonly onChoose: (value: T) => void;
 }) {
-  const id = useId();
+  const none: readonly (readonly [T | "", string])[] = value === null ? [["", "…"]] : [];
   return (
     <span>
-      <label htmlFor={id} className="label block">
-        {label}
-      </label>
-      <select
-        id={id}
-        className="choice"
-        value={value}
-        onChange={(event) => {
-          const chosen = options.find(([each]) => each === event.target.value);
-          if (chosen !== undefined) onChoose(chosen[0]);
+      <span className="label block">{label}</span>
+      <Choice
+        label={label}
+        value={value ?? ""}
+        choices={[...none, ...options]}
+        onChange={(chosen) => {
+          if (chosen !== "") onChoose(chosen);
         }}
-      >
-        {value === "" && <option value="">…</option>}
-        {options.map(([each, name]) => (
-          <option key={each} value={each}>
-            {name}
-          </option>
-        ))}
-      </select>
+      />
     </span>
   );
 }

@@ -29,12 +29,25 @@ type StepEditorProps = {
   readonly number: number;
   /** When it is done, as its place tells; null where nothing does. */
   readonly stage: Stage | null;
+  /** The parts it can belong to, its own among them, by id and name. */
+  readonly parts: readonly (readonly [string, string])[];
+  readonly partId: string;
+  readonly onPart: (partId: string) => void;
   readonly onChange: (changes: StepChanges) => void;
   readonly onDone: () => void;
 };
 
 /** A step's words, and what they were taken for, to be put right: what it is, when, how long. */
-export function StepEditor({ step, number, stage, onChange, onDone }: StepEditorProps) {
+export function StepEditor({
+  step,
+  number,
+  stage,
+  parts,
+  partId,
+  onPart,
+  onChange,
+  onDone,
+}: StepEditorProps) {
   const { kind, minutes, wait } = readStep(step);
   const read = readStep({ text: step.text });
   const told = minutes ?? wait;
@@ -63,7 +76,7 @@ export function StepEditor({ step, number, stage, onChange, onDone }: StepEditor
           <Check size={17} aria-hidden />
         </button>
       </div>
-      <div className="grid grid-cols-2 gap-2 sm:grid-cols-3">
+      <div className="grid grid-cols-2 gap-2 sm:grid-cols-4">
         <label>
           <span className="label block">What it is</span>
           <Choice
@@ -84,6 +97,18 @@ export function StepEditor({ step, number, stage, onChange, onDone }: StepEditor
             onChange={(chosen) => onChange({ stage: chosen })}
           />
         </label>
+        {parts.length > 1 && (
+          <label>
+            <span className="label block">Part</span>
+            <Choice
+              label={`Part step ${number} belongs to`}
+              className="field pr-1"
+              value={partId}
+              choices={parts}
+              onChange={onPart}
+            />
+          </label>
+        )}
         <Field
           label={isWait ? "Waits, min" : "Takes, min"}
           value={typed ?? (told === null ? "" : String(Math.round(told.low)))}

@@ -22,6 +22,9 @@ type StepsListProps = {
   readonly scaling: Scaling;
   readonly measures: KitchenMeasures;
   readonly units: Units;
+  /** The parts a step can belong to, by id and name. */
+  readonly parts: readonly (readonly [string, string])[];
+  readonly onPart: (stepId: string, partId: string) => void;
   readonly onChange: (stepId: string, changes: StepChanges) => void;
   readonly onAdd: () => void;
   readonly onRemove: (stepId: string) => void;
@@ -34,6 +37,8 @@ export function StepsList({
   scaling,
   measures,
   units,
+  parts,
+  onPart,
   onChange,
   onAdd,
   onRemove,
@@ -69,6 +74,9 @@ export function StepsList({
                     step={step}
                     number={index + 1}
                     stage={stages?.[index] ?? null}
+                    parts={parts}
+                    partId={part.part.id}
+                    onPart={(to) => onPart(step.id, to)}
                     onChange={(changes) => onChange(step.id, changes)}
                     onDone={() => setEditing(null)}
                   />
