@@ -106,7 +106,8 @@ function isFixed({ row: { as }, words, isNotes, steps }: LineTold): boolean {
   const { length } = words.split(" ");
   if (as === "title") return length <= MOST_NAME_WORDS;
   if (as === "heat" || as === "tins") return length <= MOST_FACT_WORDS;
-  if (as === "note" && isNotes) return !steps.every(({ stage }) => stage === "keep");
+  if (as === "note" && isNotes)
+    return steps.length === 0 || !steps.every(({ stage }) => stage === "keep");
   return !["ingredient", "step", "note", "unread"].includes(as);
 }
 

@@ -92,6 +92,37 @@ describe("a recipe with a list", () => {
   });
 });
 
+describe("what stands under a heading of notes", () => {
+  const { doc, rows } = read(
+    [
+      "Ferry loaf",
+      "200 g flour",
+      "100 g sugar",
+      "2 eggs",
+      "Method",
+      "Mix it and bake in a loaf tin at 180 °C for 40 minutes.",
+      "Notes",
+      "50 g chopped walnuts",
+      "Store it in a tin for 3 days.",
+    ].join("\n"),
+  );
+
+  it("is no ingredient, though it reads like one", () => {
+    expect(doc.parts.flatMap(({ lines }) => lines.map(({ text }) => text))).toEqual([
+      "200 g flour",
+      "100 g sugar",
+      "2 eggs",
+    ]);
+    expect(rows.find(({ text }) => text === "50 g chopped walnuts")?.as).toBe("note");
+    expect(doc.notes).toContain("50 g chopped walnuts");
+  });
+
+  it("is for another day where it tells of storing", () => {
+    const kept = doc.parts.flatMap(({ steps }) => steps).filter(({ stage }) => stage === "keep");
+    expect(kept.map(({ text }) => text)).toEqual(["Store it in a tin for 3 days."]);
+  });
+});
+
 describe("a recipe that offers other tins", () => {
   const TEXT = `Cups or layers
 200 g flour
