@@ -29,7 +29,7 @@ export function OwnBakes({
       <span className="label">Baked in</span>
       {all.map(({ each, text }) => (
         <button
-          key={text}
+          key={JSON.stringify(each)}
           type="button"
           className={`button !min-h-9 ${each === bake ? "button-next" : ""}`}
           aria-pressed={each === bake}

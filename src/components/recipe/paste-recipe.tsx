@@ -106,7 +106,10 @@ export function PasteRecipe({ pantry: kitchen, keep }: PasteRecipeProps) {
       const kept = await keep(doc).catch(() => UNREACHABLE);
       if (kept.ok) {
         const others = pieces.filter((_, at) => at !== (chosen?.at ?? 0));
-        keepDraft({ text: others.map((each) => each.trim()).join("\n\n"), corrections: [] });
+        keepDraft({
+          text: others.map((each) => each.trim()).join("\n\n"),
+          corrections: others.length > 0 ? corrections : [],
+        });
         if (others.length > 0)
           tell("Kept. What else was in the text waits where you paste recipes.");
         router.push(`/recipes/${kept.id}`);

@@ -1,6 +1,7 @@
 "use client";
 
-import { useState } from "react";
+import { useMemo, useState } from "react";
+import { flushSync } from "react-dom";
 import { TriangleAlert } from "lucide-react";
 import type { WorkedRecipe } from "@/core/plan";
 import type { AnyReading, ToldDoubt } from "@/core/reading";
@@ -26,6 +27,7 @@ type ReadingPanelProps = {
   readonly reading: AnyReading;
   readonly worked: WorkedRecipe;
   readonly units: Units;
+  /** All that was put right in this browser's draft, of other recipes in the text too. */
   readonly corrections: readonly Correction[];
   readonly onCorrect: (corrections: readonly Correction[]) => void;
 };
@@ -40,8 +42,11 @@ export function ReadingPanel({
 }: ReadingPanelProps) {
   const [lit, setLit] = useState<string | null>(null);
   const [open, setOpen] = useState<OpenRow | null>(null);
+  const { corrections: live = [] } = reading.doc;
+  const understood = useMemo(() => understoodOf(worked), [worked]);
   function jump(to: OpenRow): void {
-    setOpen(to);
+    // A line far down is only shown once it is open.
+    flushSync(() => setOpen(to));
     const button = document.getElementById(rowId(to.row, to.mark));
     button?.scrollIntoView({ block: "center" });
     button?.focus({ preventScroll: true });
@@ -59,14 +64,14 @@ export function ReadingPanel({
         }}
       />
       <Doubts reading={reading} worked={worked} onJump={jump} />
-      {corrections.length > 0 && (
+      {live.length > 0 && (
         <p className="mb-2 flex flex-wrap items-center gap-x-3 text-[14px] text-ink-2">
-          {corrections.length === 1 ? "One thing" : `${corrections.length} things`} put right by
-          you, kept with the recipe.
+          {live.length === 1 ? "One thing" : `${live.length} things`} put right by you, kept with
+          the recipe.
           <button
             type="button"
             className="button !min-h-8"
-            onClick={() => onCorrect(corrections.slice(0, -1))}
+            onClick={() => onCorrect(withoutLast(corrections, live.at(-1)))}
           >
             Take the last back
           </button>
@@ -74,7 +79,7 @@ export function ReadingPanel({
       )}
       <ReadingRows
         rows={reading.rows}
-        understood={understoodOf(worked)}
+        understood={understood}
         lit={lit}
         onPoint={setLit}
         open={open}
@@ -83,6 +88,16 @@ export function ReadingPanel({
       />
     </>
   );
+}
+
+/** Corrections, those of other texts too, without the last that says just this. */
+function withoutLast(
+  corrections: readonly Correction[],
+  last: Correction | undefined,
+): readonly Correction[] {
+  const said = JSON.stringify(last);
+  const at = corrections.findLastIndex((each) => JSON.stringify(each) === said);
+  return at < 0 ? corrections : corrections.toSpliced(at, 1);
 }
 
 /** The first mark of a kind, one that was taken before any other. */

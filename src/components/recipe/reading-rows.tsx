@@ -2,7 +2,7 @@
 
 import { useState } from "react";
 import type { Mark, MarkedRow } from "@/core/reading";
-import type { Correction, RowKind } from "@/core/recipe";
+import { RECIPE_LIMITS, type Correction, type RowKind } from "@/core/recipe";
 import { DOUBT_WORDS, markText, ROW_NAMES, STAGE_NAMES } from "@/words";
 import { RowChoices } from "./row-choices";
 
@@ -57,6 +57,9 @@ export function ReadingRows({
   onCorrect,
 }: ReadingRowsProps) {
   const [isWhole, setIsWhole] = useState(false);
+  /** Whether a line can be put right: one that no recipe can hold can't. */
+  const canBe = ({ as, text }: MarkedRow): boolean =>
+    onCorrect !== undefined && as !== "blank" && text.length <= RECIPE_LIMITS.text;
   const last = Math.max(FIRST_ROWS, (open?.row ?? 0) + 1);
   const shown = isWhole ? rows : rows.slice(0, last);
   return (
@@ -77,7 +80,7 @@ export function ReadingRows({
             >
               <span aria-hidden="true" className={`w-1.5 shrink-0 rounded-full ${BARS[row.as]}`} />
               <span className="w-28 shrink-0 text-[13px] leading-6 text-ink-2 max-sm:w-20">
-                {onCorrect === undefined || row.as === "blank" ? (
+                {!canBe(row) ? (
                   name
                 ) : (
                   <button
@@ -99,7 +102,7 @@ export function ReadingRows({
                   lit={lit}
                   onPoint={onPoint}
                   open={isOpen ? open.mark : null}
-                  {...(onCorrect === undefined ? {} : { onTurn: turn })}
+                  {...(canBe(row) ? { onTurn: turn } : {})}
                 />
                 {row.id !== null && understood.has(row.id) && (
                   <span className="block text-[13px] text-leaf">{understood.get(row.id)}</span>

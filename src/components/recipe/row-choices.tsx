@@ -44,6 +44,8 @@ export function RowChoices({ row, rows, mark, onCorrect, onDone }: RowChoicesPro
   );
 }
 
+const keyOf = ({ text, nth }: MarkedRow): Pick<Correction, "text" | "nth"> => ({ text, nth });
+
 function LineChoices({ row, onCorrect }: Pick<RowChoicesProps, "row" | "onCorrect">) {
   const is = ROW_CHOICES.find((choice) => choice === row.as);
   return (
@@ -52,17 +54,17 @@ function LineChoices({ row, onCorrect }: Pick<RowChoicesProps, "row" | "onCorrec
         label="This line is"
         value={is ?? null}
         options={ROW_CHOICES.map((value) => [value, CHOICE_NAMES[value]])}
-        onChoose={(as) => onCorrect({ text: row.text, as })}
+        onChoose={(as) => onCorrect({ ...keyOf(row), as })}
       />
       {(is === "ingredient" || is === "step") && (
-        <RoleChoice role={row.role} onChoose={(role) => onCorrect({ text: row.text, role })} />
+        <RoleChoice role={row.role} onChoose={(role) => onCorrect({ ...keyOf(row), role })} />
       )}
       {is === "step" && (
         <OneOf
           label="It is done"
           value={row.stage}
           options={STAGES.map((value) => [value, STAGE_NAMES[value].toLowerCase()])}
-          onChoose={(stage) => onCorrect({ text: row.text, stage })}
+          onChoose={(stage) => onCorrect({ ...keyOf(row), stage })}
         />
       )}
     </>
@@ -88,7 +90,7 @@ function MarkChoices({
           type="button"
           className="button !min-h-8"
           onClick={() =>
-            onCorrect({ text: row.text, fact: { is: choice.fact, words, isIt: choice.isIt } })
+            onCorrect({ ...keyOf(row), fact: { is: choice.fact, words, isIt: choice.isIt } })
           }
         >
           {choice.text}
@@ -96,11 +98,11 @@ function MarkChoices({
       )}
       {line !== undefined && (
         <>
-          <RoleChoice role={line.role} onChoose={(role) => onCorrect({ text: line.text, role })} />
+          <RoleChoice role={line.role} onChoose={(role) => onCorrect({ ...keyOf(line), role })} />
           <button
             type="button"
             className="button !min-h-8"
-            onClick={() => onCorrect({ text: line.text, as: "note" })}
+            onClick={() => onCorrect({ ...keyOf(line), as: "note" })}
           >
             Not an ingredient
           </button>

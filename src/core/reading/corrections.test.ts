@@ -97,6 +97,41 @@ describe("what was put right in a reading", () => {
     expect(read(TEXT, [fact("heat", "900 C")]).doc.bake.ovenC).toBe(170);
   });
 
+  it("is of one of two lines that say the same, and not of the other", () => {
+    const twice = TEXT.replace("2 tbsp jam", "2 tbsp jam\n1 tsp vanilla\n1 tsp vanilla");
+    const { doc, rows } = read(twice, [{ text: "1 tsp vanilla", nth: 1, role: "topping" }]);
+    const roles = doc.parts.flatMap(({ role, lines }) =>
+      lines.flatMap(({ text }) => (text === "1 tsp vanilla" ? [role] : [])),
+    );
+    expect(roles).toEqual(["batter", "topping"]);
+    const both = rows.filter(({ text }) => text === "1 tsp vanilla");
+    expect(both.map(({ nth, role }) => [nth, role])).toEqual([
+      [0, "batter"],
+      [1, "topping"],
+    ]);
+  });
+
+  it("says nothing of another text, nor is it kept with that", () => {
+    const other = TEXT.replace(oven, "Heat the oven to 190C.").replace("2 tbsp jam", "2 tbsp curd");
+    const { doc } = read(other, [
+      { text: oven, fact: { is: "heat", words: "150 fan", isIt: true } },
+      { text: "2 tbsp jam", role: "topping" },
+    ]);
+    expect(doc.bake).toMatchObject({ ovenC: 190 });
+    expect(doc.corrections).toBeUndefined();
+  });
+
+  it("that was said last counts, wherever on the page it stands", () => {
+    const heat = (text: string, words: string): Correction => ({
+      text,
+      fact: { is: "heat", words, isIt: true },
+    });
+    const lines = `${TEXT}\nOr bake it at 160C.`;
+    const [low, high] = [heat("Or bake it at 160C.", "160C"), heat(oven, "170C")];
+    expect(read(lines, [low, high]).doc.bake.ovenC).toBe(170);
+    expect(read(lines, [high, low]).doc.bake.ovenC).toBe(160);
+  });
+
   it("is kept with the recipe, which is whole by its own schema", () => {
     const { doc } = read(TEXT, [{ text: "2 tbsp jam", role: "topping" }]);
     expect(doc.corrections).toHaveLength(1);

@@ -13,27 +13,52 @@ import type { PagePiece } from "./piece";
 import { tinOfSize, usualTin } from "./told-tin";
 import { tinsTold } from "./tins-told";
 
-const isOf = (correction: Correction, text: string): boolean =>
-  correction.text.trim() === text.trim();
+/** A line by its words, and by which it is of several that say the same. */
+type LineKey = Pick<Correction, "text" | "nth">;
+
+const keyOf = ({ text, nth = 0 }: LineKey): string => `${nth} ${text.trim()}`;
+
+/** Each text with how many before it say the same. */
+export function numbered(
+  texts: readonly string[],
+): readonly { readonly text: string; readonly nth: number }[] {
+  const times = new Map<string, number>();
+  return texts.map((text) => {
+    const nth = times.get(text.trim()) ?? 0;
+    times.set(text.trim(), nth + 1);
+    return { text, nth };
+  });
+}
+
+/** Those corrections that are of one of some lines, as they were said. */
+export function correctionsOf(
+  corrections: readonly Correction[],
+  lines: readonly LineKey[],
+): readonly Correction[] {
+  const keys = new Set(lines.map(keyOf));
+  return corrections.filter((each) => keys.has(keyOf(each)));
+}
 
 /** Lines with what she says they are. */
 export function correctedLines(
   lines: readonly PageLine[],
   corrections: readonly Correction[],
 ): readonly PageLine[] {
-  return lines.map((line) => ({
-    ...line,
-    is:
-      corrections.findLast((each) => each.as !== undefined && isOf(each, line.text))?.as ?? line.is,
+  const said = new Map(
+    corrections.flatMap((each) => (each.as === undefined ? [] : [[keyOf(each), each.as] as const])),
+  );
+  return numbered(lines.map(({ text }) => text)).map((key, at) => ({
+    text: key.text,
+    is: said.get(keyOf(key)) ?? lines[at]?.is ?? null,
   }));
 }
 
-/** A piece of a page as she says it is: a line, a step or a note, of which part, and when. */
+/**
+ * A piece of a page as she says it is: a line, a step or a note, of which part, and when.
+ * @param corrections those of this piece, the last said last
+ */
 export function correctedPiece(piece: PagePiece, corrections: readonly Correction[]): PagePiece {
-  const { as, role, stage } = Object.assign(
-    {},
-    ...corrections.filter((each) => isOf(each, piece.text)),
-  ) as Partial<Correction>;
+  const { as, role, stage } = Object.assign({}, ...corrections) as Partial<Correction>;
   if (as === undefined && role === undefined && stage === undefined) return piece;
   const is = as ?? piece.as;
   if (is !== "ingredient" && is !== "step") return { text: piece.text, as: is, doubts: [] };

@@ -18,7 +18,7 @@ import {
   type Stage,
   type Step,
 } from "../recipe";
-import { correctedPiece } from "./corrections";
+import { correctedPiece, correctionsOf, numbered } from "./corrections";
 import type { Headed, PagePiece } from "./piece";
 import type { ToldLine } from "./lines-told";
 import type { ToldRecipe } from "./read-text";
@@ -27,6 +27,8 @@ import { brokenDown, inOneLine, isTask, withTalk } from "./tasks-told";
 
 /** A row with the part it is for, and when it is done. */
 export type PlacedRow = ReadingRow & {
+  /** How many rows before it say the same. */
+  readonly nth: number;
   readonly role: PartRole | null;
   readonly stage: Stage | null;
 };
@@ -45,10 +47,17 @@ export function pageDoc(
   pantry: Pantry,
   { isSpoken, corrections }: PageWay,
 ): PageDoc {
-  const read = linesOfPage(rows, told)
-    .flatMap((line) => piecesOf(line, pantry, isSpoken))
-    .map((piece) => correctedPiece(piece, corrections));
-  return { ...assembled(read), notes: notesOf(read) };
+  const heard = linesOfPage(rows, told).flatMap((line) => piecesOf(line, pantry, isSpoken));
+  const keys = numbered(heard.map(({ text }) => text));
+  const read = heard.map((piece, at) =>
+    correctedPiece(piece, correctionsOf(corrections, keys.slice(at, at + 1))),
+  );
+  const { parts, rows: placed } = assembled(read);
+  return {
+    parts,
+    rows: placed.map((row, at) => ({ ...row, nth: keys[at]?.nth ?? 0 })),
+    notes: notesOf(read),
+  };
 }
 
 /** How a page is taken. */
@@ -212,14 +221,17 @@ const NAMES: Readonly<Record<PartRole, string>> = {
 type Draft = Headed & { readonly lines: Line[]; readonly steps: Step[] };
 
 /** The parts that pieces make up, what is done in them in the order of a day; and the rows. */
-function assembled(pieces: readonly PagePiece[]): Omit<PageDoc, "notes"> {
+function assembled(pieces: readonly PagePiece[]): {
+  readonly parts: RecipeDoc["parts"];
+  readonly rows: readonly Omit<PlacedRow, "nth">[];
+} {
   const drafts: Draft[] = [];
   // A part that nothing is in is none: what is done for it is done to the cake.
   const roles = new Set(
     pieces.flatMap(({ as, of }) => (as === "ingredient" && of !== undefined ? [of.role] : [])),
   );
   let [lines, steps] = [0, 0];
-  const rows = pieces.map(({ text, as, doubts, of }): PlacedRow => {
+  const rows = pieces.map(({ text, as, doubts, of }): Omit<PlacedRow, "nth"> => {
     if (of === undefined) return { text, as, id: null, doubts, role: null, stage: null };
     const { words, headed, stage } = of;
     const isLine = as === "ingredient";

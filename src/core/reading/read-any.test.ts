@@ -147,7 +147,7 @@ Bake 24 cupcakes at 350 for 18 minutes, or two 9 inch rounds at 325 for 30 minut
   it("takes the heat and minutes of the tins she chooses, and offers the first ones then", () => {
     const words = "two 9 inch rounds";
     const reading = readAnyRecipe(TEXT, pantry, [
-      { text: "Bake", fact: { is: "tins", words, isIt: true } },
+      { text: TEXT.split("\n").at(-1) ?? "", fact: { is: "tins", words, isIt: true } },
     ]);
     const doc = reading.ok ? reading.value.doc : null;
     expect(doc?.bake).toMatchObject({ ovenC: 163, minutes: 30 });

@@ -11,7 +11,7 @@ import {
   type RecipeReading,
 } from "../recipe";
 import { bakesOf } from "./bakes-of-text";
-import { correctedLines } from "./corrections";
+import { correctedLines, correctionsOf, numbered } from "./corrections";
 import type { ToldDoubt } from "./doubts-told";
 import { marksOf, type Mark } from "./marks";
 import { pageDoc, type PlacedRow } from "./page-doc";
@@ -53,6 +53,8 @@ export function readAnyRecipe(
   const listed = looks.rows.filter(({ as }) => as === "ingredient").length;
   const isSpoken = listed < FEWEST_LISTED && told.lines.length > listed;
   const { rows, ...page } = pageDoc(looks.rows, told, pantry, { isSpoken, corrections });
+  // What was put right in a text that is here no more says nothing of this one.
+  const live = correctionsOf(corrections, [...numbered(own.map(({ text }) => text)), ...rows]);
   // A page of data says itself what the recipe is called, and so does she.
   const isNamed = lines.some(({ is }) => is === "title");
   const isData = found.value.some(({ is }) => is !== null);
@@ -61,13 +63,13 @@ export function readAnyRecipe(
     ...page,
     parts: page.parts.length > 0 ? page.parts : looks.doc.parts,
     name: isNamed || isData || told.name === null ? looks.doc.name : nameOf(told.name),
-    ...bakesOf(looks.doc.bake, told, looks.rows, { isData, corrections }),
-    ...(corrections.length > 0 ? { corrections: [...corrections] } : {}),
+    ...bakesOf(looks.doc.bake, told, looks.rows, { isData, corrections: live }),
+    ...(live.length > 0 ? { corrections: [...live] } : {}),
   };
   const others = lines
     .slice(own.length)
     .map(({ text }): ReadingRow => ({ text, as: "second-recipe", id: null, doubts: [] }));
-  const shown = [...rows, ...others.map((row) => ({ ...row, role: null, stage: null }))];
+  const shown = [...rows, ...others.map((row) => ({ ...row, nth: 0, role: null, stage: null }))];
   const { checkAtMin } = told;
   return good({
     doc,
@@ -85,7 +87,7 @@ export function readAnyRecipe(
 
 const unmarkedReading = (reading: RecipeReading): AnyReading => ({
   ...reading,
-  rows: reading.rows.map((row) => ({ ...row, role: null, stage: null, marks: [] })),
+  rows: reading.rows.map((row) => ({ ...row, nth: 0, role: null, stage: null, marks: [] })),
   pieces: [reading.doc.original],
   doubts: [],
 });

@@ -118,6 +118,8 @@ const BAKE_FACTS = ["tins", "heat", "minutes"] as const;
 export const CorrectionSchema = z.strictObject({
   /** The line as it is shown. */
   text,
+  /** Which of the lines that say the same, from 0; the first when left out. */
+  nth: z.optional(numberIn(0, RECIPE_LIMITS.rows, "count")),
   as: z.optional(z.enum(ROW_CHOICES)),
   role: z.optional(z.enum(PART_ROLES)),
   stage: z.optional(z.enum(STAGES)),
