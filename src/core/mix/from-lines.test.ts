@@ -222,6 +222,23 @@ describe("the kind of a batter", () => {
     expect(recogniseKind(part(lines, steps), bakedIn)).toEqual({ kind, reason });
   });
 
+  it("is told by what is done before the oven, not by what is melted over the cake", () => {
+    const lines = ["200 g flour", "150 g butter", "150 g sugar", "3 eggs", "2 tsp baking powder"];
+    const batter = part(lines, ["Stir it all.", "Melt the butter and brush it over."]);
+    const of = (stage: "before" | "hot") =>
+      recogniseKind(
+        {
+          ...batter,
+          part: {
+            ...batter.part,
+            steps: batter.part.steps.map((step, at) => (at === 1 ? { ...step, stage } : step)),
+          },
+        },
+        "other",
+      ).reason;
+    expect([of("before"), of("hot")]).toEqual(["melted", "usual"]);
+  });
+
   it("says how much of the usual balance it is held to", () => {
     expect([balanceRules("creamed"), balanceRules("muffin"), balanceRules("brownie")]).toEqual([
       "all",

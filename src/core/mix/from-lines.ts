@@ -44,7 +44,9 @@ const THIN: readonly FoodGroup[] = ["milk", "cultured-milk", "water", "acid-liqu
 export function recogniseKind(part: PartFormula, bakedIn: BakedIn): RecognisedKind {
   const { massG, flourG, totals } = part;
   const of = (...groups: FoodGroup[]): number => massOfGroups(part, groups);
-  const text = part.part.steps
+  // What is done in the oven or after it is done to a cake, not to its batter.
+  const steps = part.part.steps.filter(({ stage = "before" }) => stage === "before");
+  const text = steps
     .map((step) => step.text)
     .join(" ")
     .toLowerCase();
@@ -52,8 +54,7 @@ export function recogniseKind(part: PartFormula, bakedIn: BakedIn): RecognisedKi
     .map((line) => line.text)
     .join(" ")
     .toLowerCase();
-  const hasStep = (kind: string): boolean =>
-    part.part.steps.some((step) => readStep(step).kind === kind);
+  const hasStep = (kind: string): boolean => steps.some((step) => readStep(step).kind === kind);
   const toFlour = (grams: number): number => (flourG === 0 ? Infinity : grams / flourG);
   const eggs = of(...EGGS);
   const isWhitesApart =

@@ -2,7 +2,6 @@ import { STEP_MIN } from "../day";
 import { cupMl, eggWeight, good, parseWith, spoonsMl, type Result } from "../measure";
 import { pantryOf } from "../pantry";
 import {
-  heatIn,
   madeAndUsed,
   readStep,
   RECIPE_LIMITS,
@@ -12,10 +11,10 @@ import {
 } from "../recipe";
 import {
   bakeTold,
-  hasAct,
   heardLines,
+  isTask,
   readText,
-  tinOfSize,
+  benchTin,
   usualTin,
   type ToldRecipe,
   type ToldStep,
@@ -152,10 +151,6 @@ function plannedStep({ text, stage, waitMin, handsMin, said }: Task): PlannedSte
 /** A thing to do, with what is only said beside it. */
 type Task = ToldStep & { readonly said: readonly string[] };
 
-/** Whether something is to be done; what is only said goes with what is done before it. */
-const isTask = ({ clauses, stage, text, waitMin }: ToldStep): boolean =>
-  stage === "oven" || waitMin !== null || clauses.some(hasAct) || heatIn(text) !== null;
-
 /** What is to be done, in order, nothing that is said left out. */
 function tasksTold(steps: readonly ToldStep[]): readonly Task[] {
   const tasks: Task[] = [];
@@ -173,7 +168,7 @@ function tasksTold(steps: readonly ToldStep[]): readonly Task[] {
 }
 
 function referenceTold(told: ToldRecipe): CakeInput["recipe"]["reference"] {
-  const own = (told.tins[0] ?? []).map((tin) => tinOfSize(tin) ?? usualTin(tin.shape));
+  const own = (told.tins[0] ?? []).map(benchTin);
   return {
     ovenC: USUAL_C,
     ...bakeTold(told),

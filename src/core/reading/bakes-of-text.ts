@@ -4,7 +4,7 @@ import { BAKE_LIMITS, type Correction, type ReadingRow, type RecipeDoc } from ".
 import { areSameTins, heatOf, minutesOf } from "./bake-facts";
 import { correctedBake } from "./corrections";
 import type { ToldRecipe } from "./read-text";
-import { tinOfSize, usualTin } from "./told-tin";
+import { benchTin } from "./told-tin";
 
 type Bake = RecipeDoc["bake"];
 
@@ -27,7 +27,7 @@ export function bakesOf(
   const alternatives = told.alternatives.map(({ tins, heat, minutes }): Bake => ({
     ...(heat === null ? heatOf(main) : {}),
     ...bakeTold({ heat, minutes, source: main.source ?? "oven" }),
-    tins: tins.map((tin) => tinOfSize(tin) ?? usualTin(tin.shape)),
+    tins: tins.map(benchTin),
   }));
   const bake = correctedBake(main, [main, ...alternatives], corrections);
   const others = [main, ...alternatives].filter(
@@ -59,7 +59,7 @@ function mainBake(
   const { tins, source } = page;
   const own = bakeTold(told);
   const isHeatTold = own.ovenC !== undefined && !isSaid("heat");
-  const ofTold = (told.tins[0] ?? []).map((tin) => tinOfSize(tin) ?? usualTin(tin.shape));
+  const ofTold = (told.tins[0] ?? []).map(benchTin);
   return {
     ...(source === undefined ? {} : { source }),
     ...own,

@@ -10,7 +10,7 @@ import {
 } from "../recipe";
 import { areSameTins, heatOf, minutesOf } from "./bake-facts";
 import type { PagePiece } from "./piece";
-import { tinOfSize, usualTin } from "./told-tin";
+import { benchTin } from "./told-tin";
 import { tinsTold } from "./tins-told";
 
 /** A line by its words, and by which it is of several that say the same. */
@@ -105,7 +105,7 @@ function withFact(
 ): Bake {
   const { text } = inFigures(words);
   if (is === "tins") {
-    const tins = tinsTold(text).map(({ tin }) => tinOfSize(tin) ?? usualTin(tin.shape));
+    const tins = tinsTold(text).map(({ tin }) => benchTin(tin));
     if (!isIt) return { ...bake, tins: bake.tins.filter((tin) => !areSameTins([tin], tins)) };
     return others.find((other) => areSameTins(other.tins, tins)) ?? { ...bake, tins };
   }

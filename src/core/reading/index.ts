@@ -1,8 +1,8 @@
-export { hasAct } from "./chunks";
 export type { Mark } from "./marks";
 export { bakeTold } from "./bakes-of-text";
 export { readAnyRecipe, type AnyReading, type MarkedRow } from "./read-any";
-export { tinOfSize, usualTin } from "./told-tin";
+export { benchTin, usualTin } from "./told-tin";
 export type { ToldDoubt } from "./doubts-told";
 export { heardLines, readText, type ToldRecipe } from "./read-text";
+export { isTask } from "./tasks-told";
 export type { ToldStep } from "./steps-told";

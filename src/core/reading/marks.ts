@@ -3,7 +3,7 @@ import { heatPlaces, inFigures, middle, timesTold } from "../measure";
 import type { Pantry } from "../pantry";
 import type { Line, RecipeDoc, Stage } from "../recipe";
 import { mentionsIn } from "./mentions";
-import { tinOfSize, usualTin } from "./told-tin";
+import { benchTin } from "./told-tin";
 import { tinsTold } from "./tins-told";
 
 export const MARK_KINDS = ["ingredient", "tin", "heat", "minutes", "look", "time"] as const;
@@ -51,7 +51,7 @@ const wordsEnd = (text: string, to: number): number =>
 
 function tinMarks(text: string, { bake }: Marked): readonly Mark[] {
   return tinsTold(text).map(({ tin, at, end }) => {
-    const own = tinOfSize(tin) ?? usualTin(tin.shape);
+    const own = benchTin(tin);
     return {
       from: at,
       to: end,

@@ -2,8 +2,10 @@
 import { readTin, type Tin } from "../tin";
 import type { ToldTin } from "./tins-told";
 
-/** A tin that was told with its size, its depth as usual; null for one without. */
-export function tinOfSize({ count, shape, wells, ...sizes }: ToldTin): Tin | null {
+/** A told tin as the bench has it: of its size, its depth as usual; of usual size where none is told. */
+export const benchTin = (tin: ToldTin): Tin => tinOfSize(tin) ?? usualTin(tin.shape);
+
+function tinOfSize({ count, shape, wells, ...sizes }: ToldTin): Tin | null {
   const { diameterMm, sideMm, lengthMm, widthMm, depthMm } = sizes;
   const lengths = [diameterMm ?? sideMm ?? lengthMm, widthMm, depthMm].filter(
     (each) => each !== undefined,
