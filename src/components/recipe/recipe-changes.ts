@@ -1,4 +1,5 @@
 import {
+  capitalised,
   freshId,
   STAGES,
   withSharedPart,
@@ -147,7 +148,7 @@ export function stepToPart(stepId: string, partId: string): Change {
 }
 
 export function addPart(role: PartRole): Change {
-  const name = role.charAt(0).toUpperCase() + role.slice(1);
+  const name = capitalised(role);
   return (doc) => ({
     ...doc,
     parts: [

@@ -1,6 +1,7 @@
 import { NO_WORDS, type MethodStep, type RecipeWords } from "../day";
 import { middle, type Amount } from "../measure";
 import {
+  capitalised,
   readStep,
   stepStages,
   type PartFormula,
@@ -45,7 +46,7 @@ export function methodSteps(steps: readonly Step[], beaten: RegExp): readonly Me
         : [
             {
               ...plain,
-              text: sentence(waitText ?? step.text),
+              text: capitalised(waitText ?? step.text),
               minutes: wholeMinutes(wait),
               isWait: true,
             },
@@ -65,8 +66,6 @@ export function methodSteps(steps: readonly Step[], beaten: RegExp): readonly Me
     ];
   });
 }
-
-const sentence = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 
 const OF_TINS = /\b(?:tins?|pans?|moulds?|molds?|cases|sheet|dish|skillet|ramekins?|tray|ring)\b/iu;
 

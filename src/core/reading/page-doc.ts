@@ -3,6 +3,7 @@ import { matchIngredient, type Pantry } from "../pantry";
 import {
   beginsMethod,
   beginsNotes,
+  capitalised,
   namedPart,
   readLine,
   RECIPE_LIMITS,
@@ -175,8 +176,7 @@ function done(line: LineTold, isSpoken: boolean): readonly PagePiece[] {
 
 /** A step out of the middle of a line: "and bake it" is "Bake it". */
 function byItself(words: string): string {
-  const bare = unnumbered(words).replace(/^(?:and|then|and then)\s+/iu, "");
-  return bare.charAt(0).toUpperCase() + bare.slice(1);
+  return capitalised(unnumbered(words).replace(/^(?:and|then|and then)\s+/iu, ""));
 }
 
 const linePiece = ({ headed }: LineTold, told: ToldLine, words: string): PagePiece => ({
@@ -208,15 +208,6 @@ const notesOf = (pieces: readonly PagePiece[]): string =>
     .map(({ text }) => unmarked(text))
     .join("\n")
     .slice(0, 20_000);
-
-const NAMES: Readonly<Record<PartRole, string>> = {
-  batter: "Batter",
-  filling: "Filling",
-  frosting: "Frosting",
-  topping: "Topping",
-  syrup: "Syrup",
-  soak: "Soak",
-};
 
 type Draft = Headed & { readonly lines: Line[]; readonly steps: Step[] };
 
@@ -266,7 +257,7 @@ function draftOf(drafts: Draft[], role: PartRole, headed: Headed | null): Draft 
       draft.role === role && (name === null || draft.name.toLowerCase() === name.toLowerCase()),
   );
   if (found !== undefined) return found;
-  const draft = { name: name ?? NAMES[role], role, lines: [], steps: [] };
+  const draft = { name: name ?? capitalised(role), role, lines: [], steps: [] };
   drafts.push(draft);
   return draft;
 }

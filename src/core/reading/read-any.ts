@@ -1,6 +1,7 @@
 import { good, type Result } from "../measure";
 import type { Pantry } from "../pantry";
 import {
+  capitalised,
   problemsOf,
   readLines,
   recipeLines,
@@ -121,5 +122,4 @@ function withMarks(
     .toReversed();
 }
 
-const nameOf = (name: string): string =>
-  (name.charAt(0).toUpperCase() + name.slice(1)).slice(0, 200);
+const nameOf = (name: string): string => capitalised(name).slice(0, 200);

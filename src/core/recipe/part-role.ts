@@ -1,3 +1,4 @@
+import { capitalised } from "./capitalised";
 import type { PartRole } from "./schema";
 
 /** Words that name a part of a cake; the first that matches decides. */
@@ -27,6 +28,6 @@ export function namedPart(heading: string): { readonly name: string; readonly ro
     .replace(/:\s*$/u, "")
     .replace(/^(?:for|to make)\s+(?:the\s+|a\s+)?/iu, "")
     .trim();
-  const name = bare === "" ? "Part" : bare.charAt(0).toUpperCase() + bare.slice(1);
+  const name = bare === "" ? "Part" : capitalised(bare);
   return { name, role: partRole(name) ?? "batter" };
 }
