@@ -1,5 +1,6 @@
 "use client";
 
+import { useEffect, useRef } from "react";
 import type { Mark, MarkedRow } from "@/core/reading";
 import { PART_ROLES, ROW_CHOICES, STAGES, type Correction, type PartRole } from "@/core/recipe";
 import {
@@ -23,8 +24,14 @@ type RowChoicesProps = {
 
 /** What a line of a pasted text, or words in it, can be said to be. */
 export function RowChoices({ row, rows, mark, onCorrect, onDone }: RowChoicesProps) {
+  const box = useRef<HTMLSpanElement>(null);
+  // Opened at the foot of the list, it is in sight all the same.
+  useEffect(() => {
+    box.current?.scrollIntoView({ block: "nearest" });
+  }, []);
   return (
     <span
+      ref={box}
       role="group"
       aria-label={mark === null ? "Put this line right" : `Put “${markedWords(row, mark)}” right`}
       className="my-1.5 flex flex-wrap items-end gap-x-3 gap-y-2 rounded-control border-[1.5px] border-line bg-enamel p-2.5"
