@@ -6,6 +6,7 @@ import {
   expect,
   expectAccessible,
   expectNoSideways,
+  keepAsked,
   LAYERS,
   ownCake,
   plain,
@@ -18,6 +19,25 @@ const savedMark = (page: Page): Locator =>
 const level = (page: Page): Locator => page.getByRole("slider", { name: /^Level of the batter/u });
 const amounts = (page: Page): Locator =>
   page.getByRole("list", { name: "What goes into each tin" });
+
+const ICED_SHEET = `Slipway treacle sheet
+
+Heat the oven to 170C. Line a 20 x 30 cm tin with paper.
+
+150g butter
+150g dark brown sugar
+3 eggs
+200g self-raising flour
+100ml milk
+
+Icing:
+80g soft butter
+160g icing sugar
+
+Melt the butter, then beat in the sugar and the eggs. Stir in flour and milk.
+Pour into the tin and bake for 35 to 40 minutes.
+Leave in the tin till cold.
+Beat the butter with the icing sugar and spread it over the cold cake.`;
 
 test.describe("a cake's page", () => {
   test("goes from station to station by address, by strip, and back", async ({ page }) => {
@@ -39,6 +59,39 @@ test.describe("a cake's page", () => {
     }
     await page.goBack();
     await expect(station(page, "Build")).toHaveAttribute("aria-current", "step");
+  });
+
+  test("begins as its recipe says: in the tin until cold, with the recipe's own icing", async ({
+    page,
+  }) => {
+    await page.goto("/recipes/new");
+    await page.getByRole("textbox").fill(ICED_SHEET);
+    await page.getByRole("button", { name: "Keep this recipe" }).click();
+    await page.getByRole("link", { name: "In another tin" }).click();
+    await expect(page.getByText("served plain")).toBeVisible();
+    await keepAsked(page, "Treacle sheet");
+    const out = page.getByRole("list", { name: "Turning out" });
+    await station(page, "Cool").click();
+    await expect(out).toContainText("stays in the tin until cold");
+    await page.getByRole("combobox", { name: "Out of its tin" }).selectOption("after");
+    const wait = page.getByRole("textbox", { name: "In the tin for" });
+    await wait.fill("5 h");
+    await expect(
+      page.getByText("Minutes in the tin 300 min is too long: 0 to 240 min.").first(),
+    ).toBeVisible();
+    await wait.fill("25 min");
+    await expect(out).toContainText("out of the tin after 25");
+    await expectAccessible(page);
+    await station(page, "Finish").click();
+    const own = page.getByRole("list", { name: "From the recipe" });
+    await expect(own).toContainText("Icing");
+    await expect(station(page, "Finish")).toContainText("as the recipe says");
+    await expectAccessible(page);
+    // By the recipe's own lines still, as much as the top takes.
+    await page.getByRole("button", { name: "Measure it to cover the top" }).click();
+    await expect(page.getByLabel("Made by", { exact: true })).toHaveValue(/./u);
+    await expect(own).toBeHidden();
+    await expect(savedMark(page)).toBeVisible();
   });
 
   test("moves the batter with its level: dragged, then by keys, then undone and redone, and kept", async ({

@@ -135,6 +135,11 @@ export const LAYERS =
 /** A cake of a test's own, so that no test finds what another one changed. */
 export async function ownCake(page: Page, name: string, query: string): Promise<void> {
   await page.goto(`/?${query}`);
+  await keepAsked(page, name);
+}
+
+/** Keeps what the bench asks as a cake, and opens it. */
+export async function keepAsked(page: Page, name: string): Promise<void> {
   await page.getByRole("button", { name: "Keep this as a cake" }).click();
   await page.getByRole("textbox", { name: "Name of the cake" }).fill(name);
   await page.getByRole("button", { name: "Keep", exact: true }).click();

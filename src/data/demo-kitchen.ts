@@ -168,14 +168,14 @@ export const DEMO_CAKES: readonly DemoCake[] = [
     name: "Harbour supper cake",
     recipe: "blackcurrant-poppy",
     oven: "kitchen",
-    question: { tins: ["33 x 22.9 x 5.1 cm rectangle"], scale: "same-depth" },
+    question: { tins: ["33 x 22.9 x 5.1 cm rectangle"], scale: "same-depth", cover: "top" },
   },
   {
     id: "ferry-morning",
     name: "Ferry crew, Sunday morning",
     recipe: "stout-gingerbread",
     oven: "galley",
-    question: { tins: ["2 x 21.6 x 11.4 x 6.5 cm loaf"], cover: "none" },
+    question: { tins: ["2 x 21.6 x 11.4 x 6.5 cm loaf"] },
   },
   {
     id: "lifeboat-day",
@@ -228,6 +228,7 @@ export const DEMO_CAKES: readonly DemoCake[] = [
     recipe: "cardamom-pear",
     question: {
       tins: ["12 cups 7 x 5.2 x 3.2 cm"],
+      cover: "top",
       frosting: "cream-cheese",
       finish: {
         ...FIRST_QUESTION.finish,

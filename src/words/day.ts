@@ -69,7 +69,7 @@ export function doingText(doing: Doing, units: Units): string {
     case "turn-out":
       return `Turn out ${doing.tins === 1 ? "the cake" : `${doing.tins} cakes`}`;
     case "cool":
-      return "Cool on the rack";
+      return doing.inTin === true ? "Cool in the tin" : "Cool on the rack";
     case "pour-warm":
       return "Pour over while it is warm";
     case "make":

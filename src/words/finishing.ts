@@ -20,7 +20,7 @@ import type {
   Rounding,
   Swirl,
 } from "@/core/finish";
-import { assertNever, INCH_MM, roundTo } from "@/core/measure";
+import { assertNever, capitalised, INCH_MM, roundTo } from "@/core/measure";
 import { SPREAD_NAMES } from "./kinds";
 import {
   depthText,
@@ -203,7 +203,7 @@ export function buildRemarkText(remark: BuildRemark, units: Units): string {
     case "supports-needed":
       return `${remark.tiers} tiers: a board under each upper one, and supports cut level with the tier below to carry the ${weightText(remark.aboveG, units)} above.`;
     case "soft-filling-without-dam":
-      return `${capital(SPREAD_NAMES[remark.filling])} slides out under a layer: pipe a dam of frosting round it.`;
+      return `${capitalised(SPREAD_NAMES[remark.filling])} slides out under a layer: pipe a dam of frosting round it.`;
     default:
       return assertNever(remark);
   }
@@ -275,5 +275,3 @@ export function sheetText(
     ? `a round ${lengthText(lengthMm, units)} across`
     : `${lengthText(lengthMm, units)} by ${lengthText(widthMm, units)}`;
 }
-
-const capital = (text: string): string => text.slice(0, 1).toUpperCase() + text.slice(1);

@@ -77,6 +77,7 @@ const FIELD_NAMES: Readonly<Record<string, string>> = {
   times: "Times the recipe",
   fillDepth: "Depth of the batter",
   guests: "Guests",
+  inTinMin: "Minutes in the tin",
   fruitG: "Fruit",
   recipeEggs: "Eggs in the recipe",
   pieces: "Pieces",

@@ -249,7 +249,7 @@ export function timerText(doing: Doing, isStanding: boolean, units: Units): stri
     case "look-and-bake-on":
       return "Until the next look";
     case "cool":
-      return "Cooling on the rack";
+      return doing.inTin === true ? "Cooling in the tin" : "Cooling on the rack";
     case "cool-ingredient":
       return `Cooling: ${doing.name}`;
     case "cool-made":

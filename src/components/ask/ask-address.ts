@@ -5,7 +5,7 @@ import {
   parseAsBoolean,
   parseAsStringLiteral,
 } from "nuqs/server";
-import { FIRST_QUESTION, SCALES, SCHOOLS, type Question } from "@/core/ask";
+import { FIRST_QUESTION, SCALES, SCHOOLS, WAYS_OUT, type Question } from "@/core/ask";
 import { FROSTINGS } from "@/core/build";
 import { COVERS } from "@/core/finish";
 import { BATTER_KINDS } from "@/core/kind";
@@ -47,6 +47,8 @@ const ASK_ADDRESS = {
   school: parseAsStringLiteral(SCHOOLS).withDefault(FIRST_QUESTION.school),
   fan: parseAsBoolean.withDefault(FIRST_QUESTION.fan),
   source: parseAsStringLiteral(HEAT_SOURCES).withDefault(FIRST_QUESTION.source),
+  cooling: parseAsStringLiteral(WAYS_OUT).withDefault(FIRST_QUESTION.cooling),
+  inTin: text.withDefault(FIRST_QUESTION.inTin),
   cover: parseAsStringLiteral(COVERS).withDefault(FIRST_QUESTION.cover),
   frosting: parseAsStringLiteral(FROSTINGS).withDefault(FIRST_QUESTION.frosting),
 };

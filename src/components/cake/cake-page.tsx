@@ -33,6 +33,7 @@ import { ConflictNote } from "./conflict-note";
 import { DayStation } from "../day/day-station";
 import { FillStation } from "../fill/fill-station";
 import { FinishStation, type OtherCake } from "../finish/finish-station";
+import { partsBesides } from "../finish/own-parts";
 import { HabitNote } from "./habit-note";
 import { JourneyStrip } from "./journey-strip";
 import { MendCake } from "./mend-cake";
@@ -232,6 +233,7 @@ export function CakePage({
           served={held.served}
           wanted={wantedText(question.day.wantedAt)}
           open={open}
+          ownParts={recipe === null ? [] : partsBesides(recipe.doc).map(({ name }) => name)}
           units={units}
           isStale={!plan.ok}
           onOpen={(next) => void setOpen(next)}

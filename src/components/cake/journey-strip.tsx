@@ -27,6 +27,8 @@ type JourneyStripProps = {
   /** Day and hour it is wanted, in words; null while nobody said. */
   readonly wanted: string | null;
   readonly open: Station;
+  /** What the recipe itself puts on it. */
+  readonly ownParts: readonly string[];
   readonly units: Units;
   readonly isStale: boolean;
   readonly onOpen: (station: Station) => void;
@@ -45,6 +47,7 @@ export function JourneyStrip({
   served,
   wanted,
   open,
+  ownParts,
   units,
   isStale,
   onOpen,
@@ -67,7 +70,7 @@ export function JourneyStrip({
         style={{ "--tall": `${TALLEST_PX}px` } as CSSProperties}
       >
         {standings.map(({ station, widthMm, heightMm, drawing }) => {
-          const [figure, ...lines] = factsOf(station, plan, served, wanted, units);
+          const [figure, ...lines] = factsOf(station, { plan, served, wanted, ownParts, units });
           // One scale for all: as wide as the station allows the widest, and no taller than the
           // room there is.
           const width = `min(${(widthMm / widest) * 100}%, ${(widthMm / tallest) * TALLEST_PX}px)`;
@@ -121,10 +124,7 @@ export function JourneyStrip({
 /** What hangs under a station: its figure, then a line or two. */
 function factsOf(
   station: Station,
-  plan: CakePlan,
-  served: ServeDetail,
-  wanted: string | null,
-  units: Units,
+  { plan, served, wanted, ownParts, units }: Omit<JourneyStripProps, "open" | "isStale" | "onOpen">,
 ): readonly string[] {
   const { mix, fill, bake, build, finish, egg } = plan;
   const [first] = fill.tins;
@@ -159,6 +159,7 @@ function factsOf(
       const after = `cold about ${minutesText(roundTo(cold, 5))} after the oven`;
       if (out === undefined) return [""];
       if (out.when === "after") return [`out after ${minutesText(out.minutes)}`, after];
+      if (out.when === "never") return ["stays in its dish", after];
       return ["cold in the tin", out.isUpsideDown ? "hung upside down" : after];
     }
     case "build": {
@@ -200,7 +201,12 @@ function factsOf(
       ];
     case "finish":
       return finish.batches.length === 0
-        ? ["plain", "no frosting"]
+        ? ownParts.length === 0
+          ? ["plain", "no frosting"]
+          : [
+              ownParts.length > 2 ? `${ownParts.length} parts` : ownParts.join(" and "),
+              "as the recipe says",
+            ]
         : [
             finish.massG > 0 ? amountText(finish.massG, finish.volumeMl, units) : "no frosting",
             finishedWith(finish),

@@ -15,6 +15,7 @@ import { cutCake } from "../section/cake-shapes";
 import { DragHandle } from "../frame/drag-handle";
 import type { StationProps } from "../frame/station-props";
 import { FinishPalette } from "./finish-palette";
+import { OwnParts, partsBesides } from "./own-parts";
 import { FrostingBatch, type OtherCake } from "./frosting-batch";
 import type { KitchenPantry } from "@/core/pantry";
 import { PlaceNote } from "../frame/place-note";
@@ -58,6 +59,7 @@ export function FinishStation(props: FinishStationProps) {
   const { finish: boxes } = question;
   const { finish } = plan;
   const drawn = drawnCake(plan);
+  const hasOwn = props.recipe !== null && partsBesides(props.recipe.doc).length > 0;
   const first = finish.cakes[0]?.tiers[0];
   const onlyCups = finish.cakes.every(({ tiers }) =>
     tiers.every(({ tier }) => tier.family === "cup"),
@@ -190,7 +192,9 @@ export function FinishStation(props: FinishStationProps) {
       <section aria-label="The cake finished" className="panel min-w-0 overflow-hidden">
         <p className={`figure-text px-6 pt-4 ${dim} text-[25px] leading-tight max-sm:px-4`}>
           {finish.batches.length === 0
-            ? "Plain"
+            ? hasOwn
+              ? "As the recipe says"
+              : "Plain"
             : finish.massG > 0
               ? `${weightText(finish.massG, units)} ${FROSTING_NAMES[finish.frosting]}`
               : "No frosting"}
@@ -252,6 +256,7 @@ export function FinishStation(props: FinishStationProps) {
             quantities={finish.quantities}
             units={units}
           />
+          <OwnParts {...props} />
           <FrostingBatch {...props} onFinish={change} />
           <Notes plan={plan} station="finish" remarks={[]} units={units} />
         </div>

@@ -8,6 +8,7 @@ import { madeSpread, planCake, workRecipe, type MadeSpread } from "@/core/plan";
 import type { CakeDoc } from "@/core/kept";
 import { colourBowls, nextSpoon, ROUNDINGS, sharedNeeds, type Batch } from "@/core/finish";
 import { pantryOf, type KitchenPantry } from "@/core/pantry";
+import { capitalised } from "@/core/measure";
 import type { PartFormula } from "@/core/recipe";
 import {
   FROSTING_NAMES,
@@ -139,7 +140,7 @@ export function FrostingBatch({
           {parts.length > 0 && (
             <label className="block max-w-64">
               <span className="label block">
-                {capital(SPREAD_NAMES[plan.build.filling])} made by
+                {capitalised(SPREAD_NAMES[plan.build.filling])} made by
               </span>
               <Choice
                 label="Filling made by"
@@ -379,5 +380,3 @@ function WeighOut({
     </>
   );
 }
-
-const capital = (text: string): string => text.slice(0, 1).toUpperCase() + text.slice(1);

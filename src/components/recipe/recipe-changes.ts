@@ -1,5 +1,5 @@
+import { capitalised } from "@/core/measure";
 import {
-  capitalised,
   freshId,
   STAGES,
   withSharedPart,

@@ -28,6 +28,7 @@ import {
   WAY_NAMES,
   weightText,
   type Units,
+  tinText,
 } from "@/words";
 import { HEAT_SOURCE_NAMES } from "@/words/bakes";
 import { NoteList } from "../ask/plan-figures";
@@ -154,7 +155,12 @@ export function RecipeHead({
             className="min-w-64 flex-[2]"
             value={doc.bake.tins.map(writeTin).join(" + ")}
             read={(text) => readTins(text, units)}
-            onChange={(tins) => onChange((old) => ({ ...old, bake: { ...old.bake, tins } }))}
+            onChange={(tins) =>
+              onChange((old) => ({
+                ...old,
+                bake: { ...old.bake, tins, isSizeAssumed: undefined },
+              }))
+            }
           />
           <TextBox
             label="Heat"
@@ -282,7 +288,7 @@ export function RecipeHead({
 
 /** The recipe's own tin with its batter in it, when it can be drawn. */
 function OwnTins({ facts, units }: { readonly facts: RecipeFacts; readonly units: Units }) {
-  const { tins, ovenC = 175 } = facts.bake;
+  const { tins, ovenC = 175, isSizeAssumed = false } = facts.bake;
   const plan =
     tins.length === 0
       ? null
@@ -293,15 +299,25 @@ function OwnTins({ facts, units }: { readonly facts: RecipeFacts; readonly units
       {fill === undefined ? (
         <p className="pb-2 text-ink-2">No tin named yet.</p>
       ) : (
-        <div
-          className="flex items-end gap-1.5"
-          role="img"
-          aria-label={`The recipe's own tins: ${tins.map(writeTin).join(" and ")}; ${volumeText(fill.batterMl, units)} of batter in each`}
-        >
-          {Array.from({ length: Math.min(2, fill.geometry.count) }, (_, copy) => (
-            <FilledTin key={copy} fill={fill} pxPerMm={0.5} />
-          ))}
-        </div>
+        <>
+          <p className="pb-1.5 text-[14px] text-ink-2">
+            {tins.map((tin) => tinText(tin, units)).join(" and ")}
+            {isSizeAssumed && (
+              <span className="block font-semibold text-crust">
+                of usual size: the recipe does not say
+              </span>
+            )}
+          </p>
+          <div
+            className="flex items-end gap-1.5"
+            role="img"
+            aria-label={`The recipe's own tins: ${tins.map(writeTin).join(" and ")}; ${volumeText(fill.batterMl, units)} of batter in each`}
+          >
+            {Array.from({ length: Math.min(2, fill.geometry.count) }, (_, copy) => (
+              <FilledTin key={copy} fill={fill} pxPerMm={0.5} />
+            ))}
+          </div>
+        </>
       )}
     </div>
   );

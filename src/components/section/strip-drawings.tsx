@@ -1,4 +1,4 @@
-import type { CakePlan } from "@/core/plan";
+import { coolDetail, type CakePlan } from "@/core/plan";
 import type { TinFill } from "@/core/fill";
 import { brimVolume, levelFor, tinGeometry } from "@/core/tin";
 import { drawnCake } from "./cake-places";
@@ -98,8 +98,10 @@ export function bakingTins({ fill }: CakePlan): Figure {
   });
 }
 
-export function coolingCakes({ fill }: CakePlan): Figure {
-  return pair(fill.tins, (each) => {
+/** On the rack, where they leave their tins warm; in their tins where they do not. */
+function coolingCakes(plan: CakePlan): Figure {
+  if (coolDetail(plan).every(({ out }) => out.when !== "after")) return bakingTins(plan);
+  return pair(plan.fill.tins, (each) => {
     const { crumb, top, widthMm, heightMm } = cakePaths(each.geometry, each.baked, true);
     return {
       widthMm: widthMm + 2 * GAP_MM,

@@ -1,6 +1,6 @@
 export { chosenPieces, withPieces } from "./chosen-tins";
 export { type BuildBoxes, colourBoxes, type FinishBoxes } from "./finish-boxes";
-export { SCALES, SCHOOLS } from "./question-choices";
+export { SCALES, SCHOOLS, WAYS_OUT } from "./question-choices";
 export { parseQuestion, type Question, QuestionSchema } from "./question-schema";
 export {
   askAboutRecipe,

@@ -10,7 +10,7 @@ import { CUTS, PIECE_SIZES } from "../serve";
 import { DayBoxesSchema } from "../day";
 import { BuildBoxesSchema, FinishBoxesSchema } from "./finish-boxes";
 import { EGG_SCHOOLS } from "../plan";
-import { SCALES, SCHOOLS } from "./question-choices";
+import { SCALES, SCHOOLS, WAYS_OUT } from "./question-choices";
 
 const MOST_ALSO = 4;
 const line = z.string().check(z.maxLength(200));
@@ -90,6 +90,9 @@ export const QuestionSchema = z.strictObject({
     ),
     null,
   ),
+  /** How it comes out of its tin, and after how long where that is said. */
+  cooling: z._default(z.enum(WAYS_OUT), "usual"),
+  inTin: z._default(line, ""),
   cover: z.enum(COVERS),
   frosting: z.enum(FROSTINGS),
   build: z.prefault(BuildBoxesSchema, {}),

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { askAboutRecipe, FIRST_QUESTION, readQuestion } from "./question";
+import { askAboutRecipe, FIRST_QUESTION, readQuestion, recipeBoxes } from "./question";
 import { parseQuestion, type Question } from "./question-schema";
 import { planCake, type CakeInput, type RecipeFacts } from "../plan";
 
@@ -139,6 +139,36 @@ describe("a box that can't be used", () => {
         },
       ),
     );
+  });
+});
+
+describe("the way out of the tin", () => {
+  it.each<[Partial<Question>, CakeInput["cool"]]>([
+    [{}, undefined],
+    [{ cooling: "after", inTin: "25 min" }, { inTinMin: 25 }],
+    [{ cooling: "after" }, undefined],
+    [{ cooling: "cold", inTin: "25 min" }, { until: "cold" }],
+    [{ cooling: "dish" }, { stays: true }],
+  ])("%j asks for %j", (boxes, cool) => {
+    const { input } = read(boxes);
+    expect(input.ok && input.value.cool).toEqual(cool);
+  });
+
+  it("names minutes that nobody leaves a warm cake in its tin", () => {
+    const { issues } = readQuestion({ ...FIRST_QUESTION, cooling: "after", inTin: "5 h" }, METRIC);
+    expect(issues.inTin).toMatchObject({ code: "out-of-range", path: "inTinMin", max: 240 });
+  });
+
+  it("is the recipe's where its steps say one", () => {
+    const facts = { batter: {}, bake: { tins: [] } };
+    expect(recipeBoxes("Net loft pear cake", { ...facts, cool: { inTinMin: 15 } })).toMatchObject({
+      cooling: "after",
+      inTin: "15 min",
+    });
+    expect(recipeBoxes("Net loft pear cake", { ...facts, cool: { stays: true } }).cooling).toBe(
+      "dish",
+    );
+    expect(recipeBoxes("Net loft pear cake", facts).cooling).toBe("usual");
   });
 });
 

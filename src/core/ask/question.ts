@@ -1,4 +1,5 @@
 import * as z from "../zod";
+import { CoolSchema, type CoolRequest } from "../cool";
 import { FillSchema, type Scale } from "../fill";
 import {
   bad,
@@ -64,7 +65,9 @@ export const FIRST_QUESTION: Question = {
   lined: false,
   also: [],
   oven: null,
-  cover: "top",
+  cooling: "usual",
+  inTin: "",
+  cover: "none",
   frosting: "butter-and-sugar",
   build: BuildBoxesSchema.parse({}),
   finish: FinishBoxesSchema.parse({}),
@@ -87,6 +90,7 @@ export type QuestionBox =
   | "recipeFruit"
   | "recipeEggs"
   | "ownHeat"
+  | "inTin"
   | "also"
   | "pieces"
   | "guests"
@@ -139,6 +143,10 @@ export function readQuestion(question: Question, ofLooker: ReadingHabit): ReadQu
           "heat",
         )
       : good(undefined);
+  const inTin =
+    question.cooling === "after"
+      ? boxed("inTinMin", question.inTin, readMinutes, CoolSchema.shape.inTinMin, "minutes")
+      : good(undefined);
   const also = readAlso(question, habit);
   const pieces = boxed("pieces", question.pieces, readNumber, PiecesSchema, "amount");
   const guests = boxed("guests", question.guests, readNumber, z.optional(GuestsSchema), "amount");
@@ -154,6 +162,7 @@ export function readQuestion(question: Question, ofLooker: ReadingHabit): ReadQu
     recipeFruit,
     recipeEggs,
     ownHeat,
+    inTin,
     also,
     pieces,
     guests,
@@ -185,6 +194,7 @@ export function readQuestion(question: Question, ofLooker: ReadingHabit): ReadQu
     !recipeFruit.ok ||
     !recipeEggs.ok ||
     !ownHeat.ok ||
+    !inTin.ok ||
     !also.ok ||
     !pieces.ok ||
     !guests.ok
@@ -232,6 +242,7 @@ export function readQuestion(question: Question, ofLooker: ReadingHabit): ReadQu
     oven: ovenOf(question),
     strips: question.strips,
     lined: question.lined,
+    ...coolAsked(question.cooling, inTin.value),
     build: on.build,
     finish: { cover: question.cover, frosting: question.frosting, ...on.finish },
     serve: {
@@ -242,6 +253,35 @@ export function readQuestion(question: Question, ofLooker: ReadingHabit): ReadQu
     },
   });
   return { ...read, issues, input };
+}
+
+/** What a plan is told of a cake's way out of its tin; minutes that are still empty are usual. */
+function coolAsked(
+  cooling: Question["cooling"],
+  inTinMin: number | undefined,
+): { readonly cool?: CoolRequest } {
+  switch (cooling) {
+    case "dish":
+      return { cool: { stays: true } };
+    case "cold":
+      return { cool: { until: "cold" } };
+    case "after":
+      return inTinMin === undefined ? {} : { cool: { inTinMin } };
+    case "usual":
+      return {};
+  }
+}
+
+/** The boxes of a cake's way out of its tin. */
+function coolBoxes({ stays, until, inTinMin }: CoolRequest = {}): Pick<
+  Question,
+  "cooling" | "inTin"
+> {
+  if (stays === true) return { cooling: "dish", inTin: "" };
+  if (until === "cold") return { cooling: "cold", inTin: "" };
+  return inTinMin === undefined
+    ? { cooling: "usual", inTin: "" }
+    : { cooling: "after", inTin: `${inTinMin} min` };
 }
 
 const QUESTION_BOXES = [
@@ -255,6 +295,7 @@ const QUESTION_BOXES = [
   "recipeFruit",
   "recipeEggs",
   "ownHeat",
+  "inTin",
   "also",
   "pieces",
   "guests",
@@ -364,7 +405,7 @@ export function askAboutRecipe(question: Question, name: string, facts: RecipeFa
  */
 export function recipeBoxes(
   name: string,
-  { batter, bake, eggs, eggG, holds }: RecipeFacts,
+  { batter, bake, eggs, eggG, holds, cool }: RecipeFacts,
 ): Partial<Question> {
   return {
     recipe: name.slice(0, 200),
@@ -377,6 +418,7 @@ export function recipeBoxes(
     eggG: eggG ?? 0,
     piecesMl: batter.piecesMl ?? 0,
     holds: holds ?? null,
+    ...coolBoxes(cool),
     ...(batter.kind === undefined ? {} : { kind: batter.kind }),
     weight: batter.massG === undefined ? "" : `${batter.massG} g`,
     volume: batter.volumeMl === undefined ? "" : `${batter.volumeMl} mL`,

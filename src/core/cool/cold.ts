@@ -1,4 +1,5 @@
 import { spansAt, surfaceArea, volumeAt, wettedAreas, type TinGeometry } from "../tin";
+import type { CoolRequest } from "./schema";
 import { turnOut } from "./turn-out";
 import { bakedMass, type BatterKind } from "../kind";
 
@@ -12,6 +13,7 @@ export type Cooling = {
   readonly heightMm: number;
   /** Room, °C. */
   readonly roomC?: number;
+  readonly asked?: CoolRequest;
 };
 
 export type ColdMinutes = {
@@ -50,12 +52,12 @@ const UNSURE = 0.25;
  */
 type Pace = { readonly bareS: number; readonly inTinS: number; readonly inTinMin: number };
 
-function paceOf({ geometry, kind, batterG, heightMm }: Cooling): Pace {
+function paceOf({ geometry, kind, batterG, heightMm, asked }: Cooling): Pace {
   if (!(batterG > 0) || !(heightMm > 0))
     throw new RangeError(
       `a cake to cool needs batter and height, got ${batterG} g, ${heightMm} mm`,
     );
-  const out = turnOut(kind, geometry);
+  const out = turnOut(kind, geometry, asked);
   const massKg = bakedMass(kind, batterG) / 1000;
   const wetted = wettedAreas(geometry, heightMm);
   const areaM2 =

@@ -33,3 +33,25 @@ it.each<[BatterKind, Tin, TurnOut]>([
   if (!geometry.ok) throw new Error(JSON.stringify(geometry.issue));
   expect(turnOut(kind, geometry.value)).toEqual(expected);
 });
+
+it("is asked for by minutes, by cold, or never, and that stands over what is usual", () => {
+  const geometry = tinGeometry({ shape: "round", diameterMm: 200, depthMm: 50 });
+  const tube = tinGeometry({ shape: "tube", diameterMm: 250, depthMm: 100 });
+  if (!geometry.ok || !tube.ok) throw new Error("no tin");
+  expect(turnOut("creamed", geometry.value, { inTinMin: 25 })).toEqual({
+    when: "after",
+    minutes: 25,
+  });
+  expect(turnOut("creamed", geometry.value, { until: "cold" })).toEqual({
+    when: "cold",
+    isUpsideDown: false,
+  });
+  expect(turnOut("creamed", geometry.value, { stays: true, inTinMin: 5 })).toEqual({
+    when: "never",
+  });
+  // A foam in its tube still hangs when it is told to get cold in the tin.
+  expect(turnOut("chiffon", tube.value, { until: "cold" })).toEqual({
+    when: "cold",
+    isUpsideDown: true,
+  });
+});

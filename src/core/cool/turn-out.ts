@@ -1,12 +1,14 @@
 import { KIND_FACTS, type BatterKind } from "../kind";
 import { tinFamily, type TinGeometry } from "../tin";
+import type { CoolRequest } from "./schema";
 
 /**
  * Minutes in the tin before it is turned out; `cold` ones stay until quite cold, upside down where
- * their crumb would sink.
+ * their crumb would sink; `never` ones are served from their dish.
  */
 export type TurnOut =
   | { readonly when: "after"; readonly minutes: number }
+  | { readonly when: "never" }
   | { readonly when: "cold"; readonly isUpsideDown: boolean };
 
 /**
@@ -16,15 +18,21 @@ export type TurnOut =
 const MINUTES = { layer: 10, ring: 10, loaf: 15, cup: 5 } as const;
 
 /**
- * When a cake comes out of its tin. Sheets may stay in theirs; soft and custardy ones are turned
- * out quite cold; foams hang upside down in a tube tin until cold.
+ * When a cake comes out of its tin: as is asked, else as usual. Sheets may stay in theirs; soft and
+ * custardy ones are turned out quite cold; foams hang upside down in a tube tin until cold.
  * @example turnOut("creamed", roundTin) // { when: "after", minutes: 10 }
  */
-export function turnOut(kind: BatterKind, geometry: TinGeometry): TurnOut {
+export function turnOut(
+  kind: BatterKind,
+  geometry: TinGeometry,
+  { stays, until, inTinMin }: CoolRequest = {},
+): TurnOut {
   const usual = KIND_FACTS[kind].turnOut;
-  if (usual === "hung-in-tube" && geometry.tin.shape === "tube")
-    return { when: "cold", isUpsideDown: true };
+  const isUpsideDown = usual === "hung-in-tube" && geometry.tin.shape === "tube";
+  if (stays === true) return { when: "never" };
+  if (until === "cold") return { when: "cold", isUpsideDown };
+  if (inTinMin !== undefined) return { when: "after", minutes: inTinMin };
   const family = tinFamily(geometry.tin);
-  if (usual === "cold" || family === "sheet") return { when: "cold", isUpsideDown: false };
+  if (isUpsideDown || usual === "cold" || family === "sheet") return { when: "cold", isUpsideDown };
   return { when: "after", minutes: MINUTES[family] };
 }

@@ -1,7 +1,7 @@
 import type { DayCake } from "./day-cake";
 import { SAFE_OUT_MIN } from "./making";
 import { hands, next, type TaskList } from "./task-list";
-import type { TaskLink, Shorter } from "./task";
+import type { Doing, Shorter, TaskLink } from "./task";
 import { TAKES } from "./takes";
 
 /** A cake may stay so much longer in its tin, minutes. */
@@ -79,6 +79,10 @@ export function cooled(
 /** What a recipe does to a hot cake begins within so long of the oven, minutes. */
 const HOT_MIN = 30;
 
+/** Where it cools: on the rack, or in the tin it does not leave warm. */
+const cooling = ({ turnOutMin }: DayCake): Doing =>
+  turnOutMin === null ? { do: "cool", inTin: true } : { do: "cool" };
+
 function cooledInRoom(list: TaskList, day: DayCake, index: number, turned: string): string {
   const inTinMin = day.turnOutMin ?? 0;
   const colder: readonly Shorter[] = [
@@ -88,7 +92,7 @@ function cooledInRoom(list: TaskList, day: DayCake, index: number, turned: strin
   return list.add(
     `cool${index + 1}`,
     "cool",
-    { do: "cool" },
+    cooling(day),
     Math.max(1, day.coldMin - inTinMin),
     [],
     [next(turned, 0, 0)],
@@ -116,7 +120,7 @@ function cooledInFridge(
   const cool = list.add(
     `cool${index + 1}`,
     "cool",
-    { do: "cool" },
+    cooling(day),
     Math.max(1, inRoomMin - inTinMin),
     [],
     [next(turned, 0, 0)],

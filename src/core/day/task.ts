@@ -60,7 +60,10 @@ const DoingSchema = z.discriminatedUnion("do", [
   z.strictObject({ do: z.literal("look-and-bake-on"), ...ofLoads, tins: z.optional(count) }),
   z.strictObject({ do: z.literal("take-out"), ...ofLoads }),
   z.strictObject({ do: z.literal("turn-out"), tins: count }),
-  z.strictObject({ do: z.literal("cool") }),
+  z.strictObject({
+    do: z.literal("cool"),
+    /** In its tin, not on the rack. */ inTin: z.optional(z.boolean()),
+  }),
   z.strictObject({ do: z.literal("pour-warm") }),
   z.strictObject({ do: z.literal("make"), what: z.enum(MADE), massG: z.number() }),
   z.strictObject({ do: z.literal("cool-made"), what: z.enum(MADE) }),

@@ -1,6 +1,7 @@
 export { mergedFields, mergedList, mergedValue, type Merged } from "./merge";
 export { boxed } from "./boxed";
 export { EGG_WHITE_SHARE, EGGS_G, type EggSize } from "./egg-sizes";
+export { capitalised } from "./capitalised";
 export { middle, readSpan, type Amount } from "./amount-text";
 export {
   assertNever,

@@ -1,7 +1,7 @@
 export { planAnswer } from "./answer";
 export { AnswerSchema, ToldAnswerSchema } from "./answer-schema";
 export { bakeDetail, type BakeDetail, insideCases, type SolvedTin, solvedTin } from "./bake-detail";
-export { coolDetail } from "./cool-detail";
+export { coolDetail, type CooledTin } from "./cool-detail";
 export { dayCake } from "./day-detail";
 export { laidFruit, type LaidFruit, madeSpread, type MadeSpread } from "./finish-detail";
 export {

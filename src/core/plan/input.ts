@@ -1,6 +1,7 @@
 import * as z from "../zod";
 import { HeatSchema, OVEN_LIMITS_C, OvenSchema } from "../bake";
 import { BuildSchema } from "../build";
+import { CoolSchema } from "../cool";
 import { FillSchema, OnBatterSchema, ScaleSchema } from "../fill";
 import { FinishSchema } from "../finish";
 import { numberIn, parseWith, REGIONS, type Result } from "../measure";
@@ -122,6 +123,8 @@ export const CakeInputSchema = z.strictObject({
   strips: z.optional(z.boolean()),
   /** Lined with paper, floor and sides, where the recipe's own tins are not. */
   lined: z.optional(z.boolean()),
+  /** How it comes out of its tin; by its recipe's steps or its kind when left out. */
+  cool: z.optional(CoolSchema),
   build: z.optional(BuildSchema),
   finish: z.optional(FinishSchema),
   serve: z.optional(ServeSchema),

@@ -1,7 +1,6 @@
 import { NO_WORDS, type MethodStep, type RecipeWords } from "../day";
-import { middle, type Amount } from "../measure";
+import { capitalised, middle, type Amount } from "../measure";
 import {
-  capitalised,
   readStep,
   stepStages,
   type PartFormula,
@@ -72,6 +71,9 @@ const OF_TINS = /\b(?:tins?|pans?|moulds?|molds?|cases|sheet|dish|skillet|rameki
 const IN_ITS_TIN =
   /^\W*(?:let|leave|rest|stand|cool)\b[^.;]*\bin (?:the|its|their) (?:tins?|pans?|moulds?|molds?|dish)\b[^.;]*\W*$/iu;
 
+/** No oven is warm sooner, minutes: what says less speaks of something else. Judgement. */
+const LEAST_WARM_UP_MIN = 5;
+
 /** Where steps of the recipe's own stand in the day. */
 const PLACES = ["steps", "filled", "hot", "cold", "serve", "keep"] as const;
 type Place = (typeof PLACES)[number];
@@ -119,7 +121,8 @@ export function stagedMethod({ part }: PartFormula, plans: PlansItself): StagedM
   >;
   let warmUpMin: number | null = null;
   for (const [at, { step, kind, stage, minutes }] of staged.entries()) {
-    if (kind === "heat" && minutes !== null) warmUpMin = wholeMinutes(minutes);
+    if (kind === "heat" && minutes !== null && minutes.low >= LEAST_WARM_UP_MIN)
+      warmUpMin = wholeMinutes(minutes);
     const word = wordFor({ step, kind, stage }, at === fillAt, plans);
     if (word !== null) said[word].push(step.text);
     else if (stage === "before") into[fillAt >= 0 && at > fillAt ? "filled" : "steps"].push(step);

@@ -15,6 +15,7 @@ import {
 } from "../bake";
 import { buildCakes, type Build } from "../build";
 import { cautionsFor, type Caution } from "../caution";
+import type { CoolRequest } from "../cool";
 import {
   canWearStrips,
   depthRatio,
@@ -26,7 +27,14 @@ import {
   type FillOptions,
   type OnBatter,
 } from "../fill";
-import { finishCakes, fruitLayout, USUAL_FROSTING, type Cover, type Finish } from "../finish";
+import {
+  finishCakes,
+  fruitLayout,
+  USUAL_FROSTING,
+  type Cover,
+  type Finish,
+  type FinishRequest,
+} from "../finish";
 import { bad, EGGS_G, good, issueAt, type Result } from "../measure";
 import {
   ASSUMED_FILL,
@@ -74,6 +82,8 @@ export type CakePlan = {
   readonly mix: Batter;
   readonly fill: Fill;
   readonly bake: BakePlan;
+  /** How it is asked to come out of its tin. */
+  readonly cool: CoolRequest;
   readonly build: Build;
   readonly finish: Finish;
   /** How long it keeps once it is finished, and why it must be kept cold. */
@@ -92,6 +102,9 @@ const USUAL_BUILD: Readonly<
   "half-naked": { standing: "stacked", isLevel: true },
   naked: { standing: "stacked", isLevel: true },
 };
+
+/** A cake is as it comes out of its tin unless its finish is asked for. */
+const NOTHING_ON_IT: FinishRequest = { cover: "none" };
 
 /** How many times a recipe may be made. */
 const MADE = { min: 0.01, max: 50 } as const;
@@ -144,14 +157,15 @@ export function planCake(input: CakeInput): Result<CakePlan> {
   });
   const bake = bakeFor(input, batter.value, ownFill, fill, mix);
   if (!bake.ok) return bake;
-  const { cover = "top", frosting = USUAL_FROSTING } = input.finish ?? {};
+  const onIt = input.finish ?? NOTHING_ON_IT;
+  const { cover = "top", frosting = USUAL_FROSTING } = onIt;
   const build = buildCakes(input.build ?? {}, fill.tins, {
     kind: mix.kind,
     frosting,
     ...USUAL_BUILD[cover],
   });
   if (!build.ok) return build;
-  const finish = finishCakes(input.finish ?? {}, build.value);
+  const finish = finishCakes(onIt, build.value);
   if (!finish.ok) return finish;
 
   const stuffs = finish.value.batches.map(({ stuff }) => stuff);
@@ -174,6 +188,7 @@ export function planCake(input: CakeInput): Result<CakePlan> {
     mix,
     fill,
     bake: bake.value.bake,
+    cool: input.cool ?? {},
     build: build.value,
     finish: finish.value,
     keeping,

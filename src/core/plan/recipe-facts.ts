@@ -8,11 +8,13 @@ import {
   type LinesBatter,
   type RecognisedKind,
 } from "../mix";
+import { CoolSchema } from "../cool";
 import { BatterKindSchema } from "../kind";
 import { foldName, type Pantry } from "../pantry";
 import {
   BakeSchema,
   batterPart,
+  coolingOfParts,
   eggsIn,
   formulaOf,
   holdsOf,
@@ -33,6 +35,8 @@ export const RecipeFactsSchema = z.strictObject({
   /** What one of its eggs weighs, g. */
   eggG: z.optional(numberIn(30, 80, "g")),
   holds: z.optional(HoldsSchema),
+  /** How it comes out of its tin, where its steps say so. */
+  cool: z.optional(CoolSchema),
 });
 export type RecipeFacts = z.infer<typeof RecipeFactsSchema>;
 
@@ -89,11 +93,13 @@ export function recipeFacts(
 ): RecipeFacts {
   const given = BatterSchema.safeParse({ kind: kind.kind, ...batterGiven(batter, holds) });
   const eggs = eggsIn(formula);
+  const cool = coolingOfParts(doc.parts);
   return {
     batter: given.success ? given.data : { kind: kind.kind },
     bake: doc.bake,
     ...(eggs >= 0.5 && eggs <= 200 ? { eggs, eggG: eggWeight(measures) } : {}),
     holds,
+    ...(cool === null ? {} : { cool }),
   };
 }
 

@@ -9,6 +9,7 @@ import { batterOfLines, recogniseKind } from "../mix";
 import { pantryOf, type Pantry } from "../pantry";
 import {
   batterPart,
+  coolingOfParts,
   emptyRecipe,
   formulaOf,
   holdsOf,
@@ -62,7 +63,8 @@ export function workRequest(input: CakeInput, pantry: Pantry = pantryOf()): Cake
   const holds = input.recipe.holds ?? holdsOf(doc, formula, pantry);
   const first = (role: Part["role"]): string => parts.find((part) => part.role === role)?.id ?? "";
   const recipe = { ...input.recipe, holds, eggG: input.recipe.eggG ?? eggWeight(kitchen) };
-  const known = { ...input, recipe };
+  const cool = input.cool ?? coolingOfParts(parts);
+  const known = { ...input, recipe, ...(cool === null ? {} : { cool }) };
   return {
     input: lines.length === 0 ? known : weighed(known, batterPart(formula), holds),
     formula,

@@ -110,6 +110,31 @@ describe("a plan of a recipe's text alone", () => {
     expect(saying(told, "Leave in the tin for 10 minutes").text).toBe("Turn out the cake");
   });
 
+  it("leaves a cake in its tin as the text says, and warms the oven in its own time", () => {
+    const { answer: sheet, tasks: day } = answered(`Slipway treacle sheet
+
+Heat the oven to 170C. Line a 20 x 30 cm tin with paper.
+
+150g butter
+150g dark brown sugar
+3 eggs
+200g self-raising flour
+100ml milk
+
+Melt the butter, cool 5 minutes, then beat in the sugar and the eggs. Stir in flour and milk.
+Pour into the tin and bake for 35 to 40 minutes.
+Leave in the tin till cold.`);
+    expect(sheet.cool.tins.map(({ turnOutMin }) => turnOutMin)).toEqual([null]);
+    expect(saying(day, "Leave in the tin till cold")).toMatchObject({ text: "Cool in the tin" });
+    expect(day.some(({ text }) => text.startsWith("Turn out"))).toBe(false);
+    expect(saying(day, "Heat the oven to 170C").minutes).toBeGreaterThanOrEqual(10);
+    expect(day.some((task) => `${task.text} ${task.words}`.includes("Slipway treacle"))).toBe(
+      false,
+    );
+    // The wait is said once, without what is done after it.
+    expect(saying(day, "Cool 5 minutes")).toMatchObject({ text: "Cool 5 minutes", minutes: 5 });
+  });
+
   it("lets what is given stand over what is told", () => {
     const given = answered(TOPPING_FIRST, {
       tins: [{ shape: "rectangle", lengthMm: 330, widthMm: 229, depthMm: 51 }],

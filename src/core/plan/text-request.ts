@@ -104,8 +104,6 @@ function inputFromText(
       ...given,
       reference,
     },
-    // Nothing goes on the cake but what the text puts there.
-    finish: { cover: "none" },
     tins: tins ?? reference.tins,
     ...rest,
   };
@@ -143,8 +141,9 @@ function plannedStep({ text, stage, waitMin, handsMin, said }: Task): PlannedSte
     return { ...step, minutes: told, ...(waitMin === null ? {} : { kind: "rest" as const }) };
   const { kind, minutes, wait } = readStep({ text });
   const own = minutes?.high ?? wait?.high ?? STEP_MIN;
-  // What is only said beside it has no say in how long it takes.
+  // What is only said beside it has no say in how long it takes, and an oven warms as it does.
   if (said.length === 0 && own <= MOST_MIN) return step;
+  if (kind === "heat") return { ...step, kind };
   return { ...step, kind, minutes: own <= MOST_MIN ? own : STEP_MIN };
 }
 

@@ -4,7 +4,7 @@ import { BAKE_LIMITS, type Correction, type ReadingRow, type RecipeDoc } from ".
 import { areSameTins, heatOf, minutesOf } from "./bake-facts";
 import { correctedBake } from "./corrections";
 import type { ToldRecipe } from "./read-text";
-import { benchTin } from "./told-tin";
+import { benchTins } from "./told-tin";
 
 type Bake = RecipeDoc["bake"];
 
@@ -27,7 +27,7 @@ export function bakesOf(
   const alternatives = told.alternatives.map(({ tins, heat, minutes }): Bake => ({
     ...(heat === null ? heatOf(main) : {}),
     ...bakeTold({ heat, minutes, source: main.source ?? "oven" }),
-    tins: tins.map(benchTin),
+    ...benchTins(tins),
   }));
   const bake = correctedBake(main, [main, ...alternatives], corrections);
   const others = [main, ...alternatives].filter(
@@ -59,13 +59,13 @@ function mainBake(
   const { tins, source } = page;
   const own = bakeTold(told);
   const isHeatTold = own.ovenC !== undefined && !isSaid("heat");
-  const ofTold = (told.tins[0] ?? []).map(benchTin);
+  const ofTold = benchTins(told.tins[0] ?? []);
   return {
     ...(source === undefined ? {} : { source }),
     ...own,
     ...(isHeatTold ? {} : heatOf(page)),
     ...(own.minutes === undefined || isSaid("minutes") ? minutesOf(page) : {}),
-    tins: tins.length > 0 && (ofTold.length === 0 || isSaid("tins")) ? tins : ofTold.slice(0, 20),
+    ...(tins.length > 0 && (ofTold.tins.length === 0 || isSaid("tins")) ? { tins } : ofTold),
   };
 }
 

@@ -10,7 +10,7 @@ import {
 } from "../recipe";
 import { areSameTins, heatOf, minutesOf } from "./bake-facts";
 import type { PagePiece } from "./piece";
-import { benchTin } from "./told-tin";
+import { benchTins } from "./told-tin";
 import { tinsTold } from "./tins-told";
 
 /** A line by its words, and by which it is of several that say the same. */
@@ -105,12 +105,18 @@ function withFact(
 ): Bake {
   const { text } = inFigures(words);
   if (is === "tins") {
-    const tins = tinsTold(text).map(({ tin }) => benchTin(tin));
-    if (!isIt) return { ...bake, tins: bake.tins.filter((tin) => !areSameTins([tin], tins)) };
-    return others.find((other) => areSameTins(other.tins, tins)) ?? { ...bake, tins };
+    const told = benchTins(tinsTold(text).map(({ tin }) => tin));
+    if (!isIt) return { ...bake, tins: bake.tins.filter((tin) => !areSameTins([tin], told.tins)) };
+    return (
+      others.find(({ tins }) => areSameTins(tins, told.tins)) ?? {
+        ...bake,
+        isSizeAssumed: undefined,
+        ...told,
+      }
+    );
   }
-  const { source, tins, ovenC, minutes } = bake;
-  const rest = { tins, ...(source === undefined ? {} : { source }) };
+  const { source, tins, isSizeAssumed, ovenC, minutes } = bake;
+  const rest = { source, tins, isSizeAssumed };
   const [heat, length] = [heatOf(bake), minutesOf(bake)];
   if (is === "heat") {
     const [told] = heatsTold(text, true);

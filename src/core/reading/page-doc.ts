@@ -1,9 +1,9 @@
 // The recipe of a page: every line of it a heading, an ingredient, work or talk, as it is told.
+import { capitalised } from "../measure";
 import { matchIngredient, type Pantry } from "../pantry";
 import {
   beginsMethod,
   beginsNotes,
-  capitalised,
   namedPart,
   readLine,
   RECIPE_LIMITS,

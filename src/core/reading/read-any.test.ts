@@ -123,6 +123,24 @@ describe("what stands under a heading of notes", () => {
   });
 });
 
+describe("a tin whose size nobody tells", () => {
+  const bakeIn = (tin: string) =>
+    read(`Net loft sponge\n200 g flour\n200 g butter\n3 eggs\nBake in ${tin} at 180 C for 40 min.`)
+      .doc.bake;
+
+  it("is of usual size, and says so", () => {
+    expect(bakeIn("a springform tin")).toMatchObject({
+      tins: [{ shape: "springform", diameterMm: 230 }],
+      isSizeAssumed: true,
+    });
+  });
+
+  it("is of its own where one is told", () => {
+    expect(bakeIn("a 26 cm springform tin")).toMatchObject({ tins: [{ diameterMm: 260 }] });
+    expect(bakeIn("a 26 cm springform tin").isSizeAssumed).toBeUndefined();
+  });
+});
+
 describe("a recipe that offers other tins", () => {
   const TEXT = `Cups or layers
 200 g flour

@@ -1,7 +1,6 @@
-import { good, type Result } from "../measure";
+import { capitalised, good, type Result } from "../measure";
 import type { Pantry } from "../pantry";
 import {
-  capitalised,
   problemsOf,
   readLines,
   recipeLines,

@@ -75,7 +75,7 @@ export function readText(lines: readonly PageLine[], pantry: Pantry): ToldRecipe
   );
   const stageOf = (chunk: Chunk): Stage => stages.get(chunk)?.stage ?? "before";
   const mentions = parted(placedMentions(rows, chunks, stageOf));
-  const { name, isSure: isNameSure } = nameTold(rows);
+  const { name, isSure: isNameSure, row: title } = nameTold(rows);
   const oven = ovenOf(chunks, stageOf);
   const sets = tinSets(chunks, stageOf);
   const tins = sets.map((set) => set.tins);
@@ -88,7 +88,10 @@ export function readText(lines: readonly PageLine[], pantry: Pantry): ToldRecipe
     alternatives: sets.slice(1),
     doubts: doubtsTold({ ...oven, tins, isNameSure }, chunks, stageOf),
     lines: told,
-    steps: stepsOf(chunks, partsOfChunks(mentions, told), stages),
+    // A title is nothing to do.
+    steps: stepsOf(chunks, partsOfChunks(mentions, told), stages).filter(
+      ({ clauses }) => !clauses.every((clause) => title?.chunks.includes(clause) === true),
+    ),
   };
 }
 

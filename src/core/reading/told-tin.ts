@@ -1,9 +1,20 @@
 // A tin as a text tells it, as the bench has it.
 import { readTin, type Tin } from "../tin";
+import type { RecipeDoc } from "../recipe";
 import type { ToldTin } from "./tins-told";
+
+type Bake = RecipeDoc["bake"];
 
 /** A told tin as the bench has it: of its size, its depth as usual; of usual size where none is told. */
 export const benchTin = (tin: ToldTin): Tin => tinOfSize(tin) ?? usualTin(tin.shape);
+
+/** Told tins as a recipe's bake has them, and whether the size of one is only usual. */
+export function benchTins(told: readonly ToldTin[]): Pick<Bake, "tins" | "isSizeAssumed"> {
+  return {
+    tins: told.map(benchTin).slice(0, 20),
+    ...(told.some((tin) => tinOfSize(tin) === null) ? { isSizeAssumed: true } : {}),
+  };
+}
 
 function tinOfSize({ count, shape, wells, ...sizes }: ToldTin): Tin | null {
   const { diameterMm, sideMm, lengthMm, widthMm, depthMm } = sizes;

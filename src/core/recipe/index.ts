@@ -1,4 +1,4 @@
-export { capitalised } from "./capitalised";
+export { coolingOfParts } from "./cooling-told";
 export { settleEggs, type EggChoice } from "./eggs";
 export { altitudeChanges, type AltitudeChanges } from "./altitude";
 export { balanceRemarks, suggestedAmount, type BalanceRemark, type BalanceRules } from "./balance";

@@ -1,4 +1,4 @@
-import { capitalised } from "./capitalised";
+import { capitalised } from "../measure";
 import type { PartRole } from "./schema";
 
 /** Words that name a part of a cake; the first that matches decides. */

@@ -103,6 +103,8 @@ export const BAKE_LIMITS = { leastC: 100, mostC: 260, leastMin: 5, mostMin: 240 
 /** The bake the recipe vouches for; parts of it a recipe may leave out. */
 export const BakeSchema = z.strictObject({
   tins: z.array(TinSchema).check(z.maxLength(20)),
+  /** Whether the size of a tin is only usual for its shape: nobody told it. */
+  isSizeAssumed: z.optional(z.boolean()),
   /** An oven when left out. */
   source: z.optional(z.enum(HEAT_SOURCES)),
   ovenC: z.optional(numberIn(BAKE_LIMITS.leastC, BAKE_LIMITS.mostC, "°C")),

@@ -100,6 +100,13 @@ export function readStep(step: Pick<Step, "text" | "kind" | "minutes">): StepFac
   };
 }
 
+/** A sentence from its start, up to what is done after the wait that it says. */
+function waitedWords(text: string): string {
+  const [sentence = ""] = /^(?:[^.;]|\.(?=\d))*/u.exec(text) ?? [];
+  const [waited = ""] = sentence.split(/,? (?:and )?(?:then|before)\b/iu, 1);
+  return durationsIn(waited).length > 0 ? waited : sentence;
+}
+
 /** A wait inside a step of another kind: "… then leave to stand for 10 minutes". */
 function waitIn(text: string): {
   readonly wait: Amount;
@@ -113,7 +120,7 @@ function waitIn(text: string): {
     : {
         wait,
         before: text.slice(0, from),
-        words: /^(?:[^.;]|\.(?=\d))*/u.exec(text.slice(from))?.[0] ?? "",
+        words: waitedWords(text.slice(from)),
       };
 }
 
