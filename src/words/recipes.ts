@@ -149,6 +149,7 @@ export const KIND_REASONS: Readonly<Record<KindReason, string>> = {
   creamed: "butter is creamed with sugar",
   muffin: "stirred, into cups",
   quick: "stirred, into a loaf tin",
+  name: "its name says so",
   usual: "nothing tells otherwise",
 };
 

@@ -1,8 +1,9 @@
 import { describe, expect, it } from "vitest";
+import type { BatterKind } from "../kind";
 import { METRIC_MEASURES } from "../measure";
 import { pantryOf } from "../pantry";
 import { batterPart, emptyRecipe, formulaOf, type PartFormula } from "../recipe";
-import { balanceRules, batterOfLines, recogniseKind, type BakedIn } from "./from-lines";
+import { balanceRules, batterOfLines, kindByName, recogniseKind, type BakedIn } from "./from-lines";
 
 const PANTRY = pantryOf();
 
@@ -217,9 +218,68 @@ describe("the kind of a batter", () => {
       "creamed",
       "usual",
     ],
+    [
+      "treacle melted with the fat, and poured",
+      ["225 g flour", "225 g oatmeal", "200 g treacle", "100 g lard", "150 ml milk", "1 tsp soda"],
+      ["Melt the treacle and lard. Pour onto the flour and oatmeal, then the milk, and beat."],
+      "other",
+      "hot-liquid",
+      "hot-liquid",
+    ],
+    [
+      "fruit soaked in tea without fat, in a loaf tin",
+      ["340 g raisins", "280 ml tea", "170 g sugar", "1 egg", "280 g self-raising flour"],
+      ["Stir the egg into the fruit and tea. Sift in the flour."],
+      "loaf",
+      "quick-loaf",
+      "quick",
+    ],
+    [
+      "cocoa in a self-raising batter, which is no brownie",
+      ["40 g self-raising flour", "40 g sugar", "20 g cocoa", "1 egg", "45 g milk", "27 g oil"],
+      ["Stir it all."],
+      "other",
+      "oil",
+      "oil",
+    ],
+    [
+      "eggs beaten thick, with almonds in place of flour",
+      ["6 eggs", "220 g sugar", "250 g ground almonds", "1 tsp baking powder"],
+      ["Beat the eggs with the sugar until thick. Fold in the almonds."],
+      "other",
+      "whisked",
+      "whipped-eggs",
+    ],
+    [
+      "white sugar and something folded in, which are no whites",
+      [
+        "250 g flour",
+        "113 g butter",
+        "150 g white sugar",
+        "2 eggs",
+        "180 ml milk",
+        "2 tsp baking powder",
+      ],
+      ["Cream the butter and the white sugar, whip in the eggs, fold in flour and milk."],
+      "other",
+      "creamed",
+      "creamed",
+    ],
     ["nothing to tell by", ["200 g flour", "water"], [], "other", "creamed", "usual"],
   ])("of %s is known, with the reason", (_name, lines, steps, bakedIn, kind, reason) => {
     expect(recogniseKind(part(lines, steps), bakedIn)).toEqual({ kind, reason });
+  });
+
+  it.each<[string, readonly string[], BatterKind]>([
+    ["Lockside pound cake", ["300 g butter", "300 g flour", "300 g sugar"], "pound"],
+    ["Rigging loft blondies", ["170 g butter", "220 g flour", "250 g sugar"], "brownie"],
+    ["Reading room chiffon", ["100 g oil", "200 g flour", "6 eggs"], "chiffon"],
+    // Its lines do not bear it out.
+    ["Chiffon scarf cake", ["150 g butter", "200 g flour", "3 eggs"], "creamed"],
+    ["Harbour plain cake", ["170 g butter", "220 g flour", "250 g sugar"], "creamed"],
+  ])("%s goes by its name, where its lines allow that", (name, lines, kind) => {
+    const of = part(lines, ["Cream the butter and the sugar."]);
+    expect(kindByName(recogniseKind(of, "other"), name, of).kind).toBe(kind);
   });
 
   it("is told by what is done before the oven, not by what is melted over the cake", () => {

@@ -27,6 +27,7 @@ export type KindReason =
   | "creamed"
   | "muffin"
   | "quick"
+  | "name"
   | "usual";
 
 export type RecognisedKind = { readonly kind: BatterKind; readonly reason: KindReason };
@@ -54,16 +55,23 @@ export function recogniseKind(part: PartFormula, bakedIn: BakedIn): RecognisedKi
     .map((line) => line.text)
     .join(" ")
     .toLowerCase();
-  const hasStep = (kind: string): boolean => steps.some((step) => readStep(step).kind === kind);
+  const hasStep = (kind: string): boolean =>
+    steps.some(
+      (step) =>
+        readStep(step).kind === kind ||
+        (step.kind === undefined &&
+          step.text.split(/[.;]\s/u).some((each) => readStep({ text: each }).kind === kind)),
+    );
   const toFlour = (grams: number): number => (flourG === 0 ? Infinity : grams / flourG);
   const eggs = of(...EGGS);
   const isWhitesApart =
-    /\bwhites?\b(?! chocolate)/u.test(text) &&
-    /(?:peaks?|whip|whisk|stiff|foam|froth)/u.test(text) &&
-    /fold/u.test(text);
+    /\bwhites\b|\begg white\b|\bwhite of\b/u.test(text) &&
+    /(?:peaks?|whip|whisk|stiff|foam|froth|snow)/u.test(text) &&
+    /fold|incorporat|heave|lighten/u.test(text);
   const leavener = of("leavener", "soda");
-  const hasLeavening =
-    leavener > 0 || part.rows.some(({ ingredient }) => isSelfRaising(ingredient));
+  const isSelfRaised = part.rows.some(({ ingredient }) => isSelfRaising(ingredient));
+  const hasLeavening = leavener > 0 || isSelfRaised;
+  const shortening = of("butter", "oil");
 
   if (of("soft-cheese") >= 0.3 * massG && flourG < 0.1 * massG)
     return { kind: "baked-cheese", reason: "cream-cheese" };
@@ -76,7 +84,11 @@ export function recogniseKind(part: PartFormula, bakedIn: BakedIn): RecognisedKi
     (of("puree") >= 0.25 * massG || sets >= 0.5 * massG)
   )
     return { kind: "set-pudding", reason: "set" };
-  if (of("dried-fruit") >= MUCH_FRUIT * massG) return { kind: "rich-fruit", reason: "dried-fruit" };
+  const isFruitCake = of("dried-fruit") >= MUCH_FRUIT * massG && flourG > 0;
+  // Fruit that is soaked and bound without fat is stirred into a loaf.
+  if (isFruitCake && shortening < 0.02 * massG && bakedIn === "loaf" && hasLeavening)
+    return { kind: "quick-loaf", reason: "quick" };
+  if (isFruitCake) return { kind: "rich-fruit", reason: "dried-fruit" };
   if (
     of("egg-white") >= flourG &&
     of("egg-white") > 0 &&
@@ -89,6 +101,7 @@ export function recogniseKind(part: PartFormula, bakedIn: BakedIn): RecognisedKi
     cocoaMass > toleratedCocoa(flourG) &&
     flourG < 0.22 * massG &&
     toFlour(leavener) < 0.015 &&
+    !isSelfRaised &&
     !isWhitesApart
   )
     return { kind: "brownie", reason: "chocolate-little-flour" };
@@ -99,19 +112,22 @@ export function recogniseKind(part: PartFormula, bakedIn: BakedIn): RecognisedKi
   const isWhippedEggs = toFlour(eggs) >= 1.2 && (isWhitesApart || isRibbon || hasStep("whisk"));
   if (isWhippedEggs && of("oil") > 0.2 * flourG && isWhitesApart)
     return { kind: "chiffon", reason: "whipped-eggs-oil" };
-  if (isWhippedEggs && totals.fat - 0.1 * eggs < 0.35 * flourG)
+  // The fat of nuts that stand in for flour is in their meal, and weighs on no foam.
+  const lean = of("flour", "starch") > 0 ? totals.fat - 0.1 * eggs : shortening;
+  if (isWhippedEggs && lean < 0.35 * Math.max(flourG, of("nut-meal")))
     return { kind: "whisked", reason: "whipped-eggs" };
   if (isWhitesApart && eggs > 0) return { kind: "folded-whites", reason: "whites-folded" };
   const thin = toFlour(of(...THIN));
   const isHot =
-    /\b(?:boiling|hot|just[- ]boiled|steaming)\s+(?:water|coffee|milk|stout|beer|tea|liquid)|(?:stout|water|coffee|milk) (?:is |until )?(?:hot|boiling|steaming)|bring the (?:stout|milk|water|beer)/u.test(
+    /\b(?:boiling|hot|just[- ]boiled|steaming)\s+(?:water|coffee|milk|stout|beer|tea|liquid|mixture)|(?:stout|water|coffee|milk) (?:is |until )?(?:hot|boiling|steaming)|bring the (?:stout|milk|water|beer)/u.test(
       `${lines} ${text}`,
     );
   const isPouredBoiling =
     /\b(?:boil|simmer|bubble)\w*\b[^.]{0,80}\b(?:pour|tip|stir|add|goes)\b[^.]{0,50}\b(?:flour|dry|sugar)\b/u.test(
       text,
     );
-  if ((isHot || isPouredBoiling) && thin >= 0.6 && flourG > 0)
+  const isSyrupMelted = MELTS_SYRUP.test(text) && toFlour(of("syrup")) >= 0.4;
+  if (flourG > 0 && (((isHot || isPouredBoiling) && thin >= 0.6) || isSyrupMelted))
     return { kind: "hot-liquid", reason: "hot-liquid" };
   const isMelted = MELTS_BUTTER.test(`${lines}. ${text}`);
   const isCreamed = hasStep("cream") || CREAMS.test(text) || (!isMelted && BEATS_BUTTER.test(text));
@@ -122,7 +138,11 @@ export function recogniseKind(part: PartFormula, bakedIn: BakedIn): RecognisedKi
   if (of("oil") > of("butter")) return { kind: "oil", reason: "oil" };
   if (!isCreamed && isMelted) {
     const isDense =
-      toFlour(totals.sugar) >= 1 && thin < 0.1 && toFlour(leavener) < 0.03 && !isWhitesApart;
+      toFlour(totals.sugar) >= 1 &&
+      thin < 0.1 &&
+      toFlour(leavener) < 0.03 &&
+      toFlour(of("puree")) < 0.3 &&
+      !isWhitesApart;
     return isDense
       ? { kind: "brownie", reason: "melted-sweet" }
       : { kind: "oil", reason: "melted" };
@@ -133,18 +153,65 @@ export function recogniseKind(part: PartFormula, bakedIn: BakedIn): RecognisedKi
     toFlour(eggs) >= 0.8 &&
     toFlour(leavener) < 0.02 &&
     thin < 0.15 &&
-    !part.rows.some(({ ingredient }) => isSelfRaising(ingredient))
+    !isSelfRaised
   ) {
     return { kind: "pound", reason: "creamed-heavy" };
   }
   return { kind: "creamed", reason: isCreamed ? "creamed" : "usual" };
 }
 
+/** Kinds that go by a name bakers keep to, and those that a batter of that name may look like. */
+const NAMED: readonly {
+  readonly name: RegExp;
+  readonly kind: BatterKind;
+  readonly needs: readonly FoodGroup[];
+  readonly instead: readonly BatterKind[];
+}[] = [
+  { name: /\bpound cake\b/iu, kind: "pound", needs: ["butter"], instead: ["creamed"] },
+  {
+    name: /\b(?:brownies?|blondies?)\b/iu,
+    kind: "brownie",
+    needs: ["butter"],
+    instead: ["creamed", "oil"],
+  },
+  {
+    name: /\bchiffon\b/iu,
+    kind: "chiffon",
+    needs: ["oil"],
+    instead: ["whisked", "oil", "creamed"],
+  },
+  {
+    name: /\bangel (?:food|cake)\b/iu,
+    kind: "white-foam",
+    needs: ["egg-white"],
+    instead: ["whisked", "folded-whites", "creamed"],
+  },
+];
+
+/** A batter's kind with what the cake's name says of it, where its lines allow that. */
+export function kindByName(
+  recognised: RecognisedKind,
+  name: string,
+  part: PartFormula,
+): RecognisedKind {
+  const named = NAMED.find(
+    ({ name: says, needs, instead }) =>
+      says.test(name) &&
+      instead.includes(recognised.kind) &&
+      needs.every((group) => massOfGroups(part, [group]) > 0),
+  );
+  return named === undefined ? recognised : { kind: named.kind, reason: "name" };
+}
+
 /** Butter that is beaten with sugar, whatever else the step does. */
 const CREAMS =
   /\bcream(?:ed|ing)?\s+(?:the |your |together |up )*(?:(?:soft|softened|room temperature) )?(?:butter|margarine|fat|shortening|sugar)\b/u;
 const BEATS_BUTTER =
-  /\bbeat\b[^.;]{0,30}\bbutter\b[^.;]{0,30}\bsugar\b|\bbutter (?:and|with)\b[^.;]{0,30}\bsugar\b[^.;]{0,60}\b(?:pale|light|fluffy|creamy)\b/u;
+  /\bbeat\b[^.;]{0,30}\bbutter\b[^.;]{0,30}\bsugar\b|\bsoft(?:ened)? butter\b[^;]{0,40}\bbeat (?:it|that) with the sugar\b|\bbutter (?:and|with)\b[^.;]{0,30}\bsugar\b[^.;]{0,60}\b(?:pale|light|fluffy|creamy)\b/u;
+
+/** Much treacle or syrup is melted with the fat, and makes a batter that is poured. */
+const MELTS_SYRUP =
+  /\bmelt\w*\b[^;]{0,80}\b(?:treacle|syrup|molasses|honey)\b|\b(?:treacle|syrup|molasses|honey)\b[^;]{0,60}\bmelt/u;
 
 /** Melted butter holds no air: it goes into a batter as oil does. */
 const MELTS_BUTTER =

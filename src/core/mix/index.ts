@@ -16,5 +16,6 @@ export {
   type LinesBatter,
   MOST_GAS,
   type RecognisedKind,
+  kindByName,
   recogniseKind,
 } from "./from-lines";

@@ -2,6 +2,7 @@ import * as z from "../zod";
 import { eggWeight, numberIn, type KitchenMeasures } from "../measure";
 import {
   batterOfLines,
+  kindByName,
   BatterSchema,
   recogniseKind,
   type BakedIn,
@@ -62,7 +63,7 @@ export function workRecipe(
   const measures = measuresOf(doc, kitchen);
   const formula = formulaOf(doc, pantry, measures);
   const part = batterPart(formula);
-  const recognised = recogniseKind(part, bakedIn(doc.bake.tins));
+  const recognised = kindByName(kindOf(formula, part, bakedIn(doc.bake.tins)), doc.name, part);
   const chosen = BatterKindSchema.safeParse(doc.kind);
   const kind = chosen.success ? { kind: chosen.data, reason: recognised.reason } : recognised;
   return {
@@ -74,6 +75,24 @@ export function workRecipe(
     batter: batterOfLines(part, kind.kind, doc.weighedGravity ?? null),
     holds: holdsOf(doc, formula, pantry),
   };
+}
+
+/**
+ * The kind of a recipe's batter; where its own steps say nothing, by all that is done before the
+ * oven: a step may stand with another part.
+ */
+function kindOf(formula: Formula, part: PartFormula, tins: BakedIn): RecognisedKind {
+  const own = recogniseKind(part, tins);
+  if (own.reason !== "usual") return own;
+  const others = formula.parts
+    .flatMap((each) => (each === part ? [] : each.part.steps))
+    .filter(({ stage }) => stage === "before");
+  const all = recogniseKind(
+    { ...part, part: { ...part.part, steps: [...part.part.steps, ...others] } },
+    tins,
+  );
+  // Butter that is melted for another part is none of the batter's.
+  return all.reason === "melted" || all.reason === "melted-sweet" ? own : all;
 }
 
 /** Where a batter goes, as far as that tells its kind. */

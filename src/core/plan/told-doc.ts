@@ -46,7 +46,7 @@ function docOf(reading: ToldRecipe, original: string): RecipeDoc {
     ),
     steps: reading.steps.flatMap((step, index) =>
       step.part === role && (role !== "batter" || step.stage === "before")
-        ? [{ id: `s${index}`, text: step.text }]
+        ? [{ id: `s${index}`, text: step.text, stage: step.stage }]
         : [],
     ),
   });

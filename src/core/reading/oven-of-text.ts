@@ -73,7 +73,13 @@ const BAKES =
 
 /** Minutes that are not the bake's: of turning, stirring, one more time. */
 const OTHER_MINUTES =
-  /\b(?:every|another|after|last|first|preheat\w*|turn\w*|before|at)\s+(?:the\s+)?(?:about\s+|first\s+)?$/iu;
+  /\b(?:every|another|after|last|first|preheat\w*|turn\w*|before|at|shut(?: for)?|cut it for)\s+(?:the\s+)?(?:about\s+|first\s+)?$/iu;
+/** Sentences of another cake than the first: in another tin, or of another size. */
+const OF_ANOTHER =
+  /^\W*(?:variations?\b|\(?(?:rounds|loaves|cupcakes|layers|muffins) (?:take|need|want)|for an? [^,.]{0,24}\b(?:pan|tin|loaf|cupcakes|layers)\b)|\bif you(?:'d)? (?:want|like|bake|use|make)|\bwant it as\b|\b(?:halve|double) (?:all|it|everything)\b/iu;
+/** What says how long everything takes, or that the oven is no longer on. */
+const OF_ALL =
+  /\b(?:cook|total|prep|ready) time\b|\boven (?:is )?off\b|\b(?:switch|turn)\w* off\b/iu;
 
 function mainMinutes(
   sentences: readonly Sentence[],
@@ -81,7 +87,7 @@ function mainMinutes(
 ): { readonly amount: Amount; readonly at: number } | null {
   const all = sentences.flatMap(({ text, chunks }, at) => {
     const oven = chunks.filter((chunk) => stageOf(chunk) === "oven").map((chunk) => chunk.text);
-    const rank = BAKES.test(text) ? 2 : 1;
+    const rank = OF_ANOTHER.test(text) || OF_ALL.test(text) ? 0 : BAKES.test(text) ? 2 : 1;
     return [
       ...minutesIn(oven.join(" ")).map((amount) => ({
         amount,
@@ -94,11 +100,36 @@ function mainMinutes(
         : []),
     ];
   });
-  return (
-    [2, 1, 0]
-      .map((rank) => all.find((each) => each.rank === rank))
-      .find((each) => each !== undefined) ?? null
+  const main = [2, 1, 0]
+    .map((rank) => all.find((each) => each.rank === rank))
+    .find((each) => each !== undefined);
+  if (main === undefined) return minutesBeside(sentences, stageOf);
+  // What is told once with a range and once without has the range.
+  const { low, high } = main.amount;
+  const range = all.find(
+    ({ amount, rank }) =>
+      rank > 0 && amount.low <= low && high <= amount.high && amount.low < amount.high,
   );
+  return range ?? main;
+}
+
+/** A bake that browns anything takes so long, minutes. Judgement. */
+const LEAST_BAKE_MIN = 8;
+const NO_BAKE =
+  /\b(?:cool|rest|stand|leave|chill|fridge|beat|whisk|cream|mix|stir|soak|boil|simmer)\w*\b/iu;
+
+/** Minutes that stand bare right before what is told of the oven: "200 °C fan, 10-12 minutes". */
+function minutesBeside(
+  sentences: readonly Sentence[],
+  stageOf: (chunk: Chunk) => Stage,
+): { readonly amount: Amount; readonly at: number } | null {
+  const oven = sentences.findIndex(({ chunks }) => chunks.some((c) => stageOf(c) === "oven"));
+  for (const at of [oven - 1, oven - 2, oven + 1]) {
+    const text = sentences[at]?.text ?? "";
+    const [amount] = NO_BAKE.test(text) ? [] : minutesIn(text);
+    if (oven >= 0 && amount !== undefined && amount.low >= LEAST_BAKE_MIN) return { amount, at };
+  }
+  return null;
 }
 
 /** After minutes that are taken off others, or put to them. */

@@ -1,7 +1,11 @@
 import { timesTold } from "../measure";
 
 const LOOKS =
-  /\b(?:check\w*|look\w*|peek\w*|peep\w*|test\w*|poke|gander|door|open\w*|touch|tap|see at|first look|eye on|undisturbed|prick)\b/iu;
+  /\b(?:check\w*|look\w*|peek\w*|peep\w*|test\w*|poke|gander|door|open\w*|touch|tap|see at|first look|eye on|undisturbed|prick|poking|nudge|feel)\b/iu;
+/** What a cake is tried with says a look too, where its minute is one to do something at. */
+const TRIES =
+  /\b(?:tr(?:y|ied)|skewer|straw|tooth ?pick|cocktail stick|knitting needle|tester)\b/iu;
+const MOMENT = /\b(?:at|after|from|been)\s+(?:about\s+|the\s+|first\s+)*$/iu;
 
 const FROM =
   /\b(?:at|after|from|till|until|before|by|around|about|minute|is|first|(?:check|look|test)(?:ing|s)?)\s+(?:about\s+|the\s+|first\s+)*$/iu;
@@ -29,10 +33,13 @@ export function checkTold(sentence: string, most: number): number | null {
     ...bare,
     ...hours,
   ].toSorted((a, b) => a.at - b.at);
-  for (const { at, end, value } of all) {
-    if (value < 1 || value > most || !FROM.test(sentence.slice(Math.max(0, at - 30), at))) continue;
-    if (LOOKS.test(sentence.slice(Math.max(0, at - 60), Math.min(sentence.length, end + 45))))
-      return value;
-  }
-  return null;
+  const around = ({ at, end }: (typeof all)[number]): string =>
+    sentence.slice(Math.max(0, at - 60), Math.min(sentence.length, end + 45));
+  const before = ({ at }: (typeof all)[number]): string => sentence.slice(Math.max(0, at - 30), at);
+  const told = all.filter(({ value }) => value >= 1 && value <= most);
+  const found =
+    told.find((each) => MOMENT.test(before(each)) && LOOKS.test(around(each))) ??
+    told.find((each) => FROM.test(before(each)) && LOOKS.test(around(each))) ??
+    told.find((each) => each.value < most && MOMENT.test(before(each)) && TRIES.test(around(each)));
+  return found?.value ?? null;
 }

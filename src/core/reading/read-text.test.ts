@@ -144,6 +144,30 @@ describe("any text", () => {
   });
 });
 
+describe("the minutes of the bake", () => {
+  const minutesOf = (bake: string) =>
+    read(
+      `Pilot cake\n200 g flour\n200 g sugar\n4 eggs\nHeat the oven to 180 C. Mix it all.\n${bake}`,
+    ).minutes;
+
+  it.each([
+    [
+      "Pour into a 20 cm round tin and bake 40 to 45 minutes. For a loaf pan bake 60 minutes.",
+      40,
+      45,
+    ],
+    ["Cook time 42 mins\nPour into the tin and bake for 40 to 44 minutes.", 40, 44],
+    [
+      "Into the tin. Bake it, 55 minutes to an hour and 5. Turn the oven off and leave it in an hour.",
+      55,
+      65,
+    ],
+    ["Put it in and leave the door shut for 30 minutes, it bakes 50 to 55 minutes.", 50, 55],
+  ])("of %j are the cake's own", (bake, low, high) => {
+    expect(minutesOf(bake)).toEqual({ low, high });
+  });
+});
+
 describe("a text that nobody tells", () => {
   it.each([
     ["lines without end", "200 g flour\n".repeat(30_000)],

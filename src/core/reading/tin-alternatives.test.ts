@@ -30,6 +30,19 @@ describe("tins that may be taken instead", () => {
     expect(alternatives).toMatchObject([{ tins: [{ shape: "loaf" }], heat: null, minutes: null }]);
   });
 
+  it("are heard after the cake is baked, where they are for who has not the first", () => {
+    const { tins, alternatives } = told(
+      "Scrape into a 23 x 13 cm loaf tin and bake for 50 minutes.\nLeave in the tin till cold.\nIf you have no loaf tin, an 18 cm round does as well.",
+    );
+    expect(tins[0]).toMatchObject([{ shape: "loaf" }]);
+    expect(alternatives).toMatchObject([{ tins: [{ shape: "round", diameterMm: 180 }] }]);
+  });
+
+  it("have the size that stands by itself after the tin", () => {
+    const { tins } = told("Loaf pan. Eight and a half by four and a half. Bake it 50 minutes.");
+    expect(tins).toMatchObject([[{ shape: "loaf", lengthMm: 216, widthMm: 114 }]]);
+  });
+
   it("are none where there is one tin, or two that are used together", () => {
     expect(told("Bake in a 20 cm round tin for 30 minutes.").alternatives).toEqual([]);
     const both = told("Bake in a 20 cm round tin and a 15 cm round tin for 30 minutes.");

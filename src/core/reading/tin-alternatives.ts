@@ -2,6 +2,7 @@ import { heatsTold, mainHeat, timesTold, type Amount, type ToldHeat } from "../m
 import type { Stage } from "../recipe";
 import type { Chunk } from "./chunks";
 import type { PlacedChunk } from "./stage-features";
+import { sizesIn } from "./tin-sizes";
 import { tinsTold, type ToldTin } from "./tins-told";
 
 /** Tins that are baked in together, with the heat and the minutes told after them in a breath. */
@@ -39,12 +40,11 @@ function openSets(
     const key = `${chunk.line}.${chunk.sentence}`;
     sentences.set(key, [...(sentences.get(key) ?? []), chunk]);
   }
-  for (const of of sentences.values()) {
-    if (!of.some((chunk) => isBaked(stageOf(chunk)))) continue;
-    const text = of.map((chunk) => chunk.text).join(" ");
+  for (const { of, text } of withSizes([...sentences.values()])) {
+    if (!of.some((chunk) => isBaked(stageOf(chunk))) && !IN_ITS_PLACE.test(text)) continue;
     let last = -1;
     const told = tinsTold(text);
-    for (const [index, { tin, at, end }] of told.entries()) {
+    for (const [index, { tin, at, end, isOfList = false }] of told.entries()) {
       const between = last < 0 ? "" : text.slice(last, at);
       const isKnown = sets.some(({ tins }) => tins.some((other) => isSameTin(other, tin)));
       const isVague = sizesOf(tin) === 0;
@@ -53,11 +53,12 @@ function openSets(
         continue;
       }
       const isJoined =
-        last >= 0 &&
-        !/\b(?:instead|rather|you can|if you)\b/u.test(text) &&
-        /\b(?:and|plus)\b/u.test(between) &&
-        !/\bor\b/u.test(between) &&
-        between.length < 40;
+        (isOfList && told[index - 1]?.isOfList === true) ||
+        (last >= 0 &&
+          !/\b(?:instead|rather|you can|if you)\b/u.test(text) &&
+          /\b(?:and|plus)\b/u.test(between) &&
+          !/\bor\b/u.test(between) &&
+          between.length < 40);
       const set = isJoined ? sets.at(-1) : undefined;
       const said = text.slice(end, told[index + 1]?.at ?? text.length);
       if (set === undefined) sets.push({ tins: [tin], said });
@@ -76,6 +77,31 @@ function openSets(
     others.find(({ tins }) => tins[0]?.shape === shape) ??
     (shape === "square" || shape === "dish" || shape === "cups" ? others[0] : undefined);
   return isVague && sized !== undefined ? [sized, ...others.filter((set) => set !== sized)] : sets;
+}
+
+/** What is said of another tin wherever it is said: "If you have no loaf tin, an 18 cm round does." */
+const IN_ITS_PLACE = /\bif (?:you|there)\b[^.]*\d|\d[^.]*\binstead\b/iu;
+const MOST_SIZE_WORDS = 6;
+
+/** Sentences with their text; one that is a bare size goes on with the sentence before it. */
+function withSizes(
+  sentences: readonly (readonly Chunk[])[],
+): readonly { readonly of: readonly Chunk[]; readonly text: string }[] {
+  const joined: { of: readonly Chunk[]; text: string }[] = [];
+  for (const of of sentences) {
+    const text = of.map((chunk) => chunk.text).join(" ");
+    const before = joined.at(-1);
+    const isBare =
+      sizesIn(text.toLowerCase())[0]?.at === 0 && text.split(/\s+/u).length <= MOST_SIZE_WORDS;
+    const [tin] = before === undefined ? [] : tinsTold(before.text).slice(-1);
+    if (before !== undefined && isBare && tin !== undefined && sizesOf(tin.tin) === 0)
+      joined[joined.length - 1] = {
+        of: [...before.of, ...of],
+        text: `${before.text.replace(/[.!?]\s*$/u, "")}, ${text}`,
+      };
+    else joined.push({ of, text });
+  }
+  return joined;
 }
 
 const sizesOf = (tin: ToldTin): number =>

@@ -14,9 +14,13 @@ const SINGLE = new RegExp(String.raw`(${NUMBER})\s*-?\s*(${UNIT})`, "giu");
 /** So far after a tin's name its size can follow, in characters. */
 const SIZE_AFTER = 52;
 
+/** Figures between a tin and its size that are none: "the big 1, ", "of about 1.5 litres". */
+const NO_SIZE =
+  /(?<=\p{L} )1\b|\bwith (?:the|a) (?:hole|tube|chimney)\b|\d+(?:[.,]\d+)?[\s-]*(?:litres?|liters?|l|ml|cups?|quarts?|qt|lb|pounds?)\b/gu;
+
 export function sizeAfter(text: string, end: number, sizes: readonly Size[]): Size | undefined {
   return sizes.find(({ at }) => {
-    const between = text.slice(end, at);
+    const between = text.slice(end, at).replaceAll(NO_SIZE, "");
     return (
       at >= end &&
       between.length <= SIZE_AFTER &&

@@ -27,7 +27,13 @@ export type ToldTin = {
 };
 
 /** A tin with where it stands. */
-export type TinPlace = { readonly tin: ToldTin; readonly at: number; readonly end: number };
+export type TinPlace = {
+  readonly tin: ToldTin;
+  readonly at: number;
+  readonly end: number;
+  /** One of several that are told in one breath: "three round tins, 25, 20 and 15 cm". */
+  readonly isOfList?: boolean;
+};
 
 /** What a tin is called; before it stand the words that say more of it. */
 const NOUN =
@@ -35,7 +41,10 @@ const NOUN =
 
 /** A vessel, but none that a cake is baked in. */
 const NOT_BAKED_IN =
-  /\b(?:sauce ?pan|frying|saucepans?|(?:pan|tin|dish|tray|cup|mug) of(?! \d)|roasting (?:tin|pan)|measuring|cookie sheet|tea ?cups?|pie dish of|water|biscuit tin|airtight|storage|paper towel|sheets? of|bottom sheet|clean|tin foil|custard cups?|baking (?:tray|sheet)\b(?! (?:cake|\d)))\b/iu;
+  /\b(?:sauce ?pan|frying|saucepans?|(?:pan|tin|dish|tray|cup|mug) of(?! (?:about )?\d)|roasting (?:tin|pan)|measuring|cookie sheet|tea ?cups?|pie dish of|water|biscuit tin|airtight|storage|paper towel|sheets? of|bottom sheet|clean|tin foil|custard cups?|baking (?:tray|sheet)\b(?! (?:cake|\d)))\b/iu;
+
+/** "If you have no loaf tin". */
+const NONE_BEFORE = /\b(?:no|without an?|not got an?)\s+$/u;
 
 /** Trays of cups have no fewer and no more. */
 const FEWEST_WELLS = 4;
@@ -53,7 +62,7 @@ export function tinsTold(sentence: string): readonly TinPlace[] {
   let last = 0;
   for (const match of text.matchAll(NOUN)) {
     const [at, end] = [match.index, match.index + match[0].length];
-    if (at < last) continue;
+    if (at < last || NONE_BEFORE.test(text.slice(0, at))) continue;
     const clause = Math.max(last, text.lastIndexOf(". ", at) + 1);
     const size =
       sizes.findLast((each) => each.at >= clause && each.end <= end + 1) ??
@@ -76,8 +85,17 @@ export function tinsTold(sentence: string): readonly TinPlace[] {
     if (before !== undefined && size !== undefined && before.at === place.at) found.pop();
     const isSameCups =
       before?.tin.shape === "cups" && tin.shape === "cups" && before.tin.wells === tin.wells;
-    if (!isSameCups) found.push(place);
-    last = place.end + tail;
+    const list = size === undefined || !isAfter ? [] : listed(text, sizes, size, tin.count);
+    if (list.length > 0)
+      for (const each of [size, ...list].filter((one) => one !== undefined))
+        found.push({
+          tin: { ...sizedAs(tin.shape, each), count: 1 },
+          at: each.at,
+          end: each.end,
+          isOfList: true,
+        });
+    else if (!isSameCups) found.push(place);
+    last = (list.at(-1)?.end ?? place.end) + (list.length > 0 ? 0 : tail);
   }
   const isOver = ({ at, end }: TinPlace): boolean =>
     found.some((other) => at < other.end && end > other.at);
@@ -86,9 +104,20 @@ export function tinsTold(sentence: string): readonly TinPlace[] {
   );
 }
 
+/** The sizes after the first of as many tins as there are sizes in a row; none for another number. */
+function listed(text: string, sizes: readonly Size[], first: Size, count: number): readonly Size[] {
+  const row = [first];
+  for (const size of sizes.filter(({ at }) => at > first.at)) {
+    const between = text.slice(row.at(-1)?.end ?? 0, size.at);
+    if (!/^\s*(?:,|and|&|, and)\s*$/u.test(between) || size.mm.length > 1) break;
+    row.push(size);
+  }
+  return count > 1 && row.length === count ? row.slice(1) : [];
+}
+
 /** "24 cupcakes at 350", "2 9-inch for 30 minutes": what is baked says what it is baked in. */
 const CUPS_BAKED =
-  /\b(\d{1,2}) (?:\p{L}+ )?(?:cupcakes|muffins|fairy cakes)(?=,? (?:at|for) (?:about )?\d)/gu;
+  /\b(\d{1,2}) (?:\p{L}+ )?(?:cupcakes|muffins|fairy cakes)(?=,? (?:at|for) (?:about )?\d| or \d)/gu;
 const ROUNDS_BAKED = /\b([2-4]) (\d{1,2})[ -]?inch(?:es)?(?=,? (?:at|for) (?:about )?\d)/gu;
 
 function bakedAt(text: string): readonly TinPlace[] {
@@ -122,7 +151,7 @@ function tinOf(
   const around = text.slice(Math.max(0, at - 24), Math.min(text.length, end + 18));
   const own = text.slice(Math.max(0, at - 12), end + 12);
   if (
-    /^\s*(?:of\b(?!\s*(?:about\s+)?\d+(?:[.,]\d+)?\s*(?:x|×|by|-|cm|mm|inch|in\b|"))|lid\b)/u.test(
+    /^\s*(?:of\b(?!\s*(?:about\s+)?\d+(?:[.,]\d+)?\s*(?:x|×|by|-|cm|mm|inch|in\b|"|lit))|lid\b)/u.test(
       text.slice(end, end + 18),
     ) ||
     (size === null && NOT_BAKED_IN.test(own))
@@ -153,7 +182,7 @@ function cupsOf(
   noun: string,
 ): ToldTin | null {
   if (!CUP_NOUN.test(noun) && !CUP_NOUN.test(text.slice(at, end))) {
-    const cupTin = /(\d{1,2})[\s-]*cup\s+(?:muffin|cupcake|bun)/u.exec(around);
+    const cupTin = /(\d{1,2})[\s-]*cup\s+(?:muffin|cupcake|bun\b)/u.exec(around);
     if (cupTin === null) return null;
   }
   if (/\bliners?\b/u.test(noun) && /\b(?:tin|pan|loaf)\b/u.test(noun)) return null;

@@ -99,6 +99,27 @@ describe("tins", () => {
     ["mix it in the pan, an 8 inch square pan", [{ shape: "square", sideMm: 203, count: 1 }]],
     ["a tin with a hole, 24 centimetres", [{ shape: "ring", diameterMm: 240, count: 1 }]],
     ["a ring form with a diameter of 24 cm pan", [{ shape: "ring", diameterMm: 240, count: 1 }]],
+    [
+      "the tin is the tall 1, 23 by 13 cm loaf",
+      [{ shape: "loaf", lengthMm: 230, widthMm: 130, count: 1 }],
+    ],
+    ["1 ring tin of about 2 litres, 24 cm across", [{ shape: "ring", diameterMm: 240, count: 1 }]],
+    ["a 12-cup bundt pan, 10 inches wide", [{ shape: "ring", diameterMm: 254, count: 1 }]],
+    [
+      "you need 3 round tins, 26 cm, 21 cm and 16 cm, all deep",
+      [260, 210, 160].map((diameterMm) => ({ shape: "round", diameterMm, count: 1 })),
+    ],
+    [
+      "makes 18 cupcakes or 2 8-inch layers",
+      [
+        { shape: "cups", wells: 18, count: 1 },
+        { shape: "round", diameterMm: 203, count: 2 },
+      ],
+    ],
+    [
+      "if you have no loaf tin, an 18 cm round does",
+      [{ shape: "round", diameterMm: 180, count: 1 }],
+    ],
     ["a 10 inch cast-iron skillet", [{ shape: "skillet", diameterMm: 254, count: 1 }]],
   ])("%j", (text, tins) => {
     expect(tinsTold(text).map(({ tin }) => tin)).toEqual(tins);
@@ -149,6 +170,8 @@ describe("the oven", () => {
     ["1h45", 105, 105],
     ["1 hr 10", 70, 70],
     ["30 minutes maybe 32", 30, 32],
+    ["about 40 maybe 45 minutes", 40, 45],
+    ["1.5 hour, maybe an hour and 40", 90, 100],
     ["an hour 15 to 1.5 hour", 75, 90],
     ["Bake 350 - 25 min", 25, 25],
     ["70 to 80 sec", 70 / 60, 80 / 60],
@@ -169,7 +192,11 @@ describe("the oven", () => {
     ["have a look at 1.25 hour", 75],
     ["no peeping before 35", 35],
     ["an hour and ten, don't look till the hour".replace("an hour and ten", "70 minutes"), 60],
+    ["Bake 1 hour; try it with a skewer at 50", 50],
+    ["about 40 minutes, start looking at 38", 38],
+    ["when it has been 70 minutes in the heat, put in a clean straw", 70],
     ["Bake for 40 minutes until golden", null],
+    ["Bake for 40 minutes until a skewer comes out clean", null],
   ])("%j is first looked at", (text, at) => {
     expect(checkTold(text, 90)).toBe(at);
   });
