@@ -246,6 +246,28 @@ test.describe("a recipe", () => {
     await expect(page.getByRole("status").filter({ hasText: /Saved \d\d:\d\d/u })).toBeVisible();
   });
 
+  test("takes the first of a line's choices, and the other when it is asked to", async ({
+    page,
+  }) => {
+    await page.goto("/recipes/new");
+    await page
+      .getByRole("textbox")
+      .fill(
+        "Galley fruit squares\n200 g flour\n150 g sugar\n115 g butter, melted (or 100 ml oil)\n100 g raisins or 80 g sultanas\n2 eggs\nMix it all.\nBake in a 20 cm square tin at 180 C for 35 minutes.",
+      );
+    await page.getByRole("button", { name: "Keep this recipe" }).click();
+    await page.getByRole("button", { name: "raisins : change, weigh or swap" }).click();
+    await expect(page.getByText("The other is 80 g sultanas.", { exact: false })).toBeVisible();
+    await expectAccessible(page);
+    await page.getByRole("button", { name: "Take the other" }).click();
+    await expect(page.getByText("The other is 100 g raisins.", { exact: false })).toBeVisible();
+    await page.keyboard.press("Escape");
+    await expect(grams(page, "80 g sultanas (or 100 g raisins)")).toContainText("80 g");
+    await expect(
+      page.getByRole("button", { name: "sultanas : change, weigh or swap" }),
+    ).toBeFocused();
+  });
+
   test("learns what a line means, for all recipes, and takes what was weighed", async ({
     page,
   }) => {

@@ -147,7 +147,8 @@ describe("a locked database", () => {
   });
 
   it("blocks nobody else meanwhile: the server's other work goes on", async () => {
-    const holder = await holdLock(400);
+    const patient = openDatabase(url, { busyMs: 5000 });
+    const holder = await holdLock(700);
     let ticks = 0;
     let longestMs = 0;
     let last = performance.now();
@@ -156,12 +157,13 @@ describe("a locked database", () => {
       last = performance.now();
       ticks += 1;
     }, 10);
-    await addCake(connection, cake, NOW);
+    await addCake(patient, cake, NOW);
     clearInterval(timer);
+    patient.client.close();
     await ended(holder);
     expect(ticks).toBeGreaterThan(2);
-    // One statement waits 40 ms; the rest of the waiting is a pause.
-    expect(longestMs).toBeLessThan(300);
+    // One statement waits 40 ms; the rest of the waiting is a pause. Half the time is for a busy machine.
+    expect(longestMs).toBeLessThan(400);
   });
 
   it("that never answers is given up, and the writes behind it get their turn", async () => {

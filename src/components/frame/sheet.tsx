@@ -1,6 +1,6 @@
 "use client";
 
-import type { ReactNode } from "react";
+import { useState, type ReactNode } from "react";
 import { setNonce } from "get-nonce";
 import { X } from "lucide-react";
 import { Dialog } from "radix-ui";
@@ -21,8 +21,14 @@ type SheetProps = {
   readonly children: ReactNode;
 };
 
-/** A sheet over the page with one thing to do on it; Escape or a tap outside closes it. */
+/**
+ * A sheet over the page with one thing to do on it; Escape or a tap outside closes it, and gives
+ * the focus back to what opened it.
+ */
 export function Sheet({ title, onClose, isLarge = false, children }: SheetProps) {
+  const [opener] = useState(() =>
+    typeof document === "undefined" ? null : document.activeElement,
+  );
   return (
     <Dialog.Root
       open
@@ -34,6 +40,11 @@ export function Sheet({ title, onClose, isLarge = false, children }: SheetProps)
         <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/50" />
         <Dialog.Content
           aria-describedby={undefined}
+          onCloseAutoFocus={(event) => {
+            // Whoever works by keys goes on where the sheet was opened.
+            event.preventDefault();
+            if (opener instanceof HTMLElement) opener.focus();
+          }}
           className="fixed top-1/2 left-1/2 z-50 max-h-[90dvh] w-[min(94vw,560px)] -translate-x-1/2 -translate-y-1/2 overflow-y-auto rounded-panel bg-paper p-5"
         >
           <div className="mb-3 flex items-center justify-between gap-4">

@@ -6,6 +6,7 @@ import { middle, readMassG, weighedGrams } from "@/core/measure";
 import { foldName, searchPantry, type Ingredient, type Pantry } from "@/core/pantry";
 import {
   grossOf,
+  otherChoice,
   shortfall,
   suggestedAmount,
   swapsFor,
@@ -26,6 +27,8 @@ type LineSheetProps = {
   readonly onWeighed: (massG: number | undefined) => void;
   readonly onSwap: (effect: SwapEffect) => void;
   readonly onText: (text: string) => void;
+  /** The line's other choice is taken: what it was read as stands no longer. */
+  readonly onTurn: (text: string) => void;
   readonly onRemove: () => void;
   readonly onAddIngredient: (ingredient: Ingredient) => Promise<Outcome>;
   readonly onClose: () => void;
@@ -40,6 +43,7 @@ export function LineSheet({
   onWeighed,
   onSwap,
   onText,
+  onTurn,
   onRemove,
   onAddIngredient,
   onClose,
@@ -54,6 +58,7 @@ export function LineSheet({
     ({ id }) => id !== ingredient?.id,
   );
   const swaps = swapsFor(row, formula, pantry);
+  const other = otherChoice(row.line.text, pantry);
   const weighedG = readMassG(weighed);
   const part = formula.parts.find(({ rows }) => rows.some(({ line }) => line.id === row.line.id));
   const suggestion = part === undefined ? null : suggestedAmount(row, part);
@@ -107,6 +112,16 @@ export function LineSheet({
             onAdded={(added) => onChoose(added, isForNextTime)}
           />
         </section>
+        {other !== null && (
+          <section aria-label="The other choice" className="border-t-[1.5px] border-line pt-3">
+            <p className="text-[15px]">
+              The recipe gives a choice; the first is taken. The other is {other.line}.
+            </p>
+            <button type="button" className="button mt-1.5" onClick={() => onTurn(other.turned)}>
+              Take the other
+            </button>
+          </section>
+        )}
         {suggestion !== null && ingredient !== null && (
           <section aria-label="A missing amount" className="border-t-[1.5px] border-line pt-3">
             <p className="text-[15px]">

@@ -446,6 +446,9 @@ export function RecipePage({
             setOpen(null);
           }}
           onText={(text) => edit(changeLine(row.line.id, { text }))}
+          onTurn={(text) =>
+            edit(changeLine(row.line.id, { text, ingredient: undefined, weighedG: undefined }))
+          }
           onRemove={() => {
             edit(removeLine(row.line.id));
             setOpen(null);

@@ -59,7 +59,34 @@ export function mentionsIn(text: string, pantry: Pantry): readonly Mention[] {
       ingredient: name.ingredient,
     });
   }
-  return mentions.toSorted((a, b) => a.at - b.at);
+  return withChoices(
+    mentions.toSorted((a, b) => a.at - b.at),
+    text,
+  );
+}
+
+/** What stands between two ingredients of which one is taken: ", melted (or". */
+const OR_BETWEEN = /^(?:,?\s*\p{L}+){0,2}\s*[,(]?\s*(?:or|and\/or)\s*(?:else\s*)?$/iu;
+
+/** Of "butter or oil" the first is told, and offers the second. */
+function withChoices(mentions: readonly Mention[], text: string): readonly Mention[] {
+  const told: Mention[] = [];
+  for (const mention of mentions) {
+    const first = told.at(-1);
+    if (
+      first === undefined ||
+      first.ingredient === null ||
+      mention.ingredient === null ||
+      first.ingredient.id === mention.ingredient.id ||
+      !OR_BETWEEN.test(text.slice(first.end, mention.at))
+    ) {
+      told.push(mention);
+      continue;
+    }
+    const line = `${first.line} or ${mention.line}`;
+    told[told.length - 1] = { ...first, end: mention.end, line, read: readLine(line) };
+  }
+  return told;
 }
 
 type Found = {

@@ -56,6 +56,9 @@ describe("ingredients in the middle of what is told", () => {
         ["1 tsp vanilla", "vanilla-extract"],
       ],
     ],
+    // Of a choice the first is told, and offers the second.
+    ["115 g butter, melted (or 100 ml oil)", [["115 g butter or 100 ml oil", "unsalted-butter"]]],
+    ["100 g raisins or 80 g sultanas", [["100 g raisins or 80 g sultanas", "raisins"]]],
     ["the zest of 2 oranges", [["zest of 2 oranges", "orange-zest"]]],
     [
       "zest and juice of 1 lemon",
