@@ -1,5 +1,6 @@
 // The lines a recipe has, of all that its text says of ingredients: corrections, repetitions and
 // uses of what was given before are none.
+import { foldName } from "../pantry";
 import type { PartRole } from "../recipe";
 import { hasAct, isActFirst, wordsIn, type Chunk } from "./chunks";
 import type { PlacedMention } from "./part-features";
@@ -71,10 +72,28 @@ export function linesTold(mentions: readonly PartedMention[]): readonly ToldLine
     if (isList && !placed.isRow && (groups.has(groupOf(placed)) || isListed)) return [];
     if (!placed.isRow && (!hasAct(placed.chunk) || isActFirst(placed.chunk, placed.mention.at)))
       return [];
+    if (!placed.isRow && (id === BROWNS || kept.some((each) => isSomeOf(placed, each)))) return [];
     given.add(`${id} ${part}`);
     return [line];
   });
 }
+
+/** "Tent with foil if browning" names none, without an amount. */
+const BROWNS = "browning";
+
+/**
+ * Whether a bare name is short for what was given with its amount: "the nuts" for ground hazelnuts,
+ * "the yoghurt" for Greek yoghurt. What goes on the baked cake may be more than the batter's.
+ */
+function isSomeOf(bare: PlacedMention, { placed, part }: PartedMention): boolean {
+  if (!hasAmount(placed) || (isFinish(bare) && part === "batter")) return false;
+  return idOf(bare) !== idOf(placed) && isShortFor(bare, placed);
+}
+
+const isShortFor = (short: PlacedMention, whole: PlacedMention): boolean => {
+  const name = foldName(short.mention.read.name.replace(/^(?:the|that|this|your|my)\s+/iu, ""));
+  return name.length > 2 && foldName(whole.mention.read.name).endsWith(name);
+};
 
 /** Strewn or laid on what is baked: more of a thing than the list's own. */
 const isFinish = ({ stage }: PlacedMention): boolean => stage !== "before" && stage !== "oven";
@@ -151,7 +170,12 @@ function isRepeated(withAmount: readonly PartedMention[], at: number): boolean {
   const isOfThe = /^\S+(?:\s+\p{L}+)?\s+of\s+(?:the|that|this|your|my)\s/iu.test(
     placed.mention.line,
   );
-  return isOfThe && withAmount.slice(0, at).some((each) => idOf(each.placed) === idOf(placed));
+  return (
+    isOfThe &&
+    withAmount
+      .slice(0, at)
+      .some((each) => idOf(each.placed) === idOf(placed) || isShortFor(placed, each.placed))
+  );
 }
 
 /** The words between two things that are told, none where they are far apart. */

@@ -3,17 +3,19 @@ import { wordsIn } from "./chunks";
 import type { PageRow } from "./layout";
 
 const CAKE = String.raw`(?:cakes?|loaf|loaves|sponge|layers?|gingerbread|parkin|brownies?|blondies?|muffins?|cupcakes?|torte|roll|roulade|cheesecake|pudding|chiffon|bread|brack|madeira|drizzle|sandwich|pone|buckle|slice|traybake|lamingtons?|angel food|tart|basbousa|sfouf|ring)`;
+const CAKES = String.raw`${CAKE}(?:\s+${CAKE})*`;
 const SAID = [
   new RegExp(
-    String.raw`\b(?:making|make|makes|made|doing|baking|bake|recipe for|called|call (?:it|this)|this is|here is|here's|it's|its|about|for)\s+(?:you\s+)?(?:the|a|an|my|our|her|his|some|\p{L}+(?:'s))\s+((?:[\p{L}'’-]+\s+){0,4}?${CAKE})\b`,
+    String.raw`\b(?:making|make|makes|made|doing|baking|bake|recipe for|called|call (?:it|this)|this is|here is|here's|it's|its|about|for)\s+(?:you\s+)?(?:the|a|an|my|our|her|his|some|\p{L}+(?:'s))\s+((?:[\p{L}'’-]+\s+){0,4}?${CAKES})\b`,
     "iu",
   ),
-  new RegExp(String.raw`\b(?:the|a|my|our)\s+((?:[\p{L}'’-]+\s+){1,3}?${CAKE})\b`, "iu"),
-  new RegExp(String.raw`\b((?:[\p{L}'’-]+\s+){1,2}${CAKE})\b`, "iu"),
+  new RegExp(String.raw`\b(?:the|a|my|our)\s+((?:[\p{L}'’-]+\s+){1,3}?${CAKES})\b`, "iu"),
+  new RegExp(String.raw`\b((?:[\p{L}'’-]+\s+){1,2}${CAKES})\b`, "iu"),
 ];
 const MOST_WORDS = 10;
 /** What begins a sentence before a name, and what is in none. */
-const OPENERS = /^(?:(?:so|ok|okay|well|now|right|alright|morning|guys|today)\s+)+/iu;
+const OPENERS =
+  /^(?:(?:so|ok|okay|well|now|right|alright|morning|guys|today|calls?|called|says|makes?)\s+)+/iu;
 const NO_NAME = /\b(?:teaspoons?|tablespoons?|cups?|holes?|of|tins?|pans?|bread soda)\b/iu;
 /** So much of a text is looked through for a name in the middle of a sentence. */
 const OPENING = 900;

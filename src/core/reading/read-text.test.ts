@@ -168,6 +168,35 @@ describe("the minutes of the bake", () => {
   });
 });
 
+describe("what was given before", () => {
+  const lines = (text: string) => read(text).lines.map((line) => line.text);
+
+  it("is meant by a shorter name, and by some of it", () => {
+    expect(
+      lines(
+        "Hazel torte\n6 eggs\n170 g caster sugar\n170 g ground hazelnuts\n150 g Greek yoghurt\n\nWhisk the eggs with 100 g of the sugar. Stir in the nuts and the yoghurt.\nBake at 180 C for 30 minutes, tent with foil if browning.",
+      ),
+    ).toEqual(["6 eggs", "170 g caster sugar", "170 g ground hazelnuts", "150 g Greek yoghurt"]);
+  });
+
+  it("is not what goes on top by a name of its own", () => {
+    expect(
+      lines(
+        "Hazel torte\n6 eggs\n170 g caster sugar\n170 g ground hazelnuts\n150 g flour\n\nWhisk it all, bake at 180 C for 30 minutes.\nWhen it is cold, scatter with chopped hazelnuts.",
+      ).some((line) => line.endsWith("hazelnuts") && !line.startsWith("170")),
+    ).toBe(true);
+  });
+
+  it("is read in a cook's own short hand", () => {
+    const { lines: told } = read(
+      "Poppy loaf\n1 3/4 c AP flour, 1 c sugar, 2 tsp bp, 1/4 tsp bs, 3 eggs, 1/2 c veg oil\nStir it all and bake at 350 for 50 minutes.",
+    );
+    expect(told.map(({ ingredient }) => ingredient)).toEqual(
+      expect.arrayContaining(["baking-powder", "bicarbonate"]),
+    );
+  });
+});
+
 describe("a text that nobody tells", () => {
   it.each([
     ["lines without end", "200 g flour\n".repeat(30_000)],

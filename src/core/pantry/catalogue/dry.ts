@@ -233,7 +233,7 @@ export const DRY_GOODS: readonly Ingredient[] = [
   row(
     "baking-powder",
     "leavener",
-    "baking powder|double-acting baking powder",
+    "baking powder|double-acting baking powder|bp|b powder",
     216,
     [5, 0, 0, 0, 28, 27],
     { packG: 170 },
@@ -241,7 +241,7 @@ export const DRY_GOODS: readonly Ingredient[] = [
   row(
     "bicarbonate",
     "soda",
-    "bicarbonate of soda|baking soda|bicarb|bicarb soda|bicarbonate|soda|sodium bicarbonate",
+    "bicarbonate of soda|baking soda|bicarb|bicarb soda|bicarbonate|soda|sodium bicarbonate|bicarb of soda|bs|b soda",
     240,
     [0, 0, 0, 0, 0, 70],
     { packG: 200 },

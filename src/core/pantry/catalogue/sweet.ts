@@ -46,7 +46,7 @@ export const SWEET_GOODS: readonly Ingredient[] = [
   row(
     "dark-brown-sugar",
     "brown-sugar",
-    "dark brown sugar|soft dark brown sugar|dark muscovado sugar|muscovado sugar|molasses sugar|dark muscovado",
+    "dark brown sugar|soft dark brown sugar|dark muscovado sugar|muscovado sugar|molasses sugar|dark muscovado|dark sugar",
     { spooned: 155, dipped: 175, packed: 220 },
     [2, 0, 96, 0, 0, 0.1],
     { packG: 500 },
