@@ -23,7 +23,7 @@ type SheetProps = {
 
 /**
  * A sheet over the page with one thing to do on it; Escape or a tap outside closes it, and gives
- * the focus back to what opened it.
+ * the focus back to what opened it, but where it is worked with floury hands.
  */
 export function Sheet({ title, onClose, isLarge = false, children }: SheetProps) {
   const [opener] = useState(() =>
@@ -41,9 +41,10 @@ export function Sheet({ title, onClose, isLarge = false, children }: SheetProps)
         <Dialog.Content
           aria-describedby={undefined}
           onCloseAutoFocus={(event) => {
-            // Whoever works by keys goes on where the sheet was opened.
+            // Whoever works by keys goes on where the sheet was opened; at the bench the keys are
+            // the bake's own, and a button that had the focus would take them.
             event.preventDefault();
-            if (opener instanceof HTMLElement) opener.focus();
+            if (!isLarge && opener instanceof HTMLElement) opener.focus();
           }}
           className="fixed top-1/2 left-1/2 z-50 max-h-[90dvh] w-[min(94vw,560px)] -translate-x-1/2 -translate-y-1/2 overflow-y-auto rounded-panel bg-paper p-5"
         >
