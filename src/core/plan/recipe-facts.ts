@@ -63,7 +63,7 @@ export function workRecipe(
   const measures = measuresOf(doc, kitchen);
   const formula = formulaOf(doc, pantry, measures);
   const part = batterPart(formula);
-  const recognised = kindByName(kindOf(formula, part, bakedIn(doc.bake.tins)), doc.name, part);
+  const recognised = kindOf(formula, doc.name, bakedIn(doc.bake.tins));
   const chosen = BatterKindSchema.safeParse(doc.kind);
   const kind = chosen.success ? { kind: chosen.data, reason: recognised.reason } : recognised;
   return {
@@ -77,11 +77,17 @@ export function workRecipe(
   };
 }
 
+/** The kind of a recipe's batter by its lines, its steps and its name. */
+export function kindOf(formula: Formula, name: string, tins: BakedIn): RecognisedKind {
+  const part = batterPart(formula);
+  return kindByName(kindBySteps(formula, part, tins), name, part);
+}
+
 /**
- * The kind of a recipe's batter; where its own steps say nothing, by all that is done before the
- * oven: a step may stand with another part.
+ * Where the batter's own steps say nothing its kind is told by all that is done before the oven: a
+ * step may stand with another part.
  */
-function kindOf(formula: Formula, part: PartFormula, tins: BakedIn): RecognisedKind {
+function kindBySteps(formula: Formula, part: PartFormula, tins: BakedIn): RecognisedKind {
   const own = recogniseKind(part, tins);
   if (own.reason !== "usual") return own;
   const others = formula.parts

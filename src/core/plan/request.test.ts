@@ -156,3 +156,16 @@ describe("the parts of a request's recipe", () => {
     ).toMatchObject({ ok: false, issue: { code: "unknown-field" } });
   });
 });
+
+it("a request's batter is of the kind that its recipe is on the screen: its name speaks too", () => {
+  const lines = ["170 g butter", "220 g plain flour", "250 g brown sugar", "2 eggs"];
+  const request = (name: string) => {
+    const input = parseCakeInput({ ...asked, recipe: { ...asked.recipe, name, lines, parts: [] } });
+    if (!input.ok) throw new Error(JSON.stringify(input.issue));
+    return workRequest(input.value).input.recipe.batter?.kind;
+  };
+  expect([request("Rigging loft blondies"), request("Rigging loft squares")]).toEqual([
+    "brownie",
+    "creamed",
+  ]);
+});

@@ -5,7 +5,7 @@ import {
   spoonsMl,
   type KitchenMeasures,
 } from "../measure";
-import { batterOfLines, recogniseKind } from "../mix";
+import { batterOfLines } from "../mix";
 import { pantryOf, type Pantry } from "../pantry";
 import {
   batterPart,
@@ -17,12 +17,11 @@ import {
   type Formula,
   type Holds,
   type Part,
-  type PartFormula,
   type RecipeDoc,
 } from "../recipe";
 import { USUAL_WAYS, type PartsMade } from "./parts-of-day";
 import type { CakeInput } from "./input";
-import { bakedIn, batterGiven } from "./recipe-facts";
+import { bakedIn, batterGiven, kindOf } from "./recipe-facts";
 
 /** A request with its recipe worked through, as a kept cake's is. */
 export type CakeRequest = {
@@ -66,7 +65,7 @@ export function workRequest(input: CakeInput, pantry: Pantry = pantryOf()): Cake
   const cool = input.cool ?? coolingOfParts(parts);
   const known = { ...input, recipe, ...(cool === null ? {} : { cool }) };
   return {
-    input: lines.length === 0 ? known : weighed(known, batterPart(formula), holds),
+    input: lines.length === 0 ? known : weighed(known, formula, holds),
     formula,
     made: { part: first("frosting"), fillingPart: first("filling") },
   };
@@ -94,9 +93,10 @@ function measuresAsked(
   };
 }
 
-function weighed(input: CakeInput, part: PartFormula, holds: Holds): CakeInput {
-  const { batter = {}, reference } = input.recipe;
-  const kind = batter.kind ?? recogniseKind(part, bakedIn(reference.tins)).kind;
+function weighed(input: CakeInput, formula: Formula, holds: Holds): CakeInput {
+  const { batter = {}, name = "", reference } = input.recipe;
+  const part = batterPart(formula);
+  const kind = batter.kind ?? kindOf(formula, name, bakedIn(reference.tins)).kind;
   const found = batterOfLines(part, kind, null);
   const unweighed = part.rows.filter(({ massG }) => massG === null).map(({ line }) => line.text);
   // A given weight or volume alone is completed by the kind, not by lines that came to something

@@ -4,7 +4,7 @@ import { durationsIn } from "./step";
 import { stepStages } from "./step-stages";
 
 /** How long a cake stays in its tin, as its recipe says it. */
-export type CoolingTold =
+type CoolingTold =
   { readonly inTinMin: number } | { readonly until: "cold" } | { readonly stays: true };
 
 const TIN_WORD =
@@ -41,7 +41,7 @@ const MOST_WARM_MIN = 120;
  * when it is cold, or never, where it is cut or frosted in its tin. Null where nothing is said.
  * @example coolingTold([step("Cool in the tin for 15 minutes, then turn out.")]) // { inTinMin: 15 }
  */
-export function coolingTold(steps: readonly Step[]): CoolingTold | null {
+function coolingTold(steps: readonly Step[]): CoolingTold | null {
   const stages = stepStages(steps);
   const clausesAt = (...at: readonly Stage[]): readonly string[] =>
     steps.flatMap(({ text }, index) =>
