@@ -1,7 +1,7 @@
 "use client";
 
 import { useMemo } from "react";
-import { workRecipe } from "@/core/plan";
+import { ownPutOn, workRecipe } from "@/core/plan";
 import type { CakeDoc } from "@/core/kept";
 import { pantryOf, type KitchenPantry } from "@/core/pantry";
 import type { RecipeDoc } from "@/core/recipe";
@@ -28,15 +28,7 @@ export function OwnParts({ plan, question, units, recipe, pantry, onChange }: Ow
     [recipe, pantry],
   );
   const { finish: boxes } = question;
-  const isCoated = plan.finish.cover !== "none";
-  const own =
-    formula?.parts.filter(
-      ({ part: { id, role }, massG }) =>
-        role !== "batter" &&
-        massG > 0 &&
-        id !== boxes.fillingPart &&
-        !(isCoated && (id === boxes.part || role === "frosting")),
-    ) ?? [];
+  const own = formula === null ? [] : ownPutOn(plan, formula, boxes);
   if (own.length === 0) return null;
   return (
     <div className="border-t-[1.5px] border-line px-6 py-3 max-sm:px-4">
@@ -59,7 +51,7 @@ export function OwnParts({ plan, question, units, recipe, pantry, onChange }: Ow
                 Measure it to cover the top
               </button>
             )}
-            <span className="figure-text text-[21px]">{weightText(massG * plan.scale, units)}</span>
+            <span className="figure-text text-[21px]">{weightText(massG, units)}</span>
           </li>
         ))}
       </ul>

@@ -1,3 +1,4 @@
+export { ownPutOn } from "./parts-of-day";
 export { planAnswer } from "./answer";
 export { AnswerSchema, ToldAnswerSchema } from "./answer-schema";
 export { bakeDetail, type BakeDetail, insideCases, type SolvedTin, solvedTin } from "./bake-detail";

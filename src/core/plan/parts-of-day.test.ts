@@ -3,6 +3,7 @@ import { tasksOf, type Task } from "../day";
 import type { Stage } from "../recipe";
 import { dayCake } from "./day-detail";
 import { parseCakeInput, type CakeInput } from "./input";
+import { ownPutOn } from "./parts-of-day";
 import { planCake } from "./plan";
 import { workRequest } from "./request";
 
@@ -103,4 +104,41 @@ describe("a part whose steps say when they are done", () => {
     if (rub === undefined || bake === undefined) throw new Error("a step has no task");
     expect([...before(all, bake)]).toContain(rub.id);
   });
+});
+
+it("a recipe puts on itself what the plan makes nothing in place of, as much as it is made", () => {
+  const own = (finish: CakeInput["finish"], made: "own" | "usual" = "usual") => {
+    const parsed = parseCakeInput({
+      recipe: {
+        lines: ["225 g butter", "225 g sugar", "4 eggs", "225 g plain flour"],
+        parts: [
+          {
+            role: "frosting",
+            name: "Icing",
+            lines: ["80 g butter", "160 g icing sugar"],
+            steps: [],
+          },
+          { role: "topping", name: "Crunch", lines: ["50 g hazelnuts"], steps: [] },
+        ],
+        reference: { tins: [{ shape: "round", diameterMm: 203, depthMm: 70 }], ovenC: 177 },
+      },
+      tins: [{ shape: "round", diameterMm: 203, depthMm: 70 }],
+      scale: 1.5,
+      finish,
+    });
+    if (!parsed.ok) throw new Error(JSON.stringify(parsed.issue));
+    const { input, formula, made: ways } = workRequest(parsed.value);
+    const plan = planCake(input);
+    if (!plan.ok || formula === null) throw new Error("no plan");
+    return ownPutOn(plan.value, formula, made === "own" ? ways : { part: "", fillingPart: "" }).map(
+      ({ part, massG }) => [part.name, massG],
+    );
+  };
+  // One and a half times 240 g and 50 g.
+  expect(own({ cover: "none" })).toEqual([
+    ["Icing", expect.closeTo(360, 6)],
+    ["Crunch", expect.closeTo(75, 6)],
+  ]);
+  expect(own({ cover: "top" })).toEqual([["Crunch", expect.closeTo(75, 6)]]);
+  expect(own({ cover: "top" }, "own")).toEqual([["Crunch", expect.closeTo(75, 6)]]);
 });

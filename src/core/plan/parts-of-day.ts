@@ -1,5 +1,12 @@
 import { MADE, type DayPart, type Made, type OwnPart, type RecipeWords } from "../day";
-import { madeAndUsed, spoilsInRoom, type Formula, type PartFormula, type Step } from "../recipe";
+import {
+  madeAndUsed,
+  spoilsInRoom,
+  type Formula,
+  type PartFormula,
+  type PartRole,
+  type Step,
+} from "../recipe";
 import { BEATEN, methodSteps } from "./method";
 import type { CakePlan } from "./plan";
 
@@ -17,6 +24,53 @@ type PartsOfDay = {
   readonly words: Pick<RecipeWords, "build" | "finish">;
 };
 
+type MadeByPlan = {
+  readonly stuff: Made;
+  readonly massG: number;
+  readonly goes: "inside" | "over" | "poured";
+  /** The recipe's part it is made by; empty for the usual way. */ readonly id: string;
+};
+
+/** What a plan has made for the cake, where it goes, and by which of the recipe's parts. */
+function madeByPlan({ build, finish }: CakePlan, made: PartsMade): readonly MadeByPlan[] {
+  const stuffs = new Set<string>(MADE);
+  const isMade = (stuff: string): stuff is Made => stuffs.has(stuff);
+  const isInside = (stuff: string): boolean =>
+    finish.quantities.every(
+      (each) => each.stuff !== stuff || ["filling", "dam", "soak"].includes(each.thing),
+    );
+  return finish.batches.flatMap(({ stuff, massG }): readonly MadeByPlan[] => {
+    if (!isMade(stuff) || !(massG > 0)) return [];
+    const goes = isInside(stuff) ? "inside" : stuff === finish.frosting ? "over" : "poured";
+    const id =
+      stuff === finish.frosting ? made.part : stuff === build.filling ? made.fillingPart : "";
+    return [{ stuff, massG, goes, id }];
+  });
+}
+
+/** Whether what the plan makes stands for a recipe's part: a frosting of its own, or a filling. */
+const takesPlaceOf = (goes: DayPart["goes"], role: PartRole): boolean =>
+  (role === "frosting" && goes === "over") || (role === "filling" && goes === "inside");
+
+/** A part that a recipe puts on by its own steps, as much of it as it is made, g. */
+type OwnPutOn = { readonly part: PartFormula["part"]; readonly massG: number };
+
+/**
+ * The parts besides the batter that the recipe puts on the cake itself, in its own amounts times
+ * the plan's: those that nothing of the plan takes the place of, or is made by.
+ */
+export function ownPutOn(plan: CakePlan, formula: Formula, made: PartsMade): readonly OwnPutOn[] {
+  const byPlan = madeByPlan(plan, made);
+  return formula.parts
+    .filter(
+      ({ part: { id, role }, massG }) =>
+        role !== "batter" &&
+        massG > 0 &&
+        !byPlan.some((each) => each.id === id || takesPlaceOf(each.goes, role)),
+    )
+    .map(({ part, massG }) => ({ part, massG: massG * plan.scale }));
+}
+
 /** What comes after the oven. */
 const AFTER_OVEN: readonly Step["stage"][] = ["hot", "cold", "serve", "keep"];
 
@@ -25,7 +79,7 @@ const AFTER_OVEN: readonly Step["stage"][] = ["hot", "cold", "serve", "keep"];
  * and the recipe's other parts whose steps say when they are made, its syrups and its toppings.
  */
 export function partsOfDay(
-  { build, finish }: CakePlan,
+  plan: CakePlan,
   scale: number,
   formula: Formula | null,
   made: PartsMade,
@@ -44,31 +98,16 @@ export function partsOfDay(
     };
   };
   const parts = formula?.parts ?? [];
-  const stuffs = new Set<string>(MADE);
-  const isMade = (stuff: string): stuff is Made => stuffs.has(stuff);
-  const isInside = (stuff: string): boolean =>
-    finish.quantities.every(
-      (each) => each.stuff !== stuff || ["filling", "dam", "soak"].includes(each.thing),
-    );
-  const ofPlan = finish.batches.flatMap(({ stuff, massG }): readonly DayPart[] => {
-    if (!isMade(stuff) || !(massG > 0)) return [];
-    const goes = isInside(stuff) ? "inside" : stuff === finish.frosting ? "over" : "poured";
-    const id =
-      stuff === finish.frosting ? made.part : stuff === build.filling ? made.fillingPart : "";
+  const ofPlan = madeByPlan(plan, made).map(({ stuff, massG, goes, id }): DayPart => {
     const of = parts.find(({ part }) => part.id === id);
     const own = ownOf(of, massG);
-    return [
-      own === null
-        ? { goes, what: stuff, massG, own }
-        : { goes, what: stuff, own, spoils: of !== undefined && spoilsInRoom(of) },
-    ];
+    return own === null
+      ? { goes, what: stuff, massG, own }
+      : { goes, what: stuff, own, spoils: of !== undefined && spoilsInRoom(of) };
   });
   const used = new Set(ofPlan.flatMap(({ own }) => own?.id ?? []));
-  /** Whether the plan makes something else in its place: a frosting of its own, or a filling. */
   const isReplaced = ({ part: { role, id } }: PartFormula): boolean =>
-    !used.has(id) &&
-    ((role === "frosting" && ofPlan.some(({ goes }) => goes === "over")) ||
-      (role === "filling" && ofPlan.some(({ goes }) => goes === "inside")));
+    !used.has(id) && ofPlan.some(({ goes }) => takesPlaceOf(goes, role));
   const besides = parts.filter(({ part: { role, id } }) => role !== "batter" && !used.has(id));
   const ofRecipe = besides.flatMap((part): readonly DayPart[] => {
     const goes = placeOf(part);
