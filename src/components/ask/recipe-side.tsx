@@ -105,6 +105,15 @@ export function RecipeSide({ question, read, recipes, units, batter, onChange }:
             placeholder="not said"
           />
         </div>
+        <div className="flex w-26 max-sm:flex-1">
+          <Field
+            label="First look"
+            value={question.look}
+            onChange={(look) => onChange({ look })}
+            problem={problem("look")}
+            placeholder="not said"
+          />
+        </div>
       </div>
       <More
         summary={`Batter: ${batterText(question, batter, units)}`}

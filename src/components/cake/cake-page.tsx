@@ -360,7 +360,7 @@ function problemPlace(read: ReturnType<typeof readQuestion>, question: Question)
     return "Something in Finish can't be used yet.";
   if (read.issues.pieces !== undefined || read.issues.guests !== undefined)
     return "Something in Serve can't be used yet.";
-  const isMix = (["from", "heat", "minutes", "weight", "volume"] as const).some(
+  const isMix = (["from", "heat", "minutes", "look", "weight", "volume"] as const).some(
     (box) => read.issues[box] !== undefined,
   );
   return isFill

@@ -198,11 +198,12 @@ function Summary({
   readonly onPoint: (at: string | null) => void;
   readonly onJump: (is: string) => void;
 }) {
-  const { tins, ovenC, minutes } = doc.bake;
+  const { tins, ovenC, minutes, checkAtMin } = doc.bake;
   const facts = [
     ["tin", tins.map((tin) => tinText(tin, units)).join(" and ")],
     ["heat", ovenC === undefined ? "" : heatText(ovenC, units)],
     ["minutes", minutes === undefined ? "" : minutesText(minutes)],
+    ["look", checkAtMin === undefined ? "" : `look at ${minutesText(checkAtMin)}`],
   ] as const;
   return (
     <>

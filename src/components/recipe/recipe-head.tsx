@@ -134,7 +134,11 @@ export function RecipeHead({
           <p className="figure-text text-[23px] leading-tight">
             {facts.bake.minutes === undefined ? "not said" : minutesText(facts.bake.minutes)}
           </p>
-          <p className="text-[14px] text-ink-2">in its own tins</p>
+          <p className="text-[14px] text-ink-2">
+            in its own tins
+            {facts.bake.checkAtMin !== undefined &&
+              `, first look at ${minutesText(facts.bake.checkAtMin)}`}
+          </p>
         </div>
       </div>
       <div className="-mx-4 md:-mx-6">
@@ -210,6 +214,18 @@ export function RecipeHead({
             read={(text) => inRange(text, readMinutes(text), 5, 240, "5 to 240 minutes")}
             onChange={(minutes) =>
               onChange((old) => ({ ...old, bake: { ...old.bake, minutes: minutes ?? undefined } }))
+            }
+          />
+          <TextBox
+            label="First look"
+            className="w-28"
+            value={doc.bake.checkAtMin === undefined ? "" : `${doc.bake.checkAtMin} min`}
+            read={(text) => inRange(text, readMinutes(text), 1, 240, "1 to 240 minutes")}
+            onChange={(checkAtMin) =>
+              onChange((old) => ({
+                ...old,
+                bake: { ...old.bake, checkAtMin: checkAtMin ?? undefined },
+              }))
             }
           />
           <TextBox

@@ -2,11 +2,6 @@ export { chosenPieces, withPieces } from "./chosen-tins";
 export { type BuildBoxes, colourBoxes, type FinishBoxes } from "./finish-boxes";
 export { SCALES, SCHOOLS, WAYS_OUT } from "./question-choices";
 export { parseQuestion, type Question, QuestionSchema } from "./question-schema";
-export {
-  askAboutRecipe,
-  FIRST_QUESTION,
-  readQuestion,
-  recipeBoxes,
-  type ReadQuestion,
-} from "./question";
+export { FIRST_QUESTION, readQuestion, type ReadQuestion } from "./question";
+export { askAboutRecipe, recipeBoxes } from "./recipe-boxes";
 export type { ReadingHabit } from "./reading-habit";

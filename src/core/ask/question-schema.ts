@@ -34,6 +34,8 @@ export const QuestionSchema = z.strictObject({
   heat: line,
   recipeFan: z.boolean(),
   minutes: line,
+  /** When the recipe says to look first. */
+  look: z._default(line, ""),
   kind: z.enum(BATTER_KINDS),
   weight: line,
   volume: line,

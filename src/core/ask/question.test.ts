@@ -1,7 +1,8 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { askAboutRecipe, FIRST_QUESTION, readQuestion, recipeBoxes } from "./question";
+import { FIRST_QUESTION, readQuestion } from "./question";
 import { parseQuestion, type Question } from "./question-schema";
+import { askAboutRecipe, recipeBoxes } from "./recipe-boxes";
 import { planCake, type CakeInput, type RecipeFacts } from "../plan";
 
 const METRIC = { size: "metric", heat: "C" } as const;
@@ -191,6 +192,7 @@ describe("questions from outside", () => {
       ovenC: 175,
       fan: true,
       minutes: 32,
+      checkAtMin: 28,
     };
     const asked = askAboutRecipe(FIRST_QUESTION, "Malt and hazelnut sheet", { batter, bake });
     expect(input(asked).recipe).toEqual({
@@ -200,7 +202,7 @@ describe("questions from outside", () => {
     });
     expect(
       askAboutRecipe(FIRST_QUESTION, "Half a recipe", { batter: {}, bake: { tins: [] } }),
-    ).toMatchObject({ from: "", heat: "", minutes: "", weight: "" });
+    ).toMatchObject({ from: "", heat: "", minutes: "", look: "", weight: "" });
   });
 
   it("keep their kind, and all the recipe has no say in, when it does not tell its own", () => {

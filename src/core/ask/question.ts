@@ -18,16 +18,10 @@ import {
   type Result,
 } from "../measure";
 import { BatterSchema } from "../mix";
-import { readTin, writeTin, type ReadTin, type SizeHabit } from "../tin";
+import { readTin, type ReadTin, type SizeHabit } from "../tin";
 import { DayBoxesSchema } from "../day";
 import { BuildBoxesSchema, FinishBoxesSchema, readFinish, type FinishBox } from "./finish-boxes";
-import {
-  BakeMinutesSchema,
-  parseCakeInput,
-  ReferenceSchema,
-  type CakeInput,
-  type RecipeFacts,
-} from "../plan";
+import { BakeMinutesSchema, parseCakeInput, ReferenceSchema, type CakeInput } from "../plan";
 import { CROWNINGS } from "./question-choices";
 import type { Question } from "./question-schema";
 import type { ReadingHabit } from "./reading-habit";
@@ -40,6 +34,7 @@ export const FIRST_QUESTION: Question = {
   heat: "180 °C",
   recipeFan: false,
   minutes: "34 min",
+  look: "",
   kind: "creamed",
   weight: "",
   volume: "",
@@ -83,6 +78,7 @@ export type QuestionBox =
   | "from"
   | "heat"
   | "minutes"
+  | "look"
   | "weight"
   | "volume"
   | "amount"
@@ -116,10 +112,11 @@ export function readQuestion(question: Question, ofLooker: ReadingHabit): ReadQu
   const habit = question.habit ?? ofLooker;
   const tins = question.tins.map((text) => readTin(text, habit.size));
   const from = readTins(question.from, habit.size);
-  const { ovenC, minutes: bakeMinutes } = ReferenceSchema.shape;
+  const { ovenC, minutes: bakeMinutes, checkAtMin } = ReferenceSchema.shape;
   const { massG, volumeMl } = BatterSchema.shape;
   const heat = boxed("ovenC", question.heat, (text) => readTempC(text, habit.heat), ovenC, "heat");
   const minutes = boxed("minutes", question.minutes, readMinutes, bakeMinutes, "minutes");
+  const look = boxed("look", question.look, readMinutes, checkAtMin, "minutes");
   const weight = boxed("massG", question.weight, readMassG, massG, "weight");
   const volume = boxed("volumeMl", question.volume, readVolumeMl, volumeMl, "volume");
   const amount = readScale(question, habit);
@@ -155,6 +152,7 @@ export function readQuestion(question: Question, ofLooker: ReadingHabit): ReadQu
     from,
     heat,
     minutes,
+    look,
     weight,
     volume,
     amount,
@@ -187,6 +185,7 @@ export function readQuestion(question: Question, ofLooker: ReadingHabit): ReadQu
     !from.ok ||
     !heat.ok ||
     !minutes.ok ||
+    !look.ok ||
     !weight.ok ||
     !volume.ok ||
     !amount.ok ||
@@ -218,6 +217,7 @@ export function readQuestion(question: Question, ofLooker: ReadingHabit): ReadQu
         ovenC: heat.value,
         fan: question.recipeFan,
         ...given("minutes", minutes.value),
+        ...given("checkAtMin", look.value),
         ...(recipeFruit.value === undefined
           ? {}
           : { onTop: [{ where: "in" as const, massG: recipeFruit.value }] }),
@@ -272,22 +272,11 @@ function coolAsked(
   }
 }
 
-/** The boxes of a cake's way out of its tin. */
-function coolBoxes({ stays, until, inTinMin }: CoolRequest = {}): Pick<
-  Question,
-  "cooling" | "inTin"
-> {
-  if (stays === true) return { cooling: "dish", inTin: "" };
-  if (until === "cold") return { cooling: "cold", inTin: "" };
-  return inTinMin === undefined
-    ? { cooling: "usual", inTin: "" }
-    : { cooling: "after", inTin: `${inTinMin} min` };
-}
-
 const QUESTION_BOXES = [
   "from",
   "heat",
   "minutes",
+  "look",
   "weight",
   "volume",
   "amount",
@@ -392,35 +381,4 @@ function firstOf(results: readonly Result<unknown>[]): Issue | null {
 
 function given(field: string, value: number | undefined): Readonly<Record<string, number>> {
   return value === undefined ? {} : { [field]: value };
-}
-
-/** The question with what a recipe says written into its boxes, as {@link recipeBoxes} has it. */
-export function askAboutRecipe(question: Question, name: string, facts: RecipeFacts): Question {
-  return { ...question, ...recipeBoxes(name, facts) };
-}
-
-/**
- * What changes in a question when it is asked about a recipe: the recipe's own tins, heat, minutes
- * and batter in their boxes, empty where it does not say; its kind only when that is known.
- */
-export function recipeBoxes(
-  name: string,
-  { batter, bake, eggs, eggG, holds, cool }: RecipeFacts,
-): Partial<Question> {
-  return {
-    recipe: name.slice(0, 200),
-    from: bake.tins.map(writeTin).join(" + "),
-    heat: bake.ovenC === undefined ? "" : `${Math.round(bake.ovenC)} °C`,
-    recipeFan: bake.fan ?? false,
-    source: bake.source ?? "oven",
-    minutes: bake.minutes === undefined ? "" : `${bake.minutes} min`,
-    recipeEggs: eggs === undefined ? "" : String(eggs),
-    eggG: eggG ?? 0,
-    piecesMl: batter.piecesMl ?? 0,
-    holds: holds ?? null,
-    ...coolBoxes(cool),
-    ...(batter.kind === undefined ? {} : { kind: batter.kind }),
-    weight: batter.massG === undefined ? "" : `${batter.massG} g`,
-    volume: batter.volumeMl === undefined ? "" : `${batter.volumeMl} mL`,
-  };
 }

@@ -146,6 +146,55 @@ describe("the forecast", () => {
     expect(bare.doorShutUntilMin).toBe(27);
   });
 
+  describe("with a look that the recipe tells", () => {
+    const SHEET: Tin = { shape: "rectangle", lengthMm: 330, widthMm: 229, depthMm: 51 };
+    const looking = (checkAtMin: number, minutes: number | null = 34.5): ReferenceBake => ({
+      ...ROUNDS,
+      minutes,
+      checkAtMin,
+    });
+
+    it("looks then in its own tin, sooner or later than usual", () => {
+      expect(forecast(bake(ROUND, 600), [looking(25)], "creamed", false)).toEqual({
+        doorShutUntilMin: 24,
+        firstLookMin: 25,
+        likelyMin: 35,
+        notPastMin: 39,
+      });
+      const { doorShutUntilMin, firstLookMin } = forecast(
+        bake(ROUND, 600),
+        [looking(20)],
+        "creamed",
+        false,
+      );
+      expect([doorShutUntilMin, firstLookMin]).toEqual([20, 20]);
+      expect(forecast(bake(ROUND, 600), [looking(33)], "creamed", false).firstLookMin).toBe(33);
+    });
+
+    it("looks never later than it is likely done", () => {
+      expect(forecast(bake(ROUND, 600), [looking(60)], "creamed", false).firstLookMin).toBe(34);
+    });
+
+    it("looks in another tin at the same share of the minutes, where that is sooner", () => {
+      const usual = forecast(bake(SHEET, 1200), [ROUNDS], "creamed", false);
+      const t = minutes(bake(SHEET, 1200));
+      const sooner = forecast(bake(SHEET, 1200), [looking(17.25)], "creamed", false);
+      expect(sooner).toEqual({
+        ...usual,
+        firstLookMin: Math.floor(t / 2),
+        doorShutUntilMin: Math.floor(t / 2),
+      });
+      expect(forecast(bake(SHEET, 1200), [looking(34)], "creamed", false)).toEqual(usual);
+    });
+
+    it("looks then without minutes too", () => {
+      expect(forecast(bake(ROUND, 600), [looking(30, null)], "creamed", false)).toMatchObject({
+        firstLookMin: 30,
+        likelyMin: 34,
+      });
+    });
+  });
+
   it.each(BATTER_KINDS)(
     "has a general clock for %s within a factor of two and a half of creamed batter's",
     (kind) => {

@@ -9,6 +9,8 @@ export type ReferenceBake = {
   readonly cases: readonly BakeCase[];
   /** Null when the recipe does not say. */
   readonly minutes: number | null;
+  /** When the recipe says to look first; left out or null when it does not say. */
+  readonly checkAtMin?: number | null;
 };
 
 export type Minutes = {
@@ -18,7 +20,6 @@ export type Minutes = {
   readonly notPastMin: number;
 };
 
-/** Batters held up by air alone: the door stays shut longer. */
 /** Wet strips keep the wall cool: 5 to 10 % longer for shallow tins, the usual rule's middle. */
 const STRIPS_LONGER = 1.075;
 /**
@@ -103,6 +104,19 @@ function sigmaFrom(reference: ReferenceBake, bake: BakeCase, kind: BatterKind): 
   return isMuchThicker(bake, [reference]) ? SIGMA_MUCH_THICKER : SIGMA;
 }
 
+/**
+ * When the recipe's own look comes in another bake, minutes: the look carried as its minutes are,
+ * t_look x model / model of the reference; null when no reference tells one.
+ */
+function carriedLook(bake: BakeCase, references: readonly ReferenceBake[]): number | null {
+  const looks = references.flatMap(({ cases, checkAtMin = null }) =>
+    checkAtMin === null
+      ? []
+      : [(checkAtMin * closedFormMinutes(bake)) / Math.max(...cases.map(closedFormMinutes))],
+  );
+  return looks.length === 0 ? null : Math.min(...looks);
+}
+
 /** The clock factor a recipe's reference bakes give for one bake; see {@link forecast}. */
 export function clockFactor(
   bake: BakeCase,
@@ -140,6 +154,7 @@ export const LATE_SIGMAS = 1.5;
  * e^(-1.6σ) to e^(+1.5σ) of t with σ² = 0.15² + (0.08·ln(t/t_ref))², 0.25 in place of 0.15 for a
  * foam that leaves its tube tin; 0.90 to 1.12 of t for a reference's own tin at another heat, or
  * wider where several bakes in it disagree. Bakes in the wanted tin count alone, all of them alike.
+ * A look that the recipe tells is the first look in its own tin; in others it only brings it forward.
  * @param references the recipe's bakes, the one it was written for first; at least one
  */
 export function forecast(
@@ -148,15 +163,18 @@ export function forecast(
   kind: BatterKind,
   hasStrips: boolean,
 ): Minutes {
-  const same = references.filter(
-    ({ cases, minutes }) => minutes !== null && cases.some((own) => isSameTin(bake, own)),
-  );
+  const inThisTin = references.filter(({ cases }) => cases.some((own) => isSameTin(bake, own)));
+  const same = inThisTin.filter(({ minutes }) => minutes !== null);
   const { factor, sigma } = same.length > 0 ? clockOfSame(same) : clock(bake, references, kind);
-  const minutes = factor * closedFormMinutes(bake) * (hasStrips ? STRIPS_LONGER : 1);
+  const longer = hasStrips ? STRIPS_LONGER : 1;
+  const minutes = factor * closedFormMinutes(bake) * longer;
   const band = [Math.exp(-EARLY_SIGMAS * sigma), Math.exp(LATE_SIGMAS * sigma)] as const;
   const [early, late] =
     same.length === 0 ? band : [Math.min(0.9, band[0]), Math.max(1.12, band[1])];
-  const firstLookMin = Math.floor(minutes * early);
+  const usual = minutes * early;
+  const own = carriedLook(bake, inThisTin);
+  const told = own ?? Math.min(usual / longer, carriedLook(bake, references) ?? Infinity);
+  const firstLookMin = Math.max(1, Math.floor(Math.min(told * longer, minutes)));
   return {
     doorShutUntilMin: Math.min(firstLookMin, Math.floor(minutes * KIND_FACTS[kind].doorShutShare)),
     firstLookMin,

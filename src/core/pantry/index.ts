@@ -1,10 +1,8 @@
 export { CATALOGUE, SOURCES } from "./catalogue";
+export { ALLERGENS, HAZARDS_OF_FOOD, type Allergen } from "./harms";
 export {
-  ALLERGENS,
   cupGrams,
-  HAZARDS_OF_FOOD,
   IngredientSchema,
-  type Allergen,
   type Composition,
   type FoodGroup,
   type Ingredient,

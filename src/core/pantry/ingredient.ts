@@ -1,5 +1,6 @@
 import * as z from "../zod";
 import { numberIn, CUP_WAYS } from "../measure";
+import { ALLERGENS, HAZARDS_OF_FOOD } from "./harms";
 
 /** What an ingredient is to a batter. */
 const GROUPS = [
@@ -36,29 +37,6 @@ const GROUPS = [
   "other",
 ] as const;
 export type FoodGroup = (typeof GROUPS)[number];
-
-export const ALLERGENS = [
-  "wheat",
-  "milk",
-  "egg",
-  "nuts",
-  "peanut",
-  "sesame",
-  "soya",
-  "sulphites",
-  "oats",
-  "barley",
-] as const;
-export type Allergen = (typeof ALLERGENS)[number];
-
-/** What an ingredient can do to who eats it or works with it, besides allergens. */
-export const HAZARDS_OF_FOOD = [
-  "alcohol",
-  "raw-root",
-  "raw-kernel",
-  "raw-bean",
-  "hard-sweets",
-] as const;
 
 const share = numberIn(0, 100, "g");
 const perCup = numberIn(5, 500, "g");

@@ -7,6 +7,7 @@ import { FinishSchema } from "../finish";
 import { numberIn, parseWith, REGIONS, type Result } from "../measure";
 import { BatterSchema } from "../mix";
 import {
+  BAKE_LIMITS,
   HEAT_SOURCES,
   HoldsSchema,
   RECIPE_LIMITS,
@@ -25,7 +26,7 @@ export const EGG_SCHOOLS = ["whole", "as-scaled"] as const;
 const MOST_REFERENCES = 6;
 
 /** Minutes a recipe may name. */
-export const BakeMinutesSchema = numberIn(5, 240, "min");
+export const BakeMinutesSchema = numberIn(BAKE_LIMITS.leastMin, BAKE_LIMITS.mostMin, "min");
 
 export const ReferenceSchema = z.strictObject({
   tins: z.array(TinSchema).check(z.minLength(1), z.maxLength(MOST_TINS)),
@@ -34,6 +35,8 @@ export const ReferenceSchema = z.strictObject({
   /** What heats it; only bakes in an oven are forecast. */
   source: z.optional(z.enum(HEAT_SOURCES)),
   minutes: z.optional(BakeMinutesSchema),
+  /** When the recipe says to look first; never later than the cake is likely done. */
+  checkAtMin: z.optional(numberIn(BAKE_LIMITS.leastLookMin, BAKE_LIMITS.mostMin, "min")),
   /** What lies under, in or on the batter in these tins. */
   onTop: z.optional(OnBatterSchema),
 });

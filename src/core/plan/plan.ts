@@ -314,7 +314,7 @@ const SETTABLE_C = 2;
  */
 function alsoBaked(recipe: Recipe, batter: Batter): Result<readonly ReferenceBake[]> {
   const found: ReferenceBake[] = [];
-  for (const [index, { tins, ovenC, fan = false, minutes = null, onTop }] of (
+  for (const [index, { tins, ovenC, fan = false, minutes = null, checkAtMin, onTop }] of (
     recipe.alsoBaked ?? []
   ).entries()) {
     const built = geometries(tins, `recipe.alsoBaked[${index}].tins`);
@@ -329,6 +329,7 @@ function alsoBaked(recipe: Recipe, batter: Batter): Result<readonly ReferenceBak
         isFan: fan,
       })),
       minutes,
+      checkAtMin,
     });
   }
   return good(found);
@@ -354,6 +355,7 @@ function bakeFor(
       ...written,
     })),
     minutes: input.recipe.reference.minutes ?? null,
+    checkAtMin: input.recipe.reference.checkAtMin ?? null,
   };
   const others = alsoBaked(input.recipe, own);
   if (!others.ok) return others;

@@ -64,6 +64,12 @@ describe("a plan of a recipe's text alone", () => {
     expect(answer.mix.kind).toBe("creamed");
   });
 
+  it("looks first when the text says to", () => {
+    const text = TOPPING_FIRST.replace("50 minutes.", "50 minutes. Check at 35.");
+    expect(answered(text).answer.bake.firstLookMin).toBe(35);
+    expect(answer.bake.firstLookMin).toBeGreaterThan(35);
+  });
+
   it("puts each step where the cake is: nothing done to it comes before the oven", () => {
     const bakes = saying(tasks, "bake for 45 to 50 minutes");
     for (const early of ["Cream the butter and sugar", "Scrape into the tin"])

@@ -26,7 +26,7 @@ export function bakesOf(
   const main = mainBake(page, told, rows, isData);
   const alternatives = told.alternatives.map(({ tins, heat, minutes }): Bake => ({
     ...(heat === null ? heatOf(main) : {}),
-    ...bakeTold({ heat, minutes, source: main.source ?? "oven" }),
+    ...bakeTold({ heat, minutes, checkAtMin: null, source: main.source ?? "oven" }),
     ...benchTins(tins),
   }));
   const bake = correctedBake(main, [main, ...alternatives], corrections);
@@ -73,8 +73,12 @@ function mainBake(
 export function bakeTold({
   heat,
   minutes,
+  checkAtMin,
   source,
-}: Pick<ToldRecipe, "heat" | "minutes" | "source">): Omit<RecipeDoc["bake"], "tins"> {
+}: Pick<ToldRecipe, "heat" | "minutes" | "checkAtMin" | "source">): Omit<
+  RecipeDoc["bake"],
+  "tins"
+> {
   const ovenC = heat === null ? 0 : Math.round(heat.tempC);
   const length = minutes === null ? 0 : Math.round(middle(minutes));
   return {
@@ -83,5 +87,10 @@ export function bakeTold({
       ? { ovenC, ...(heat?.isFan === true ? { fan: true } : {}) }
       : {}),
     ...(length >= BAKE_LIMITS.leastMin && length <= BAKE_LIMITS.mostMin ? { minutes: length } : {}),
+    ...(checkAtMin !== null &&
+    checkAtMin >= BAKE_LIMITS.leastLookMin &&
+    checkAtMin <= BAKE_LIMITS.mostMin
+      ? { checkAtMin }
+      : {}),
   };
 }

@@ -115,8 +115,8 @@ function withFact(
       }
     );
   }
-  const { source, tins, isSizeAssumed, ovenC, minutes } = bake;
-  const rest = { source, tins, isSizeAssumed };
+  const { source, tins, isSizeAssumed, ovenC, minutes, checkAtMin } = bake;
+  const rest = { source, tins, isSizeAssumed, checkAtMin };
   const [heat, length] = [heatOf(bake), minutesOf(bake)];
   if (is === "heat") {
     const [told] = heatsTold(text, true);

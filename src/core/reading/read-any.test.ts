@@ -162,6 +162,12 @@ Bake 24 cupcakes at 350 for 18 minutes, or two 9 inch rounds at 325 for 30 minut
     ]);
   });
 
+  it("keeps when the text says to look, for the tins it says it of", () => {
+    const { doc } = read(TEXT.replace("18 minutes", "18 minutes, looking after 15"));
+    expect(doc.bake).toMatchObject({ minutes: 18, checkAtMin: 15 });
+    expect(doc.otherBakes?.[0]).not.toHaveProperty("checkAtMin");
+  });
+
   it("takes the heat and minutes of the tins she chooses, and offers the first ones then", () => {
     const words = "two 9 inch rounds";
     const reading = readAnyRecipe(TEXT, pantry, [

@@ -40,7 +40,8 @@ export {
   type LeaveningSchool,
 } from "./scale";
 export { HEAT_SOURCES, type HeatSource } from "./heat-sources";
-export { holdsOf, HoldsSchema, spoilsInRoom, type Hazard, type Holds } from "./holds";
+export { holdsOf, spoilsInRoom } from "./holds";
+export { HoldsSchema, type Hazard, type Holds } from "./holds-schema";
 export {
   BAKE_LIMITS,
   BakeSchema,

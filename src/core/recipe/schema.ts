@@ -98,7 +98,13 @@ const PartSchema = z.strictObject({
 export type Part = z.infer<typeof PartSchema>;
 
 /** What a recipe's own bake can be, °C and minutes. */
-export const BAKE_LIMITS = { leastC: 100, mostC: 260, leastMin: 5, mostMin: 240 } as const;
+export const BAKE_LIMITS = {
+  leastC: 100,
+  mostC: 260,
+  leastMin: 5,
+  leastLookMin: 1,
+  mostMin: 240,
+} as const;
 
 /** The bake the recipe vouches for; parts of it a recipe may leave out. */
 export const BakeSchema = z.strictObject({
@@ -110,6 +116,8 @@ export const BakeSchema = z.strictObject({
   ovenC: z.optional(numberIn(BAKE_LIMITS.leastC, BAKE_LIMITS.mostC, "°C")),
   fan: z.optional(z.boolean()),
   minutes: z.optional(numberIn(BAKE_LIMITS.leastMin, BAKE_LIMITS.mostMin, "min")),
+  /** When it says to look first. */
+  checkAtMin: z.optional(numberIn(BAKE_LIMITS.leastLookMin, BAKE_LIMITS.mostMin, "min")),
 });
 
 /** What a line of a page can be said to be. */

@@ -1,0 +1,49 @@
+// The boxes of a question filled from a recipe.
+import type { CoolRequest } from "../cool";
+import type { RecipeFacts } from "../plan";
+import { writeTin } from "../tin";
+import type { Question } from "./question-schema";
+
+/** The question with what a recipe says written into its boxes, as {@link recipeBoxes} has it. */
+export function askAboutRecipe(question: Question, name: string, facts: RecipeFacts): Question {
+  return { ...question, ...recipeBoxes(name, facts) };
+}
+
+/**
+ * What changes in a question when it is asked about a recipe: the recipe's own tins, heat, minutes
+ * and batter in their boxes, empty where it does not say; its kind only when that is known.
+ */
+export function recipeBoxes(
+  name: string,
+  { batter, bake, eggs, eggG, holds, cool }: RecipeFacts,
+): Partial<Question> {
+  return {
+    recipe: name.slice(0, 200),
+    from: bake.tins.map(writeTin).join(" + "),
+    heat: bake.ovenC === undefined ? "" : `${Math.round(bake.ovenC)} °C`,
+    recipeFan: bake.fan ?? false,
+    source: bake.source ?? "oven",
+    minutes: bake.minutes === undefined ? "" : `${bake.minutes} min`,
+    look: bake.checkAtMin === undefined ? "" : `${bake.checkAtMin} min`,
+    recipeEggs: eggs === undefined ? "" : String(eggs),
+    eggG: eggG ?? 0,
+    piecesMl: batter.piecesMl ?? 0,
+    holds: holds ?? null,
+    ...coolBoxes(cool),
+    ...(batter.kind === undefined ? {} : { kind: batter.kind }),
+    weight: batter.massG === undefined ? "" : `${batter.massG} g`,
+    volume: batter.volumeMl === undefined ? "" : `${batter.volumeMl} mL`,
+  };
+}
+
+/** The boxes of a cake's way out of its tin. */
+function coolBoxes({ stays, until, inTinMin }: CoolRequest = {}): Pick<
+  Question,
+  "cooling" | "inTin"
+> {
+  if (stays === true) return { cooling: "dish", inTin: "" };
+  if (until === "cold") return { cooling: "cold", inTin: "" };
+  return inTinMin === undefined
+    ? { cooling: "usual", inTin: "" }
+    : { cooling: "after", inTin: `${inTinMin} min` };
+}
