@@ -1,5 +1,13 @@
 import { describe, expect, it } from "vitest";
-import { readAmount, readMassG, readMinutes, readSpan, readVolumeMl } from ".";
+import {
+  readAmount,
+  readLengthMm,
+  readMassG,
+  readMinutes,
+  readSpan,
+  readTempC,
+  readVolumeMl,
+} from ".";
 
 describe("figures as the app and people write them", () => {
   it.each([
@@ -34,6 +42,23 @@ describe("figures as the app and people write them", () => {
     ["90 m", 90],
   ])("%j is %d min", (text, minutes) => {
     expect(readMinutes(text)).toBe(minutes);
+  });
+
+  it.each<[string, number | null, number]>([
+    ["an hour and a quarter", readMinutes("an hour and a quarter"), 75],
+    ["twenty-five to thirty minutes", readMinutes("twenty-five to thirty minutes"), 28],
+    ["half a kilo", readMassG("half a kilo"), 500],
+    ["a pound and a half", readMassG("a pound and a half"), 680.4],
+    ["two sticks", readMassG("two sticks"), 226.8],
+    ["1 kg and 200 g", readMassG("1 kg and 200 g"), 1200],
+    ["a cup and a half", readVolumeMl("a cup and a half"), 354.9],
+    ["nine inches", readLengthMm("nine inches", "cm"), 228.6],
+    ["three fifty", readTempC("three fifty", "C"), 176.7],
+    ["180 C fan", readTempC("180 C fan", "C"), 180],
+    ["350 degrees F", readTempC("350 degrees F", "C"), 176.7],
+    ["2 1/2 in", readLengthMm("2 1/2 in", "cm"), 63.5],
+  ])("a box takes %j as a recipe says it", (_text, read, value) => {
+    expect(read).toBeCloseTo(value, 1);
   });
 
   it.each(["1 hour of", "soon", "50-45 min", "-5"])("%j is no time", (text) => {

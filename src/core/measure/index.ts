@@ -34,11 +34,11 @@ export {
 export { GAS_MARKS, gasMarkC } from "./gas-marks";
 export { heatPlaces, heatsTold, mainHeat, ovenInWords, type ToldHeat } from "./heats-told";
 export { inFigures } from "./in-figures";
+export { lengthsTold, MM_PER, type LengthUnit, type ToldLength } from "./lengths-told";
 export { isSpoon, readUnit, unitSize, type KitchenUnit } from "./kitchen-units";
 export { kitchenMeasure, type KitchenMeasure } from "./kitchen-writing";
 export { readLengthMm, readMassG, readMinutes, readVolumeMl } from "./measured-text";
 export { readAmount, readNumber } from "./number-text";
-export { COUNT_WORDS } from "./number-words";
 export { risingRoot } from "./rising-root";
 export { kitchenGrams, kitchenMl, roundTo, weighedGrams } from "./rounding";
 export { numberIn, parseWith, wholeIn } from "./schema";

@@ -1,118 +1,92 @@
-import { readAmount } from "./number-text";
-import { INCH_MM, OUNCE_G, US_CUP_ML } from "./units";
+// What the boxes take: a whole text that is one measure, told in the words of any recipe.
+import { middle } from "./amount-text";
+import { inFigures } from "./in-figures";
+import { US_MEASURES } from "./kitchen-measures";
+import { readUnit, unitSize, type KitchenUnit } from "./kitchen-units";
+import { lengthsTold, MM_PER, type LengthUnit } from "./lengths-told";
+import { readAmount, readNumber } from "./number-text";
+import { timesTold } from "./times-told";
 
-const GRAMS: Readonly<Record<string, number>> = {
-  g: 1,
-  gram: 1,
-  grams: 1,
-  kg: 1000,
-  oz: OUNCE_G,
-  ounce: OUNCE_G,
-  ounces: OUNCE_G,
-  lb: 16 * OUNCE_G,
-  lbs: 16 * OUNCE_G,
-};
-const MILLILITRES: Readonly<Record<string, number>> = {
-  ml: 1,
-  l: 1000,
-  litre: 1000,
-  litres: 1000,
-  liter: 1000,
-  liters: 1000,
-  cup: US_CUP_ML,
-  cups: US_CUP_ML,
-  tbsp: US_CUP_ML / 16,
-  tablespoon: US_CUP_ML / 16,
-  tablespoons: US_CUP_ML / 16,
-  tsp: US_CUP_ML / 48,
-  teaspoon: US_CUP_ML / 48,
-  teaspoons: US_CUP_ML / 48,
-};
-const MILLIMETRES: Readonly<Record<string, number>> = {
-  mm: 1,
-  cm: 10,
-  in: INCH_MM,
-  inch: INCH_MM,
-  inches: INCH_MM,
-};
-const MINUTES: Readonly<Record<string, number>> = {
-  min: 1,
-  mins: 1,
-  minute: 1,
-  minutes: 1,
-  m: 1,
-  h: 60,
-  hr: 60,
-  hrs: 60,
-  hour: 60,
-  hours: 60,
-};
+/** A text in figures, and nothing around it. */
+const plain = (text: string): string => inFigures(text).text.trim();
+
+/** What one of a unit is of a measure; null when it measures something else. */
+type SizeOf = (unit: KitchenUnit) => number | null;
 
 /**
- * The sum of amount-and-unit pairs that make up a whole text: `1 h 10 min`; null when anything else
- * stands in it.
+ * The sum of amounts, each with a unit, that make up a whole text: `2 lb 4 oz`; null when anything
+ * else stands in it.
  */
-function readSum(
-  text: string,
-  units: Readonly<Record<string, number>>,
-  bare: string,
-): number | null {
-  let rest = text.trim().toLowerCase();
+function readSum(text: string, sizeOf: SizeOf): number | null {
+  let rest = plain(text);
   let sum: number | null = null;
   while (rest !== "") {
     const amount = readAmount(rest);
-    const unit = /^[a-z]*\.?/u.exec(amount?.rest ?? "")?.[0] ?? "";
-    const factor = units[unit.replace(".", "") || bare];
-    if (amount === null || factor === undefined) return null;
-    sum = (sum ?? 0) + amount.value * factor;
-    rest = amount.rest.slice(unit.length).trimStart();
+    if (amount === null) return null;
+    const unit = readUnit(amount.rest);
+    const size = unit === null ? 1 : sizeOf(unit.unit);
+    if (size === null) return null;
+    sum = (sum ?? 0) + amount.value * size;
+    rest = (unit === null ? amount.rest : unit.rest).replace(/^and\s+(?=\d)/u, "");
   }
   return sum;
 }
 
 /**
- * Grams from `1030`, `1030 g`, `1.2 kg`, `2 lb 4 oz`; a bare number is grams. Null when it can't be
- * read.
+ * Grams from `1030`, `1030 g`, `1.2 kg`, `2 lb 4 oz`, `half a kilo`; a bare number is grams. Null
+ * when it can't be read.
  * @example readMassG("1.2 kg") // 1200
  */
 export function readMassG(text: string): number | null {
-  return readSum(text, GRAMS, "g");
+  return readSum(text, (unit) => {
+    const size = unitSize(unit, US_MEASURES);
+    return size.of === "mass" ? size.g : null;
+  });
 }
 
 /**
- * Millilitres from `1200`, `1.2 L`, `5 cups`, `3 tbsp`, `1/2 tsp` (US); a bare number is mL. Null when it can't be read.
+ * Millilitres from `1200`, `1.2 L`, `5 cups`, `3 tbsp`, `1/2 tsp`, `a cup and a half` (US); a bare
+ * number is mL. Null when it can't be read.
  * @example readVolumeMl("1.2 L") // 1200
  */
 export function readVolumeMl(text: string): number | null {
-  return readSum(text, MILLILITRES, "ml");
+  return readSum(text, (unit) => {
+    const size = unitSize(unit, US_MEASURES);
+    return size.of === "volume" ? size.ml : null;
+  });
 }
 
 /**
- * Millimetres from `23 cm`, `9in`, `9"`, `51 mm`; a bare number is in the unit the kitchen uses.
- * Null when it can't be read.
+ * Millimetres from `23 cm`, `9in`, `9"`, `51 mm`, `nine inches`; a bare number is in the unit the
+ * kitchen uses. Null when it can't be read.
  * @example readLengthMm("9 in", "cm") // 228.6
  */
-export function readLengthMm(text: string, bare: "cm" | "mm" | "in"): number | null {
-  const lengthMm = readSum(text.replace(/["”″]|''/u, " in"), MILLIMETRES, bare);
+export function readLengthMm(text: string, bare: LengthUnit): number | null {
+  const figures = plain(text);
+  const [length] = lengthsTold(figures);
+  if (length === undefined || length.at > 0 || length.end < figures.length) return null;
   // The binary tail of 0.1 x 10 is no part of a size.
-  return lengthMm === null ? null : Number(lengthMm.toFixed(3));
+  return Number((length.value * MM_PER[length.unit ?? bare]).toFixed(3));
 }
 
+/** A range of minutes, with or without its unit. */
+const RANGE = /^([\d.,]+)\s*(?:-|–|—|to|or)\s*([\d.,]+)(?=$|\s*m)/iu;
+
 /**
- * Minutes from `34`, `34 min`, `1 h 10 min`, `1 hr 10`, `1h45`, `1 hour and 10 minutes`; the middle
- * of a range like `45-50 min`; a bare number is minutes. Null when it can't be read.
+ * Minutes from `34`, `34 min`, `1 h 10 min`, `1 hr 10`, `1h45`, `1 hour and 10 minutes`, `an hour
+ * and a quarter`; the middle of a range like `45-50 min`; a bare number is minutes. Null when it
+ * can't be read.
  * @example readMinutes("1 h 10 min") // 70
  */
 export function readMinutes(text: string): number | null {
-  const plain = text
-    .replace(/\band\b/giu, " ")
-    .replace(/(\d\s*h(?:rs?|ours?)?)(?=\s*\d)/giu, "$1 ")
-    .trim();
-  const range = /^([\d.,]+)\s*(?:-|–|—|to|or)\s*([\d.,]+)\s*([a-z]*)\.?$/iu.exec(plain);
-  if (range === null) return readSum(plain, MINUTES, "min");
-  const [low, high] = [
-    readSum(`${range[1] ?? ""} ${range[3] ?? ""}`, MINUTES, "min"),
-    readSum(`${range[2] ?? ""} ${range[3] ?? ""}`, MINUTES, "min"),
-  ];
-  return low === null || high === null || high <= low ? null : Math.round((low + high) / 2);
+  const figures = plain(text);
+  const bare = readNumber(figures);
+  if (bare !== null) return bare;
+  const [range, low = "", high = ""] = RANGE.exec(figures) ?? [];
+  if (range !== undefined && (readNumber(low) ?? 0) >= (readNumber(high) ?? 0)) return null;
+  const told = range === figures ? `${figures} min` : figures;
+  const [time] = timesTold(told);
+  if (time === undefined || time.at > 0 || time.end < told.length) return null;
+  const { amount } = time;
+  return amount.low === amount.high ? amount.low : Math.round(middle(amount));
 }

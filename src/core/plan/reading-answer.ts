@@ -2,6 +2,7 @@ import { cupMl, good, spoonsMl, type Result } from "../measure";
 import type { Pantry } from "../pantry";
 import { isWideRange, readStep, stepPieces, type FormulaRow } from "../recipe";
 import { heardLines, readText, type ToldDoubt, type ToldRecipe } from "../reading";
+import type { ToldTin } from "../tin";
 import type { WorkedRecipe } from "./recipe-facts";
 import { workTold } from "./told-doc";
 
@@ -10,6 +11,7 @@ type ReadingAnswer = Readonly<Record<string, unknown>>;
 
 /** Kinds whose names the file interface has otherwise. */
 const KIND_NAMES_OUT: Readonly<Record<string, string>> = { "set-pudding": "pudding" };
+const SIZES = ["diameterMm", "sideMm", "lengthMm", "widthMm", "depthMm"] as const;
 const SHELLS: Readonly<Record<string, string>> = { "closed-pot": "pot" };
 
 /**
@@ -34,13 +36,13 @@ export function readingAnswer(
     kind: KIND_NAMES_OUT[worked.kind.kind] ?? worked.kind.kind,
     batterG: worked.part.massG,
     isBatterCertain: false,
-    tins: reading.tins,
+    tins: reading.tins.map((set) => set.map(tinOut)),
     ovenC: reading.heat === null ? null : Math.round(reading.heat.tempC),
     fan: reading.heat?.isFan ?? false,
     minutes: reading.minutes === null ? null : [reading.minutes.low, reading.minutes.high],
     checkAtMin: reading.checkAtMin,
     alternatives: reading.alternatives.map(({ tins, heat, minutes }) => ({
-      tins,
+      tins: tins.map(tinOut),
       ovenC: heat === null ? null : Math.round(heat.tempC),
       minutes: minutes === null ? null : [minutes.low, minutes.high],
     })),
@@ -77,6 +79,16 @@ export function readingAnswer(
 }
 
 type Use = { readonly line: number; readonly massG: number | null };
+
+/** A told tin in whole millimetres, with the sizes that are told. */
+function tinOut(tin: ToldTin): Readonly<Record<string, unknown>> {
+  const { shape, wells, count } = tin;
+  const sizes = SIZES.flatMap((name) => {
+    const mm = tin[name];
+    return mm === undefined ? [] : [[name, Math.round(mm)] as const];
+  });
+  return { shape, ...Object.fromEntries(sizes), ...(wells === undefined ? {} : { wells }), count };
+}
 
 /**
  * The lines each step uses, by the names it says; how much of one is only known where no other step

@@ -9,16 +9,8 @@ import {
   type PartRole,
   type Step,
 } from "../recipe";
-import {
-  bakeTold,
-  heardLines,
-  isTask,
-  readText,
-  benchTin,
-  usualTin,
-  type ToldRecipe,
-  type ToldStep,
-} from "../reading";
+import { bakeTold, heardLines, isTask, readText, type ToldRecipe, type ToldStep } from "../reading";
+import { benchTin, usualTin } from "../tin";
 import { parseCakeInput, TextInputSchema, type CakeInput, type TextInput } from "./input";
 import { doubtsOf, type ReadDoubt } from "./reading-answer";
 import type { WorkedRecipe } from "./recipe-facts";

@@ -1,7 +1,8 @@
 import { METRIC_MEASURES, US_MEASURES } from "../measure";
 import type { Pantry } from "../pantry";
 import { PART_ROLES, type Part, type RecipeDoc } from "../recipe";
-import { usualTin, type ToldRecipe } from "../reading";
+import type { ToldRecipe } from "../reading";
+import { usualTin } from "../tin";
 import { workRecipe, type WorkedRecipe } from "./recipe-facts";
 
 /** What follows from a told recipe; cups are those of who speaks like this. */

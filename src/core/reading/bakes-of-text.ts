@@ -1,10 +1,10 @@
 // The bakes of a text: in its own tins, and in others that it offers.
 import { middle } from "../measure";
 import { BAKE_LIMITS, type Correction, type ReadingRow, type RecipeDoc } from "../recipe";
+import { benchTins } from "../tin";
 import { areSameTins, heatOf, minutesOf } from "./bake-facts";
 import { correctedBake } from "./corrections";
 import type { ToldRecipe } from "./read-text";
-import { benchTins } from "./told-tin";
 
 type Bake = RecipeDoc["bake"];
 

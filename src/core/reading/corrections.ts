@@ -8,10 +8,9 @@ import {
   type PageLine,
   type RecipeDoc,
 } from "../recipe";
+import { benchTins, tinsTold } from "../tin";
 import { areSameTins, heatOf, minutesOf } from "./bake-facts";
 import type { PagePiece } from "./piece";
-import { benchTins } from "./told-tin";
-import { tinsTold } from "./tins-told";
 
 /** A line by its words, and by which it is of several that say the same. */
 type LineKey = Pick<Correction, "text" | "nth">;

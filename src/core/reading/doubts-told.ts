@@ -3,7 +3,7 @@ import type { Stage } from "../recipe";
 import type { Chunk } from "./chunks";
 import type { ToldBake } from "./oven-of-text";
 import type { PlacedChunk } from "./stage-features";
-import type { ToldTin } from "./tins-told";
+import type { ToldTin } from "../tin";
 
 /** What of a text's reading may be wrong. */
 export type ToldDoubt = "recipes" | "name" | "tins" | "heat" | "minutes" | "check";

@@ -1,7 +1,6 @@
 export type { Mark } from "./marks";
 export { bakeTold } from "./bakes-of-text";
 export { readAnyRecipe, type AnyReading, type MarkedRow } from "./read-any";
-export { benchTin, usualTin } from "./told-tin";
 export type { ToldDoubt } from "./doubts-told";
 export { heardLines, readText, type ToldRecipe } from "./read-text";
 export { isTask } from "./tasks-told";

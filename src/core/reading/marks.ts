@@ -3,8 +3,7 @@ import { heatPlaces, inFigures, middle, timesTold } from "../measure";
 import type { Pantry } from "../pantry";
 import type { Line, RecipeDoc, Stage } from "../recipe";
 import { mentionsIn } from "./mentions";
-import { benchTin } from "./told-tin";
-import { tinsTold } from "./tins-told";
+import { benchTin, tinsTold } from "../tin";
 
 export const MARK_KINDS = ["ingredient", "tin", "heat", "minutes", "look", "time"] as const;
 

@@ -34,7 +34,7 @@ describe("a recipe that is dictated in one breath", () => {
   });
 
   it("has its tin, heat and the middle of its minutes, and says that they are a range", () => {
-    expect(doc.bake.tins).toMatchObject([{ shape: "rectangle", lengthMm: 330, widthMm: 229 }]);
+    expect(doc.bake.tins).toMatchObject([{ shape: "rectangle", lengthMm: 330.2, widthMm: 228.6 }]);
     expect(doc.bake).toMatchObject({ ovenC: 177, minutes: 43 });
     expect(problems.map(({ code }) => code)).toContain("minutes-range");
   });
@@ -76,7 +76,7 @@ describe("a recipe with a list", () => {
 
   it("is read by its lines, and by its sentences where those say nothing of the bake", () => {
     const { doc } = read(`${LISTED}Bake in a 9 x 13 inch pan at 350F for 1 hour and 5 minutes.`);
-    expect(doc.bake.tins).toMatchObject([{ shape: "rectangle", lengthMm: 330 }]);
+    expect(doc.bake.tins).toMatchObject([{ shape: "rectangle", lengthMm: 330.2 }]);
     expect(doc.bake).toMatchObject({ ovenC: 177, minutes: 65 });
     expect(doc.parts[0]?.lines).toHaveLength(3);
   });

@@ -44,7 +44,7 @@ describe("a recipe that is spoken", () => {
   const told = read(SPOKEN);
 
   it("has its tins, heat, minutes and first look", () => {
-    expect(told.tins[0]).toEqual([{ shape: "round", diameterMm: 229, count: 2 }]);
+    expect(told.tins[0]).toEqual([{ shape: "round", diameterMm: 228.6, count: 2 }]);
     expect(told.heat?.tempC).toBeCloseTo(177, 0);
     expect(told.minutes).toEqual({ low: 30, high: 35 });
     expect(told.checkAtMin).toBe(28);

@@ -14,7 +14,7 @@ import { labelled, type Labelled, type Weights } from "./sequence";
 import { stageFeatures } from "./stage-features";
 import { stepsOf, type StageTold, type ToldStep } from "./steps-told";
 import { tinSets, type ToldSet } from "./tin-alternatives";
-import type { ToldTin } from "./tins-told";
+import type { ToldTin } from "../tin";
 import weights from "./weights.json";
 
 /** What a text tells of a recipe; of several on a page, the first. */

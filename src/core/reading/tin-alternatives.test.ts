@@ -40,7 +40,7 @@ describe("tins that may be taken instead", () => {
 
   it("have the size that stands by itself after the tin", () => {
     const { tins } = told("Loaf pan. Eight and a half by four and a half. Bake it 50 minutes.");
-    expect(tins).toMatchObject([[{ shape: "loaf", lengthMm: 216, widthMm: 114 }]]);
+    expect(tins).toMatchObject([[{ shape: "loaf", lengthMm: 215.9, widthMm: 114.3 }]]);
   });
 
   it("are none where there is one tin, or two that are used together", () => {

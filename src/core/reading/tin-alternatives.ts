@@ -2,8 +2,7 @@ import { heatsTold, mainHeat, timesTold, type Amount, type ToldHeat } from "../m
 import type { Stage } from "../recipe";
 import type { Chunk } from "./chunks";
 import type { PlacedChunk } from "./stage-features";
-import { sizesIn } from "./tin-sizes";
-import { tinsTold, type ToldTin } from "./tins-told";
+import { sizesIn, tinsTold, type ToldTin } from "../tin";
 
 /** Tins that are baked in together, with the heat and the minutes told after them in a breath. */
 export type ToldSet = {
@@ -107,13 +106,17 @@ function withSizes(
 const sizesOf = (tin: ToldTin): number =>
   [tin.diameterMm, tin.sideMm, tin.lengthMm, tin.wells].filter((each) => each !== undefined).length;
 
+/** Sizes told twice in two units differ by less, mm. */
+const SAME_MM = 1;
+
 function isSameTin(one: ToldTin, other: ToldTin): boolean {
+  const near = (a = 0, b = 0): boolean => Math.abs(a - b) < SAME_MM;
   return (
     one.shape === other.shape &&
-    one.diameterMm === other.diameterMm &&
-    one.sideMm === other.sideMm &&
-    one.lengthMm === other.lengthMm &&
-    one.widthMm === other.widthMm &&
+    near(one.diameterMm, other.diameterMm) &&
+    near(one.sideMm, other.sideMm) &&
+    near(one.lengthMm, other.lengthMm) &&
+    near(one.widthMm, other.widthMm) &&
     one.wells === other.wells
   );
 }

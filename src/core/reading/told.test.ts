@@ -5,7 +5,7 @@ import { mentionsIn } from "./mentions";
 import { checkTold } from "./oven-told";
 import { heatsTold, mainHeat, ovenInWords } from "../measure";
 import { timesTold } from "../measure";
-import { tinsTold } from "./tins-told";
+import { tinsTold } from "../tin";
 
 const pantry = pantryOf();
 
@@ -84,22 +84,25 @@ describe("ingredients in the middle of what is told", () => {
 
 describe("tins", () => {
   it.each([
-    ["Bake in a 9 x 13 inch pan", [{ shape: "rectangle", lengthMm: 330, widthMm: 229, count: 1 }]],
-    ["grease 2 9-inch round pans", [{ shape: "round", diameterMm: 229, count: 2 }]],
+    [
+      "Bake in a 9 x 13 inch pan",
+      [{ shape: "rectangle", lengthMm: 330.2, widthMm: 228.6, count: 1 }],
+    ],
+    ["grease 2 9-inch round pans", [{ shape: "round", diameterMm: 228.6, count: 2 }]],
     [
       "two 8-inch (20 cm) round cake pans".replace("two", "2"),
-      [{ shape: "round", diameterMm: 203, count: 2 }],
+      [{ shape: "round", diameterMm: 203.2, count: 2 }],
     ],
     ["a springform of 26 cm", [{ shape: "springform", diameterMm: 260, count: 1 }]],
     ["a 23 cm round tin", [{ shape: "round", diameterMm: 230, count: 1 }]],
-    ["9x5-inch loaf pan", [{ shape: "loaf", lengthMm: 229, widthMm: 127, count: 1 }]],
-    ["2 2 lb loaf tins", [{ shape: "loaf", count: 2 }]],
+    ["9x5-inch loaf pan", [{ shape: "loaf", lengthMm: 228.6, widthMm: 127, count: 1 }]],
+    ["2 2 lb loaf tins", [{ shape: "loaf", soldAs: "2 lb loaf", count: 2 }]],
     ["a 12-hole muffin tin", [{ shape: "cups", wells: 12, count: 1 }]],
     [
       "a baking dish of 20 x 30 cm",
       [{ shape: "rectangle", lengthMm: 300, widthMm: 200, count: 1 }],
     ],
-    ["mix it in the pan, an 8 inch square pan", [{ shape: "square", sideMm: 203, count: 1 }]],
+    ["mix it in the pan, an 8 inch square pan", [{ shape: "square", sideMm: 203.2, count: 1 }]],
     ["a tin with a hole, 24 centimetres", [{ shape: "ring", diameterMm: 240, count: 1 }]],
     ["a ring form with a diameter of 24 cm pan", [{ shape: "ring", diameterMm: 240, count: 1 }]],
     [
@@ -116,7 +119,7 @@ describe("tins", () => {
       "makes 18 cupcakes or 2 8-inch layers",
       [
         { shape: "cups", wells: 18, count: 1 },
-        { shape: "round", diameterMm: 203, count: 2 },
+        { shape: "round", diameterMm: 203.2, count: 2 },
       ],
     ],
     [

@@ -72,5 +72,4 @@ export { withSharedPart } from "./shared-part";
 export { stepStages } from "./step-stages";
 export { durationsIn, heatIn, readStep, stepPieces } from "./step";
 export { applySwap, SWAP_IDS, swapsFor, undoSwap, type SwapEffect, type SwapId } from "./swap";
-export { tinsIn } from "./tins-in-text";
 export { writeCsv, writeJsonLd, writeMarkdown } from "./write-recipe";

@@ -1,7 +1,7 @@
 import { middle, readSpan, type Amount, type ToldHeat } from "../measure";
 import { heatSourceIn, type HeatSource } from "./heat-sources";
 import type { Pantry } from "../pantry";
-import { readTin, type Tin } from "../tin";
+import { readTin, sizedTins, type Tin } from "../tin";
 import { readLine, type LineDoubt } from "./line";
 import { namedPart } from "./part-role";
 import {
@@ -15,7 +15,6 @@ import {
 } from "./row-kind";
 import { emptyRecipe, RECIPE_LIMITS, type Part, type RecipeDoc } from "./schema";
 import { durationsIn, heatIn, readStep } from "./step";
-import { tinsIn } from "./tins-in-text";
 
 /** One line of the original with its reading; together they are the whole original, in order. */
 export type ReadingRow = {
@@ -225,7 +224,8 @@ function currentPart(draft: Draft): Part {
  */
 function noteFacts(words: string, as: RowKind, draft: Draft): void {
   if (as === "ingredient" || as === "part" || as === "source" || as === "unread") return;
-  if (draft.tins.length === 0) draft.tins = [...(as === "tins" ? saidTins(words) : tinsIn(words))];
+  if (draft.tins.length === 0)
+    draft.tins = [...(as === "tins" ? saidTins(words) : sizedTins(words))];
   if (as === "title") return;
   draft.heat ??= heatIn(words);
   draft.heatSource ??= heatSourceIn(words);
@@ -255,7 +255,7 @@ function saidTins(words: string): readonly Tin[] {
     .map((part) => readTin(part, "metric"));
   return read.every(({ ok }) => ok)
     ? read.flatMap((tin) => (tin.ok ? [tin.value.tin] : []))
-    : tinsIn(`${words} tin`);
+    : sizedTins(`${words} tin`);
 }
 
 /** "Minutes: 34" needs no unit. */

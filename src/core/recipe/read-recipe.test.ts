@@ -2,6 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { METRIC_MEASURES } from "../measure";
 import { pantryOf } from "../pantry";
+import { sizedTins } from "../tin";
 import {
   durationsIn,
   formulaOf,
@@ -11,7 +12,6 @@ import {
   readStep,
   RECIPE_LIMITS,
   stepPieces,
-  tinsIn,
   writeCsv,
   writeJsonLd,
   writeMarkdown,
@@ -455,8 +455,8 @@ describe("steps", () => {
     ["bake for 30 minutes in the tins", []],
     ["2 tins of peaches", []],
   ])("tins in %j", (text, tins) => {
-    expect(tinsIn(text)).toHaveLength(tins.length);
-    expect(tinsIn(text)).toMatchObject(tins);
+    expect(sizedTins(text)).toHaveLength(tins.length);
+    expect(sizedTins(text)).toMatchObject(tins);
   });
 
   it("know the lines they mention, the longer name first", () => {

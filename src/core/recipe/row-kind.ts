@@ -3,7 +3,7 @@ import { matchIngredient, type Pantry } from "../pantry";
 import { readLine } from "./line";
 import { partRole } from "./part-role";
 import { durationsIn, heatIn, readStep } from "./step";
-import { tinsIn } from "./tins-in-text";
+import { sizedTins } from "../tin";
 
 /** What a line of the original was understood to be. */
 export type RowKind =
@@ -103,7 +103,7 @@ export function rowKind(words: string, text: string, place: RowPlace, pantry: Pa
       ? "note"
       : "step";
   if (isIngredient(words, place, pantry)) return "ingredient";
-  if (tinsIn(words).length > 0) return "tins";
+  if (sizedTins(words).length > 0) return "tins";
   if (place.mode === "steps") return SPEAKS.test(bare) || isNumbered ? "step" : "note";
   const isShort = words.split(" ").length <= 8;
   if (isShort && heatIn(words) !== null) return "heat";

@@ -14,7 +14,7 @@ import {
 import { parseTin, shapeRow, tinCount, type Shape, type Tin } from "./shapes";
 import type { Material } from "./shapes/fields";
 import type { LengthField } from "./shapes/row";
-import type { SizeHabit } from "./read-text";
+import type { SizeHabit } from "./read-written";
 import { tinGeometry, waterMl, type WaterHeat } from "./water";
 
 /** A tin as a form holds it: every box as it was written, so that half-typed ones are kept. */

@@ -1,302 +1,49 @@
-import { bad, COUNT_WORDS, good, INCH_MM, readAmount, type Issue, type Result } from "../measure";
-import { parseTin, shapeRow, SHAPES, type Shape, type Tin } from "./shapes";
-import type { Material } from "./shapes/fields";
-import { tinGeometry } from "./water";
-
-/** What a reading had to supply because the text did not say. */
-export type Assumed = "unit" | "shape" | "depth" | "size";
-
-export type ReadTin = { readonly tin: Tin; readonly assumed: readonly Assumed[] };
-
-/** The units a baker usually means when none is written. */
-export type SizeHabit = "metric" | "us";
-
-type LengthUnit = "mm" | "cm" | "in";
-type Size = { readonly value: number; readonly unit: LengthUnit | null; readonly crossed: boolean };
-
-const MM_PER: Readonly<Record<LengthUnit, number>> = { mm: 1, cm: 10, in: INCH_MM };
-
-const SHAPE_WORDS = SHAPES.map((shape) => [shapeRow(shape).read, shape] as const);
-
-const MATERIAL_WORDS: readonly (readonly [RegExp, Material])[] = [
-  [/\bcast[\s-]iron\b/, "cast-iron"],
-  [/\bglass\b/, "glass"],
-  [/\bceramic\b|\bstoneware\b/, "ceramic"],
-  [/\bsilicone\b/, "silicone"],
-  [/\bdark\b/, "dark"],
-  [/\bbright\b|\balumini?um\b/, "bright"],
-];
-
-/** Words that say how a tin was measured or made. */
-const FLAG_WORDS: readonly (readonly [RegExp, Readonly<Record<string, unknown>>])[] = [
-  [/\bloose(?:\s+base)?\b/, { looseBase: true }],
-  [/\b(?:with\s+(?:a\s+)?)?lid\b/, { lid: true }],
-  [/\boutside\b/, { sizes: "outside" }],
-  [/\bat\s+(?:the\s+)?floor\b/, { sizesAt: "floor" }],
-  [/\binside\b|\bat\s+(?:the\s+)?rim\b/, {}],
-];
-
-/** Words around a size that change nothing about it. */
-const SILENT =
-  /^(?:a|an|the|of|tins?|pans?|baking|cakes?|layers?|greased|lined|deep|high|tall|wide|across|long|size|standard)$/;
+// A tin as a baker writes it in a box or says it in a sentence.
+import { good, inFigures, lengthsTold, type Result } from "../measure";
+import { FLAG_WORDS, MATERIAL_WORDS, readWrittenTin } from "./read-written";
+import type { ReadTin, SizeHabit } from "./read-written";
+import { parseTin } from "./shapes";
+import { tinOfSize } from "./told-tin";
+import { tinsTold } from "./tins-told";
 
 /**
  * One tin as a baker writes it: `9 in`, `23cm`, `13x9x2`, `2 x 20 cm round`, `23x33x5 glass`, `12
- * cups`, `fluted ring 25 x 9 cm, hole 7 cm`, `33 x 23 x 5 cm holds 3.4 L`. What had to be assumed
- * is listed. Fails with an {@link Issue} whose path is the part at fault.
+ * cups`, `fluted ring 25 x 9 cm, hole 7 cm`, `33 x 23 x 5 cm holds 3.4 L`; or as a sentence names it:
+ * `two nine-inch non-stick cake pans with straight sides`. What had to be assumed is listed. Fails
+ * with an {@link Issue} whose path is the part at fault.
  * @example readTin("13x9x2", "metric") // rectangle 330.2 x 228.6 x 50.8 mm, assumed: unit, shape
  */
 export function readTin(text: string, habit: SizeHabit): Result<ReadTin> {
-  const written = tidy(text);
-  if (written === "")
-    return bad({ code: "unreadable", path: "size", value: text.trim(), expected: "size" });
-  const named = takeNamed(written);
-  const shape = take(named.rest, SHAPE_WORDS);
-  const material = take(shape.rest, MATERIAL_WORDS);
-  const profile = takeProfile(material.rest);
-  let rest = profile.rest;
-  const flags: Record<string, unknown> = {};
-  for (const flag of FLAG_WORDS) {
-    const taken = take(rest, [flag]);
-    Object.assign(flags, taken.found);
-    rest = taken.rest;
-  }
-  const sizes = readSizes(rest);
-  if (!sizes.ok) return sizes;
-  const { count, dims } = splitCount(sizes.value, shape.found);
-  const unit =
-    dims.findLast((size) => size.unit !== null)?.unit ?? guessUnit(dims, shape.found, habit);
-  const lengths = dims.map((size) => tidyMm(size.value * MM_PER[size.unit ?? unit]));
-  const meant = shape.found ?? (profile.fields === null ? guessShape(lengths) : "drawn");
-  const fields = fieldsOf(meant, lengths, profile.fields);
-  if (!fields.ok) return fields;
+  const written = readWrittenTin(text, habit);
+  if (written.ok || !["unreadable", "missing"].includes(written.issue.code)) return written;
+  return readSaidTin(text) ?? written;
+}
 
-  const assumed = assumptions(dims, shape.found, lengths, meant);
-  const isDepthAssumed =
-    !("depthMm" in named.fields) && (assumed.includes("depth") || assumed.includes("size"));
-  const tin = parseTin({
-    shape: meant,
-    ...fields.value,
-    ...named.fields,
-    ...flags,
-    ...(count === null || (count === 1 && !isCup(meant)) ? {} : { count }),
-    ...(material.found === null ? {} : { material: material.found }),
-    ...(isDepthAssumed ? { depthAssumed: true } : {}),
+/** Cups of these are of no usual size. */
+const OTHER_CUPS = /\b(?:mini|jumbo|giant|texas)\b/u;
+
+/** The only tin that a sentence names, with a size; null where a number in it says something else. */
+function readSaidTin(text: string): Result<ReadTin> | null {
+  const figures = inFigures(text.trim().toLowerCase()).text;
+  const [said, ...others] = tinsTold(figures);
+  const tin = said === undefined ? null : tinOfSize(said.tin);
+  if (said === undefined || tin === null || others.length > 0 || OTHER_CUPS.test(figures))
+    return null;
+  const { count, wells, soldAs, holdsMl, depthMm } = said.tin;
+  const isKnown = ({ value }: { readonly value: number }): boolean =>
+    value === count || value === wells || soldAs !== undefined || holdsMl !== undefined;
+  const around = `${figures.slice(0, said.at)} ${figures.slice(said.end)}`;
+  if (!lengthsTold(around).every(isKnown)) return null;
+  const also = Object.assign(
+    {},
+    ...FLAG_WORDS.map(([word, flag]) => (word.test(figures) ? flag : {})),
+  ) as Readonly<Record<string, unknown>>;
+  const material = MATERIAL_WORDS.find(([word]) => word.test(figures))?.[1];
+  const made = parseTin({ ...tin, ...also, ...(material === undefined ? {} : { material }) });
+  if (!made.ok) return made;
+  const isSizeTold = soldAs === undefined && holdsMl === undefined;
+  return good({
+    tin: made.value,
+    assumed: !isSizeTold ? ["size"] : depthMm === undefined ? ["depth"] : [],
   });
-  if (!tin.ok) return tin;
-  const geometry = tinGeometry(tin.value);
-  if (!geometry.ok) return geometry;
-  return good({ tin: tin.value, assumed });
-}
-
-function tidy(text: string): string {
-  return text
-    .toLowerCase()
-    .replace(/[×✕*]/gu, " x ")
-    .replace(/["”″]|''|\binch(?:es)?\b/gu, " in ")
-    .replace(/(\d)\s*-\s*(?=in\b|cm\b|mm\b|\s+in\b)/gu, "$1 ")
-    .replace(/\bby\b/gu, " x ")
-    .replace(/[,;]+(?=\s|$)/gu, " ")
-    .replace(/\s+/gu, " ")
-    .trim();
-}
-
-function take<T>(
-  text: string,
-  words: readonly (readonly [RegExp, T])[],
-): { readonly found: T | null; readonly rest: string } {
-  for (const [pattern, meaning] of words) {
-    if (pattern.test(text)) return { found: meaning, rest: text.replace(pattern, " ").trim() };
-  }
-  return { found: null, rest: text };
-}
-
-/** `0:180 20:200 50:230`: widths at heights, in mm; the last one is the rim. */
-function takeProfile(text: string): {
-  readonly fields: Readonly<Record<string, unknown>> | null;
-  readonly rest: string;
-} {
-  const profile: { heightMm: number; widthMm: number }[] = [];
-  const rest = text.replace(
-    /(\d+(?:\.\d+)?):(\d+(?:\.\d+)?)(?:\s*mm\b)?/gu,
-    (_all, height: string, width: string) => {
-      profile.push({ heightMm: Number(height), widthMm: Number(width) });
-      return " ";
-    },
-  );
-  return {
-    fields: profile.length === 0 ? null : { profile, depthMm: profile.at(-1)?.heightMm },
-    rest: rest.trim(),
-  };
-}
-
-/**
- * Measures that carry their name: `holds 3.4 l`, `hole 7 cm`, `floor 5 cm`, `corner 2 cm`, `taper
- * 4°`.
- */
-function takeNamed(text: string): {
-  readonly fields: Readonly<Record<string, number>>;
-  readonly rest: string;
-} {
-  const fields: Record<string, number> = {};
-  const rest = text.replace(
-    /\b(holds|half|hole|floor|corner|taper|long|deep)\s+(\d+(?:[.,]\d+)?)\s*(ml|l|mm|cm|in|°)?/gu,
-    (_all, name: string, digits: string, unit: string | undefined) => {
-      const value = Number(digits.replace(",", "."));
-      if (name === "holds" || name === "half")
-        fields[name === "holds" ? "brimMl" : "halfMl"] = tidyMm(value * (unit === "l" ? 1000 : 1));
-      else if (name === "taper") fields["taperDeg"] = value;
-      else {
-        const field =
-          {
-            hole: "tubeMm",
-            floor: "floorMm",
-            corner: "cornerMm",
-            long: "rimLengthMm",
-            deep: "depthMm",
-          }[name] ?? name;
-        fields[field] = tidyMm(value * MM_PER[unit === "mm" || unit === "in" ? unit : "cm"]);
-      }
-      return " ";
-    },
-  );
-  return { fields, rest };
-}
-
-/**
- * A hundredth of a millimetre is as fine as a size can matter, and hides the binary tail of 0.1 x
- * 10.
- */
-function tidyMm(value: number): number {
-  return Number(value.toFixed(2));
-}
-
-function readSizes(text: string): Result<readonly Size[]> {
-  const sizes: Size[] = [];
-  let rest = text;
-  while (rest !== "") {
-    const amount = readAmount(rest);
-    if (amount !== null) {
-      const after = /^(mm|cm|in)?\b\s*(x(?![a-z]))?\s*/u.exec(amount.rest);
-      sizes.push({
-        value: amount.value,
-        unit: (after?.[1] as LengthUnit | undefined) ?? null,
-        crossed: after?.[2] !== undefined,
-      });
-      rest = amount.rest.slice(after?.[0].length ?? 0);
-      continue;
-    }
-    const word = /^\S+/u.exec(rest)?.[0] ?? rest;
-    rest = rest.slice(word.length).trimStart();
-    const counted = COUNT_WORDS.indexOf(word);
-    if (counted >= 0) sizes.push({ value: counted + 1, unit: null, crossed: false });
-    else if (word !== "x" && !SILENT.test(word))
-      return bad({ code: "unreadable", path: "size", value: word, expected: "size" });
-  }
-  return good(sizes);
-}
-
-const isCup = (shape: Shape | null): boolean =>
-  shape !== null && shapeRow(shape).usualWidthMm !== undefined;
-const isRound = (shape: Shape | null): boolean =>
-  shape !== null && !isCup(shape) && shapeRow(shape).form.needed.includes("diameterMm");
-/** Shapes whose plan is one width, so that a third number can't be a size. */
-const isOneWidth = (shape: Shape | null): boolean =>
-  shape !== null && !isCup(shape) && shapeRow(shape).lengths?.most === 2;
-
-/** `2 x 20`, `2 8-inch`, `12 cups`: whether the first number says how many, or is a size itself. */
-function splitCount(
-  sizes: readonly Size[],
-  shape: Shape | null,
-): { readonly count: number | null; readonly dims: readonly Size[] } {
-  const [first, second] = sizes;
-  const asCount = { count: first?.value ?? null, dims: sizes.slice(1) };
-  const asSize = { count: null, dims: sizes };
-  if (first?.unit !== null) return asSize;
-  if (shape === "drawn" || shape === "odd") return asCount;
-  if (isCup(shape))
-    return second === undefined || !first.crossed || sizes.length > 3 ? asCount : asSize;
-  if (second === undefined) return asSize;
-  if (!first.crossed) return Number.isInteger(first.value) && first.value <= 12 ? asCount : asSize;
-  const leadsUp =
-    first.value < second.value &&
-    Number.isInteger(first.value) &&
-    (first.value <= 3 || isRound(shape));
-  const isOver =
-    sizes.length > (isOneWidth(shape) ? 2 : 3) ||
-    (shape === "square" && sizes.length === 3 && first.value !== second.value);
-  if (first.value === 0 || isOver || leadsUp || second.value >= 2.5 * first.value) return asCount;
-  return asSize;
-}
-
-/**
- * Cake tins are 10 to 45 cm, 5 to 18 in: a bare number's size tells its unit in all but a narrow
- * band. Judgement.
- */
-function guessUnit(dims: readonly Size[], shape: Shape | null, habit: SizeHabit): LengthUnit {
-  const values = dims.map((size) => size.value);
-  const largest = Math.max(0, ...values);
-  if (largest > 100) return "mm";
-  if (isCup(shape)) return largest <= 4 ? "in" : "cm";
-  const least = Math.min(...values);
-  const isShallowInches = dims.length === 3 && least <= 2 && largest <= 18;
-  return largest <= (habit === "us" ? 18 : 13) || isShallowInches ? "in" : "cm";
-}
-
-function guessShape(lengths: readonly number[]): Shape {
-  const [first = 0, second, third] = lengths;
-  if (second === undefined) return "round";
-  if (third === undefined && second < 0.4 * first) return "round";
-  if (Math.abs(first - second) < 1) return "square";
-  const [short, long] = [Math.min(first, second), Math.max(first, second)];
-  const isDeep = third === undefined || third >= 45;
-  return short <= 150 && short / long <= 0.65 && isDeep ? "loaf" : "rectangle";
-}
-
-function fieldsOf(
-  shape: Shape,
-  lengths: readonly number[],
-  profile: Readonly<Record<string, unknown>> | null,
-): Result<Readonly<Record<string, unknown>>> {
-  if (shape === "drawn") return good(profile ?? {});
-  if (shape === "odd") return good(lengths[0] === undefined ? {} : { depthMm: lengths[0] });
-  return sizeFields(shape, lengths);
-}
-
-function sizeFields(
-  shape: Shape,
-  written: readonly number[],
-): Result<Readonly<Record<string, number | undefined>>> {
-  const { lengths, usualWidthMm, usualDepthMm } = shapeRow(shape);
-  const [first = usualWidthMm, second, third] = written;
-  if (first === undefined || lengths === null)
-    return bad({ code: "missing", path: "size", expected: "size" });
-  if (written.length > lengths.most) {
-    return bad({
-      code: "too-many",
-      path: "size",
-      value: written.length,
-      max: lengths.most,
-    } satisfies Issue);
-  }
-  const fields = lengths.fields(first, second, third);
-  if (fields === null) return bad({ code: "missing", path: "widthMm", expected: "size" });
-  return good({ ...fields, depthMm: fields["depthMm"] ?? usualDepthMm });
-}
-
-function assumptions(
-  dims: readonly Size[],
-  shape: Shape | null,
-  lengths: readonly number[],
-  meant: Shape,
-): readonly Assumed[] {
-  if (meant === "drawn" || meant === "odd") return [];
-  const needed = shapeRow(meant).form.needed.length + 1;
-  const saidSquare = meant === "square" && lengths.length === 2 && lengths[0] === lengths[1];
-  const found: Assumed[] = [];
-  if (dims.length === 0) found.push("size");
-  if (dims.length > 0 && dims.every((size) => size.unit === null)) found.push("unit");
-  if (shape === null) found.push("shape");
-  if (dims.length > 0 && (dims.length < needed || saidSquare)) found.push("depth");
-  return found;
 }

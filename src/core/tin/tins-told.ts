@@ -1,5 +1,5 @@
-import { INCH_MM } from "../measure";
-import { sizeAfter, type Size, sizesIn } from "./tin-sizes";
+import { INCH_MM, readUnit, unitSize, US_MEASURES } from "../measure";
+import { sizeAfter, type Size, sizesIn } from "./sizes-told";
 
 export const TOLD_SHAPES = [
   "round",
@@ -14,6 +14,9 @@ export const TOLD_SHAPES = [
   "dish",
 ] as const;
 
+/** Names of tins that stand for their sizes. */
+export type SoldAs = "2 lb loaf" | "1 lb loaf" | "half sheet" | "quarter sheet" | "jelly roll";
+
 /** A tin as a text tells of it: only the sizes that it gives, mm. */
 export type ToldTin = {
   readonly shape: (typeof TOLD_SHAPES)[number];
@@ -23,6 +26,10 @@ export type ToldTin = {
   readonly widthMm?: number;
   readonly depthMm?: number;
   readonly wells?: number;
+  /** What it is sold as, where that stands for its size: "a 2 lb loaf tin", "a half sheet". */
+  readonly soldAs?: SoldAs;
+  /** What it holds where that is told in place of a size, mL: "a 10-cup bundt". */
+  readonly holdsMl?: number;
   readonly count: number;
 };
 
@@ -133,7 +140,7 @@ function bakedAt(text: string): readonly TinPlace[] {
     ...[...text.matchAll(ROUNDS_BAKED)].map((match) =>
       place(match, {
         shape: "round",
-        diameterMm: Math.round(INCH_MM * Number(match[2])),
+        diameterMm: Number((INCH_MM * Number(match[2])).toFixed(2)),
         count: Number(match[1]),
       }),
     ),
@@ -171,7 +178,29 @@ function tinOf(
   const shape = shapeOf(near, size);
   if (shape === null) return null;
   const count = countOf(text, size === null ? at : Math.min(at, size.at), end);
-  return { ...sizedAs(shape, size), count };
+  return { ...sizedAs(shape, size), ...(size === null ? soldAs(shape, around) : {}), count };
+}
+
+const SOLD_AS: readonly (readonly [SoldAs, ToldTin["shape"], RegExp])[] = [
+  ["2 lb loaf", "loaf", /\b(?:2\s*-?\s*(?:lbs?|pounds?)|900\s*-?\s*g)\b/u],
+  ["1 lb loaf", "loaf", /\b(?:1\s*-?\s*(?:lbs?|pounds?)|450\s*-?\s*g)\b/u],
+  ["half sheet", "rectangle", /\bhalf[- ]sheet\b/u],
+  ["quarter sheet", "rectangle", /\bquarter[- ]sheet\b/u],
+  ["jelly roll", "rectangle", /\b(?:jelly|swiss)[- ]roll\b/u],
+];
+/** "A 10-cup bundt", "a ring tin of about 2 litres". */
+const HOLDS = /(\d+(?:[.,]\d+)?)[\s-]*(cups?|lit(?:re|er)s?|l|ml|quarts?)\b/u;
+
+/** What stands for the size of a tin of which none is told. */
+function soldAs(shape: ToldTin["shape"], around: string): Pick<ToldTin, "soldAs" | "holdsMl"> {
+  const sold = SOLD_AS.find(([, of, words]) => of === shape && words.test(around))?.[0];
+  if (sold !== undefined) return { soldAs: sold };
+  const holds = shape === "ring" ? HOLDS.exec(around) : null;
+  const unit = holds === null ? null : readUnit(holds[2] ?? "");
+  const size = unit === null ? null : unitSize(unit.unit, US_MEASURES);
+  return size?.of === "volume"
+    ? { holdsMl: Math.round(size.ml * Number((holds?.[1] ?? "").replace(",", "."))) }
+    : {};
 }
 
 function cupsOf(
@@ -212,6 +241,9 @@ function cupsOf(
   };
 }
 
+/** A tin's side is no less, mm: what is less is its depth. */
+const LEAST_SIDE_MM = 60;
+
 function shapeOf(near: string, size: Size | null): ToldTin["shape"] | null {
   const has = (pattern: RegExp): boolean => pattern.test(near);
   if (has(/\bspring[- ]?forms?\b/u)) return "springform";
@@ -221,7 +253,9 @@ function shapeOf(near: string, size: Size | null): ToldTin["shape"] | null {
   if (has(/\bskillet|cast[- ]iron\b/u)) return "skillet";
   if (has(/\bmugs?\b/u)) return "mug";
   const [first, second] = size?.mm ?? [];
-  if (first !== undefined && second !== undefined && second >= 60)
+  // "20 x 10 cm round" is deep, "20 x 20 cm rounds" are no rounds.
+  if (second !== undefined && second <= 0.6 * (first ?? 0) && has(/\bround\b/u)) return "round";
+  if (first !== undefined && second !== undefined && second >= LEAST_SIDE_MM)
     return Math.abs(first - second) < 3 ? "square" : "rectangle";
   if (has(/\bsquare\b/u)) return "square";
   if (
@@ -237,15 +271,16 @@ function shapeOf(near: string, size: Size | null): ToldTin["shape"] | null {
 }
 
 function sizedAs(shape: ToldTin["shape"], size: Size | null): Omit<ToldTin, "count"> {
-  const [first, second, third] = (size?.mm ?? []).map((mm) => Math.round(mm));
+  const [first, second, third] = (size?.mm ?? []).map((mm) => Number(mm.toFixed(2)));
   if (first === undefined) return { shape };
-  if (shape === "square") return { shape, sideMm: first };
+  if (shape === "square") {
+    const depthMm = second !== undefined && second < LEAST_SIDE_MM ? second : third;
+    return { shape, sideMm: first, ...(depthMm === undefined ? {} : { depthMm }) };
+  }
   if (
     second !== undefined &&
-    second >= 60 &&
-    shape !== "ring" &&
-    shape !== "springform" &&
-    shape !== "skillet"
+    second >= LEAST_SIDE_MM &&
+    !["round", "ring", "springform", "skillet"].includes(shape)
   )
     return {
       shape,
