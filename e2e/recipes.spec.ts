@@ -231,6 +231,36 @@ test.describe("a recipe", () => {
     await expect(steps.getByText(/rest · .*90.min$/u)).toBeVisible();
   });
 
+  test("has its steps moved to another part, by pointer and by keys", async ({ page }) => {
+    await page.goto("/recipes/stout-gingerbread");
+    const stepsOf = (name: string) =>
+      page
+        .getByRole("group", { name: `Lines and steps of ${name}` })
+        .getByRole("button", { name: /^Move step/u });
+    const [batter, syrup] = [stepsOf("Batter"), stepsOf("Ginger syrup")];
+    const [inBatter, inSyrup] = [await batter.count(), await syrup.count()];
+    await syrup.first().scrollIntoViewIfNeeded();
+    await batter.last().hover();
+    await page.mouse.down();
+    await syrup.first().hover();
+    await syrup.first().hover({ position: { x: 10, y: 2 } });
+    await page.mouse.up();
+    await expect(syrup).toHaveCount(inSyrup + 1);
+    await expect(batter).toHaveCount(inBatter - 1);
+    // And back by keys alone: up until it is among the batter's.
+    await syrup.first().focus();
+    await page.keyboard.press("Space");
+    await expect(page.getByText(/^Step 1 of Ginger syrup (?:picked up|is at)/u)).toBeAttached();
+    await page.keyboard.press("ArrowUp");
+    await expect(
+      page.getByText(/is at (?:place \d+ of \d+, .*|the end of )Batter\.$/u),
+    ).toBeAttached();
+    await page.keyboard.press("Space");
+    await expect(batter).toHaveCount(inBatter);
+    await expect(page.getByRole("status").filter({ hasText: /Saved \d\d:\d\d/u })).toBeVisible();
+    await expectAccessible(page);
+  });
+
   test("swaps butter for oil, says what that changes, and undoes it", async ({ page }) => {
     await page.goto("/recipes/chapel-almond");
     await page.getByRole("button", { name: "unsalted butter : change, weigh or swap" }).click();

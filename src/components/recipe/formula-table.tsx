@@ -127,7 +127,7 @@ function Row({ row, part, scaling, measures, hasPercent, onText, onOpen, onUndoS
       <td className="pt-1.5">
         <button
           type="button"
-          className="no-print flex size-7 cursor-grab items-center justify-center text-steel"
+          className="no-print flex size-7 cursor-grab touch-none items-center justify-center text-steel"
           aria-label={`Move ${rowName(row)}`}
           {...handle}
         >

@@ -8,7 +8,9 @@ import {
   changeLine,
   changePart,
   changeStep,
-  move,
+  endOf,
+  moveLine,
+  moveStep,
   ownPart,
   removeLine,
   removePart,
@@ -51,11 +53,26 @@ describe("changing a recipe", () => {
     ).toEqual(doc);
   });
 
-  it("moves lines and steps up and down, within their part only", () => {
-    expect(lines(move("lines", "p1", "l1", "l3")(doc))).toBe("l2b l3c l1a | l4d");
-    expect(lines(move("lines", "p1", "l3", "l1")(doc))).toBe("l3c l1a l2b | l4d");
-    expect(lines(move("lines", "p1", "l1", "l4")(doc))).toBe(lines(doc));
-    expect(steps(move("steps", "p1", "s2", "s1")(doc))).toBe("s2 s1 | ");
+  it("moves lines up and down, within their part only", () => {
+    expect(lines(moveLine("p1", "l1", "l3")(doc))).toBe("l2b l3c l1a | l4d");
+    expect(lines(moveLine("p1", "l3", "l1")(doc))).toBe("l3c l1a l2b | l4d");
+    expect(lines(moveLine("p1", "l1", "l4")(doc))).toBe(lines(doc));
+  });
+
+  it("moves steps within their part and to another, to its end too", () => {
+    expect(steps(moveStep("s2", "s1")(doc))).toBe("s2 s1 | ");
+    expect(steps(moveStep("s1", "s2")(doc))).toBe("s2 s1 | ");
+    expect(steps(moveStep("s1", endOf("p1"))(doc))).toBe("s2 s1 | ");
+    expect(steps(moveStep("s1", endOf("p2"))(doc))).toBe("s2 | s1");
+    const two = addStep("p2")(doc);
+    expect(steps(moveStep("s2", "s3")(two))).toBe("s1 | s2 s3");
+    expect(steps(moveStep("s2", endOf("p2"))(two))).toBe("s1 | s3 s2");
+    for (const nowhere of ["s9", endOf("p9")]) expect(moveStep("s1", nowhere)(doc)).toBe(doc);
+    const used = {
+      ...two,
+      parts: two.parts.map((part) => ({ ...part, from: { recipe: "r", part: part.id } })),
+    };
+    expect(moveStep("s1", "s3")(used)).toBe(used);
   });
 
   it("uses a part of another recipe, and makes it its own", () => {
@@ -91,11 +108,18 @@ describe("changing a recipe", () => {
 
   it("takes a step that is put among those of another time to be done then", () => {
     const told = changeStep("s2", { stage: "hot" })(changeStep("s1", { stage: "before" })(doc));
-    const after = move("steps", "p1", "s1", "s2")(told).parts[0]?.steps;
+    const after = moveStep("s1", "s2")(told).parts[0]?.steps;
     expect(after?.map(({ id, stage }) => [id, stage])).toEqual([
       ["s2", "hot"],
       ["s1", "hot"],
     ]);
+    const cold = changeStep("s3", { stage: "cold" })(addStep("p2")(told));
+    expect(moveStep("s1", "s3")(cold).parts[1]?.steps[0]).toEqual({
+      id: "s1",
+      text: "Mix.",
+      stage: "cold",
+    });
+    expect(moveStep("s1", endOf("p2"))(cold).parts[1]?.steps[1]?.stage).toBe("cold");
   });
 
   it("gives a step to another part, where its time comes there", () => {

@@ -55,28 +55,37 @@ export function removeLine(lineId: string): Change {
   });
 }
 
-/** Moves a line or a step before or after another of its part, to where that one stands. */
-export function move(
-  list: "lines" | "steps",
-  partId: string,
-  fromId: string,
-  toId: string,
-): Change {
-  return inPart(partId, (part) =>
-    list === "lines"
-      ? { ...part, lines: moved(part.lines, fromId, toId) }
-      : {
-          ...part,
-          steps: moved(part.steps, fromId, toId).map((step) =>
-            step.id === fromId
-              ? doneWhen(
-                  step,
-                  part.steps.find(({ id }) => id === toId),
-                )
-              : step,
-          ),
-        },
-  );
+/** Moves a line to where another of its part stands. */
+export function moveLine(partId: string, fromId: string, toId: string): Change {
+  return inPart(partId, (part) => ({ ...part, lines: moved(part.lines, fromId, toId) }));
+}
+
+/** What stands for the place after a part's last step. */
+export const endOf = (partId: string): string => `end-${partId}`;
+
+/**
+ * Moves a step to where another stands, of its own part or of another one, or to the {@link endOf}
+ * a part; it is done when that one is. Nothing goes into a part of another recipe.
+ */
+export function moveStep(stepId: string, toId: string): Change {
+  return (doc) => {
+    const step = doc.parts.flatMap(({ steps }) => steps).find(({ id }) => id === stepId);
+    const target = doc.parts.find(
+      ({ id, steps }) => toId === endOf(id) || steps.some((other) => other.id === toId),
+    );
+    if (step === undefined || target === undefined || target.from !== undefined) return doc;
+    const other = target.steps.find(({ id }) => id === toId) ?? target.steps.at(-1);
+    const put = other === undefined || other === step ? step : doneWhen(step, other);
+    const isOwn = target.steps.includes(step);
+    const rest = target.steps.filter((each) => each !== step);
+    const before = rest.findIndex(({ id }) => id === toId);
+    // Within a part it takes the other's place, from above as from below.
+    const at = isOwn ? target.steps.findIndex(({ id }) => id === toId) : before;
+    return inPart(target.id, (part) => ({
+      ...part,
+      steps: rest.toSpliced(at < 0 ? rest.length : at, 0, put),
+    }))(isOwn ? doc : removeStep(stepId)(doc));
+  };
 }
 
 /** A step put where another was is done when that one is. */

@@ -4,7 +4,7 @@ import dynamic from "next/dynamic";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useCallback, useMemo, useState } from "react";
-import { Info, Plus } from "lucide-react";
+import { Info } from "lucide-react";
 import { parseAsStringLiteral, useQueryState } from "nuqs";
 import { askAboutRecipe, FIRST_QUESTION } from "@/core/ask";
 import { recipeFacts, workRecipe } from "@/core/plan";
@@ -14,15 +14,11 @@ import {
   applySwap,
   balanceRemarks,
   mergedRecipe,
-  PART_ROLES,
   parseRecipeDoc,
-  undoSwap,
-  type Part,
   type RecipeDoc,
 } from "@/core/recipe";
-import { balanceText, ROLE_NAMES } from "@/words";
+import { balanceText } from "@/words";
 import { askHref } from "../ask/ask-address";
-import { Choice } from "../frame/field";
 import { ChangedElsewhere } from "../frame/changed-elsewhere";
 import { DraftNote } from "../frame/draft-note";
 import type { Outcome, SaveOutcome, Theirs } from "../frame/outcome";
@@ -31,25 +27,10 @@ import { useTell } from "../frame/toasts";
 import { useUnits } from "../frame/units";
 import { useAutosave } from "../frame/use-autosave";
 import { dateText } from "@/words/dates";
-import { FormulaTable } from "./formula-table";
-import {
-  addLine,
-  addPart,
-  addStep,
-  borrowPart,
-  changeLine,
-  changePart,
-  changeStep,
-  move,
-  ownPart,
-  removeLine,
-  removePart,
-  removeStep,
-  stepToPart,
-} from "./recipe-changes";
+import { changeLine, removeLine } from "./recipe-changes";
 import { RecipeHead } from "./recipe-head";
+import { RecipeParts, type SharablePart } from "./recipe-parts";
 import { useScaling } from "./scale-bar";
-import { StepsList } from "./steps-list";
 import { VersionsView, type Version } from "./versions-view";
 import { WeighView } from "./weigh-view";
 
@@ -74,11 +55,7 @@ type RecipePageProps = {
     readonly own: readonly Ingredient[];
     readonly learnt: readonly (readonly [string, string])[];
   };
-  readonly sharable: readonly {
-    readonly recipe: string;
-    readonly recipeName: string;
-    readonly part: Part;
-  }[];
+  readonly sharable: readonly SharablePart[];
   readonly actions: {
     readonly change: (
       id: string,
@@ -278,133 +255,15 @@ export function RecipePage({
               ))}
             </ul>
           )}
-          {worked.formula.parts.map((part) => (
-            <section
-              key={part.part.id}
-              aria-label={part.part.name}
-              className="panel mb-4 px-4 py-3 md:px-6"
-            >
-              <div className="mb-1 flex flex-wrap items-center gap-2">
-                <h2 className="min-w-40 flex-1">
-                  <input
-                    className="figure-text w-full rounded-md bg-transparent px-1.5 text-xl hover:bg-enamel"
-                    aria-label="Name of the part"
-                    value={part.part.name}
-                    maxLength={120}
-                    onChange={(event) => {
-                      const name = event.target.value;
-                      edit(changePart(part.part.id, { name }), `part-${part.part.id}`);
-                    }}
-                  />
-                </h2>
-                <Choice
-                  label={`What ${part.part.name} is`}
-                  value={part.part.role}
-                  choices={PART_ROLES.map((role) => [role, ROLE_NAMES[role]] as const)}
-                  onChange={(role) => edit(changePart(part.part.id, { role }))}
-                />
-                {doc.parts.length > 1 && (
-                  <button
-                    type="button"
-                    className="choice no-print"
-                    onClick={() => edit(removePart(part.part.id))}
-                  >
-                    Take out
-                  </button>
-                )}
-              </div>
-              {part.part.from !== undefined && (
-                <p className="mb-1 flex flex-wrap items-center gap-x-3 text-[14px] text-ink-2">
-                  <span>
-                    Belongs to{" "}
-                    <Link
-                      className="underline underline-offset-3"
-                      href={`/recipes/${part.part.from.recipe}`}
-                    >
-                      {sharable.find((each) => each.recipe === part.part.from?.recipe)
-                        ?.recipeName ?? "another recipe"}
-                    </Link>
-                    : change it there, and it changes here.
-                  </span>
-                  <button
-                    type="button"
-                    className="choice no-print"
-                    onClick={() => edit(ownPart(part.part.id))}
-                  >
-                    Make it this recipe&apos;s own
-                  </button>
-                </p>
-              )}
-              <fieldset
-                disabled={part.part.from !== undefined}
-                aria-label={`Lines and steps of ${part.part.name}`}
-                className="grid min-w-0 gap-x-8 gap-y-4 lg:grid-cols-[minmax(0,1.1fr)_minmax(0,1fr)]"
-              >
-                <div className="min-w-0">
-                  <FormulaTable
-                    part={part}
-                    scaling={scaling}
-                    measures={worked.measures}
-                    onText={(lineId, text) => edit(changeLine(lineId, { text }), `line-${lineId}`)}
-                    onOpen={setOpen}
-                    onUndoSwap={(lineId) => edit((old) => undoSwap(old, lineId))}
-                    onAdd={() => edit(addLine(part.part.id))}
-                    onMove={(from, to) => edit(move("lines", part.part.id, from, to))}
-                  />
-                </div>
-                <div className="min-w-0">
-                  <StepsList
-                    part={part}
-                    scaling={scaling}
-                    measures={worked.measures}
-                    units={units}
-                    parts={doc.parts.flatMap(({ id: of, name, from }) =>
-                      from === undefined ? [[of, name] as const] : [],
-                    )}
-                    onPart={(stepId, to) => edit(stepToPart(stepId, to))}
-                    onChange={(stepId, changes) =>
-                      edit(changeStep(stepId, changes), `step-${stepId}`)
-                    }
-                    onAdd={() => edit(addStep(part.part.id))}
-                    onRemove={(stepId) => edit(removeStep(stepId))}
-                    onMove={(from, to) => edit(move("steps", part.part.id, from, to))}
-                  />
-                </div>
-              </fieldset>
-            </section>
-          ))}
-          <div className="no-print mb-3 flex flex-wrap items-center gap-1.5">
-            <span className="label">Another part:</span>
-            {PART_ROLES.map((role) => (
-              <button
-                key={role}
-                type="button"
-                className="choice flex items-center gap-1"
-                onClick={() => edit(addPart(role))}
-              >
-                <Plus size={15} aria-hidden /> {ROLE_NAMES[role]}
-              </button>
-            ))}
-            {sharable.length > 0 && (
-              <Choice
-                label="Use a part of another recipe"
-                className="choice max-w-72"
-                value=""
-                choices={[
-                  ["", "from another recipe…"],
-                  ...sharable.map(
-                    (each, index) =>
-                      [String(index), `${each.part.name}, ${each.recipeName}`] as const,
-                  ),
-                ]}
-                onChange={(index) => {
-                  const chosen = sharable[Number(index)];
-                  if (index !== "" && chosen !== undefined)
-                    edit(borrowPart(chosen.recipe, chosen.part));
-                }}
-              />
-            )}
-          </div>
+          <RecipeParts
+            doc={doc}
+            formula={worked.formula}
+            measures={worked.measures}
+            scaling={scaling}
+            sharable={sharable}
+            onChange={edit}
+            onOpen={setOpen}
+          />
           <label className="block">
             <span className="label">Notes</span>
             <textarea

@@ -1,6 +1,6 @@
 "use client";
 
-import { Fragment, useState } from "react";
+import { Fragment, useState, type ReactNode } from "react";
 import { GripVertical, Pencil, Plus, Trash2 } from "lucide-react";
 import type { Scaling } from "@/core/plan";
 import type { Amount, KitchenMeasures } from "@/core/measure";
@@ -14,7 +14,8 @@ import {
   type Step,
 } from "@/core/recipe";
 import { gramsText, heatText, minutesText, STAGE_NAMES, STEP_NAMES, type Units } from "@/words";
-import { SortableList, useSortableRow } from "../frame/sortable-list";
+import { SortableItems, useListEnd, useSortableRow } from "../frame/sortable-list";
+import { endOf } from "./recipe-changes";
 import { StepEditor, type StepChanges } from "./step-editor";
 
 type StepsListProps = {
@@ -28,8 +29,11 @@ type StepsListProps = {
   readonly onChange: (stepId: string, changes: StepChanges) => void;
   readonly onAdd: () => void;
   readonly onRemove: (stepId: string) => void;
-  readonly onMove: (fromId: string, toId: string) => void;
+  /** Its steps as they are named while one is moved. */
+  readonly items: StepItems;
 };
+
+export type StepItems = readonly { readonly id: string; readonly name: string }[];
 
 /** A part's steps in order, the scaled amounts standing inside them. */
 export function StepsList({
@@ -42,7 +46,7 @@ export function StepsList({
   onChange,
   onAdd,
   onRemove,
-  onMove,
+  items,
 }: StepsListProps) {
   const [editing, setEditing] = useState<string | null>(null);
   const { steps } = part.part;
@@ -57,11 +61,7 @@ export function StepsList({
   );
   return (
     <>
-      <SortableList
-        id={`steps-${part.part.id}`}
-        items={steps.map(({ id }, index) => ({ id, name: `Step ${index + 1}` }))}
-        onMove={onMove}
-      >
+      <SortableItems items={items}>
         <ol className="divide-y-[1.5px] divide-line">
           {steps.map((step, index) => (
             <Fragment key={step.id}>
@@ -125,10 +125,12 @@ export function StepsList({
             </Fragment>
           ))}
         </ol>
-      </SortableList>
-      <button type="button" className="button no-print mt-1" onClick={onAdd}>
-        <Plus size={17} aria-hidden /> Another step
-      </button>
+      </SortableItems>
+      <ListEnd partId={part.part.id}>
+        <button type="button" className="button no-print mt-1" onClick={onAdd}>
+          <Plus size={17} aria-hidden /> Another step
+        </button>
+      </ListEnd>
     </>
   );
 }
@@ -154,6 +156,19 @@ function StageRow({ stage }: { readonly stage: Stage }) {
   );
 }
 
+/** Where a step is put to be a part's last. */
+function ListEnd({ partId, children }: { readonly partId: string; readonly children: ReactNode }) {
+  const { setEnd, isOver } = useListEnd(endOf(partId));
+  return (
+    <div ref={setEnd} className={isOver ? PUT_HERE : ""}>
+      {children}
+    </div>
+  );
+}
+
+/** A thick line above where what is moved would be put. */
+const PUT_HERE = "shadow-[0_-4px_0_0_var(--color-yolk)]";
+
 function StepRow({
   step,
   number,
@@ -161,14 +176,18 @@ function StepRow({
 }: {
   readonly step: Step;
   readonly number: number;
-  readonly children: React.ReactNode;
+  readonly children: ReactNode;
 }) {
-  const { setRow, style, handle } = useSortableRow(step.id);
+  const { setRow, style, handle, isOver } = useSortableRow(step.id);
   return (
-    <li ref={setRow} style={style} className="flex items-start gap-2 py-2">
+    <li
+      ref={setRow}
+      style={style}
+      className={`flex items-start gap-2 py-2 ${isOver ? PUT_HERE : ""}`}
+    >
       <button
         type="button"
-        className="flex shrink-0 cursor-grab items-center text-steel"
+        className="flex shrink-0 cursor-grab touch-none items-center text-steel"
         aria-label={`Move step ${number}`}
         {...handle}
       >
