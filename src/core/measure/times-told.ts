@@ -3,7 +3,7 @@ import type { Amount } from "./amount-text";
 import { readAmount } from "./number-text";
 
 const TIME =
-  /(\d+(?:[.,]\d+)?(?:\s+\d\/\d|\s?[½¼¾])?|[½¼¾]|\ban?)(?:\s*(?:-|–|—|to|or|(?:or )?maybe)\s*(\d+(?:[.,]\d+)?(?:\s?[½¼¾])?|an))?\s*-?\s*(hours?|hrs?|h(?=\d|\b)|minutes?|mins?|min|m(?=\b)|seconds?|secs?|days?|weeks?)(?:\b|(?<=h)(?=\d))\.?(?:\s*(?:and\s+)?(\d{1,2})(?:\s*(?:-|–|to)\s*(\d{1,2})(?![.,]\d|\s*(?:hour|hr)))?\s*(?:minutes?|mins?|m)?\b(?!\s*(?:°|deg|hours?|g\b|inch|cm)))?/giu;
+  /((?<!\d)\d+(?:[.,]\d+)?(?:\s+\d\/\d|\s?[½¼¾])?|[½¼¾]|\ban?)(?:\s*(?:-|–|—|to|or|(?:or )?maybe)\s*(\d+(?:[.,]\d+)?(?:\s?[½¼¾])?|an))?\s*-?\s*(hours?|hrs?|h(?=\d|\b)|minutes?|mins?|min|m(?=\b)|seconds?|secs?|days?|weeks?)(?:\b|(?<=h)(?=\d))\.?(?:\s*(?:and\s+)?(\d{1,2})(?:\s*(?:-|–|to)\s*(\d{1,2})(?![.,]\d|\s*(?:hour|hr)))?\s*(?:minutes?|mins?|m)?\b(?!\s*(?:°|deg|hours?|g\b|inch|cm)))?/giu;
 
 export type ToldTime = {
   readonly amount: Amount;

@@ -22,7 +22,7 @@ export type PageRow = {
 /** A line without the marks of lists, Markdown and tables. */
 function bareLine(text: string): string {
   return unnumbered(unmarked(text.replaceAll("\u00a0", " ")))
-    .replace(/\s*(?:\.{2,}|…)\s*(?=[\d½¼¾])/gu, " : ")
+    .replace(/(?<![\s.])\s*(?:\.{2,}|…)\s*(?=[\d½¼¾])/gu, " : ")
     .replace(/^(?:[^;|]*[;|]){2}.*$/u, (row) => row.replaceAll(/[;|]+/gu, " "))
     .replace(/\s+/gu, " ")
     .trim();

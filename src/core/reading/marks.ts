@@ -44,9 +44,10 @@ export function marksOf(written: string, of: Marked, pantry: Pantry): readonly M
   return apart;
 }
 
+const MOST_STOPS = 40;
 /** Where words end, a stop after them not in it. */
 const wordsEnd = (text: string, to: number): number =>
-  text.slice(0, to).replace(/[\s.,;:]+$/u, "").length;
+  to - (/[\s.,;:]+$/u.exec(text.slice(Math.max(0, to - MOST_STOPS), to))?.[0].length ?? 0);
 
 function tinMarks(text: string, { bake }: Marked): readonly Mark[] {
   return tinsTold(text).map(({ tin, at, end }) => {

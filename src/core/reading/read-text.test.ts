@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { pantryOf } from "../pantry";
-import { heardLines, readText } from ".";
+import { heardLines, readAnyRecipe, readText } from ".";
 
 const pantry = pantryOf();
 const read = (text: string): ReturnType<typeof readText> =>
@@ -198,6 +198,15 @@ describe("what was given before", () => {
 });
 
 describe("a text that nobody tells", () => {
+  it.each(["1", ".", "… ", "20 cm tin ", "9 x ", "1/2 ", "half ", "(", "an hour and ", "gas 4 "])(
+    "%j over and over comes to an end",
+    (word) => {
+      const text = word.repeat(30_000 / word.length);
+      const reading = readAnyRecipe(text, pantry);
+      expect(reading.ok && reading.value.rows.length > 0).toBe(true);
+    },
+  );
+
   it.each([
     ["lines without end", "200 g flour\n".repeat(30_000)],
     ["one line without end", "bake 10 minutes. ".repeat(20_000)],

@@ -28,6 +28,25 @@ const BLOCKS = new Set([
 /** Elements whose text nobody reads. */
 const SILENT = new Set(["script", "style", "noscript", "template", "svg", "head", "iframe", "nav"]);
 
+/** Deeper than any page is nested; the parser is slow with what is. */
+const DEEPEST = 2000;
+const TAG = /<(\/?)([a-z][a-z0-9]*)\b[^<>]*>/giu;
+
+/** A page without the tags that are nested deeper than any page's, their text kept. */
+function shallow(html: string): string {
+  let depth = 0;
+  return html.replace(TAG, (tag, slash: string, written: string) => {
+    const name = written.toLowerCase();
+    if (SILENT.has(name)) return tag;
+    if (slash === "/") {
+      depth = Math.max(0, depth - 1);
+      return depth >= DEEPEST ? (BLOCKS.has(name) ? "\n" : "") : tag;
+    }
+    depth += 1;
+    return depth > DEEPEST ? (BLOCKS.has(name) ? "\n" : "") : tag;
+  });
+}
+
 /**
  * The readable text of a page, one line a block, with its JSON-LD scripts apart. Markup is only
  * read, never run or shown.
@@ -59,7 +78,7 @@ export function pageText(html: string): {
       if (BLOCKS.has(name)) text += "\n";
     },
   });
-  parser.write(html);
+  parser.write(shallow(html));
   parser.end();
   // Runs of blanks first: a long one would be looked through from each of its places.
   return {

@@ -574,6 +574,7 @@ describe("bad input", () => {
       "a page of boxes within boxes",
       `<html><body>${"<div>".repeat(8000)}1 egg${"</div>".repeat(8000)}`,
     ],
+    ["boxes that are never closed", "<div>".repeat(80_000)],
     ["fractions of fractions", Array.from({ length: 200 }, () => "1/".repeat(200)).join("\n")],
     ["one line of figures", "1 ".repeat(50_000)],
     ["one line of amounts", "2 cups flour ".repeat(10_000)],
@@ -582,6 +583,14 @@ describe("bad input", () => {
     const reading = readRecipe(text, PANTRY);
     expect(reading.ok).toBe(true);
     if (reading.ok) expect(reading.value.rows.length).toBeLessThanOrEqual(RECIPE_LIMITS.rows);
+  });
+
+  it("a page nested deeper than any keeps its text", () => {
+    const deep = `${"<div>".repeat(3000)}<p>200 g plain flour</p>${"</div>".repeat(3000)}`;
+    const { rows } = read(`<html><body><h1>Deep cake</h1>${deep}<p>2 eggs</p></body></html>`);
+    expect(rows.map(({ text }) => text)).toEqual(
+      expect.arrayContaining(["Deep cake", "200 g plain flour", "2 eggs"]),
+    );
   });
 
   it("thousands of lines are read or kept", () => {

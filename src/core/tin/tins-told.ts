@@ -61,6 +61,9 @@ const MOST_WELLS = 48;
 const CUP_NOUN =
   /\b(?:muffin|cupcake|bun|fairy[- ]cake|patty)\b|\b(?:cases|liners|papers|wells|holes?|hole)\b/iu;
 
+/** Nobody names more tins in one breath. */
+const MOST_TINS = 40;
+
 /** The tins in one sentence, from left to right. */
 export function tinsTold(sentence: string): readonly TinPlace[] {
   const text = sentence.toLowerCase().replaceAll("’", "'");
@@ -69,7 +72,8 @@ export function tinsTold(sentence: string): readonly TinPlace[] {
   let last = 0;
   for (const match of text.matchAll(NOUN)) {
     const [at, end] = [match.index, match.index + match[0].length];
-    if (at < last || NONE_BEFORE.test(text.slice(0, at))) continue;
+    if (found.length >= MOST_TINS) break;
+    if (at < last || NONE_BEFORE.test(text.slice(Math.max(0, at - 20), at))) continue;
     const clause = Math.max(last, text.lastIndexOf(". ", at) + 1);
     const size =
       sizes.findLast((each) => each.at >= clause && each.end <= end + 1) ??
