@@ -22,6 +22,7 @@ export type PageRow = {
 /** A line without the marks of lists, Markdown and tables. */
 function bareLine(text: string): string {
   return unnumbered(unmarked(text.replaceAll("\u00a0", " ")))
+    .replace(/\b(tea|table|dessert) (?=spoons?\b)/giu, "$1")
     .replace(/(?<![\s.])\s*(?:\.{2,}|…)\s*(?=[\d½¼¾])/gu, " : ")
     .replace(/^(?:[^;|]*[;|]){2}.*$/u, (row) => row.replaceAll(/[;|]+/gu, " "))
     .replace(/\s+/gu, " ")

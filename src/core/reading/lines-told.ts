@@ -65,6 +65,8 @@ export function linesTold(mentions: readonly PartedMention[]): readonly ToldLine
         (inList.has(`${id} ${part}`) || inList.has(amountOf(placed)))
         ? []
         : [line];
+    if (!placed.isRow && (id === "water" || placed.stage === "keep" || placed.stage === "serve"))
+      return [];
     if (given.has(`${id} ${part}`) || (isApart && id.startsWith("egg-"))) return [];
     const own = listedFor.get(id);
     // What goes on the cake is more of a thing that is in the batter, not of what is for it anyway.
@@ -92,8 +94,13 @@ function isSomeOf(bare: PlacedMention, { placed, part }: PartedMention): boolean
 
 const isShortFor = (short: PlacedMention, whole: PlacedMention): boolean => {
   const name = foldName(short.mention.read.name.replace(/^(?:the|that|this|your|my)\s+/iu, ""));
-  return name.length > 2 && foldName(whole.mention.read.name).endsWith(name);
+  const of = foldName(whole.mention.read.name);
+  return name.length > 2 && (of.endsWith(name) || isOfFruit(of, name));
 };
+
+/** "The lemon", where its juice or its zest was given. */
+const isOfFruit = (of: string, fruit: string): boolean =>
+  of.startsWith(fruit) && /^e?s? (?:juice|zest|peel|rind)$/u.test(of.slice(fruit.length));
 
 /** Strewn or laid on what is baked: more of a thing than the list's own. */
 const isFinish = ({ stage }: PlacedMention): boolean => stage !== "before" && stage !== "oven";

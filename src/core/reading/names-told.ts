@@ -1,6 +1,7 @@
 import { readUnit } from "../measure";
 import { foldName, type Ingredient, type Pantry } from "../pantry";
 import { type Token, isNumber, isWord } from "./amounts-told";
+import { isOtherSense } from "./other-senses";
 
 export type Name = { readonly from: number; readonly to: number; readonly ingredient: Ingredient };
 
@@ -42,7 +43,7 @@ export function namesOf(tokens: readonly Token[], pantry: Pantry): readonly Name
       const name = words.filter((word) => word !== "").join(" ");
       const id = pantry.learnt.get(name) ?? pantry.byName.get(name);
       const ingredient = id === undefined ? undefined : pantry.byId.get(id);
-      if (ingredient === undefined) continue;
+      if (ingredient === undefined || (length === 1 && isOtherSense(tokens, from))) continue;
       names.push({ from, to: from + length, ingredient });
       to = from + length;
       break;
