@@ -10,6 +10,7 @@ const stations = [
   "mix",
   "fill",
   "bake",
+  "logbook",
   "cool",
   "build",
   "finish",
@@ -20,7 +21,6 @@ const stations = [
   "ask",
   "kept",
   "live",
-  "logbook",
   "shopping",
   "practice",
 ];

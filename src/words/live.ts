@@ -1,5 +1,5 @@
 import type { Doing, Made, Task, Shortcut } from "@/core/day";
-import type { BakeVerdict } from "@/core/live";
+import type { BakeVerdict } from "@/core/logbook";
 import { assertNever } from "@/core/measure";
 import { COLD_ROOM_HOURS } from "@/core/serve";
 import type { KitchenOven } from "@/core/bake";

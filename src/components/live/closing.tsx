@@ -2,7 +2,7 @@
 
 import * as z from "@/core/zod";
 import { useState } from "react";
-import { BAKE_VERDICTS, type BakeVerdict } from "@/core/live";
+import { BAKE_VERDICTS, type BakeVerdict } from "@/core/logbook";
 import { boxed, numberIn, readMinutes } from "@/core/measure";
 import { issueText, type Units } from "@/words";
 import { VERDICT_NAMES } from "@/words/live";

@@ -29,7 +29,7 @@ import { useAutosave } from "../frame/use-autosave";
 import { dateText } from "@/words/dates";
 import { changeLine, removeLine } from "./recipe-changes";
 import { RecipeHead } from "./recipe-head";
-import { RecipeParts, type SharablePart } from "./recipe-parts";
+import { RecipeParts, type BorrowablePart } from "./recipe-parts";
 import { useScaling } from "./scale-bar";
 import { VersionsView, type Version } from "./versions-view";
 import { WeighView } from "./weigh-view";
@@ -55,7 +55,7 @@ type RecipePageProps = {
     readonly own: readonly Ingredient[];
     readonly learnt: readonly (readonly [string, string])[];
   };
-  readonly sharable: readonly SharablePart[];
+  readonly sharable: readonly BorrowablePart[];
   readonly actions: {
     readonly change: (
       id: string,

@@ -36,7 +36,7 @@ import {
 import { StepsList, type StepItems } from "./steps-list";
 
 /** A part of another recipe that can be used in this one. */
-export type SharablePart = {
+export type BorrowablePart = {
   readonly recipe: string;
   readonly recipeName: string;
   readonly part: Part;
@@ -60,7 +60,7 @@ export function RecipeParts({
 }: Shared & {
   readonly doc: RecipeDoc;
   readonly formula: Formula;
-  readonly sharable: readonly SharablePart[];
+  readonly sharable: readonly BorrowablePart[];
 }) {
   const { onChange } = shared;
   const itemsOf = ({ part }: PartFormula): StepItems =>

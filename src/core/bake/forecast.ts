@@ -163,17 +163,63 @@ export function forecast(
   kind: BatterKind,
   hasStrips: boolean,
 ): Minutes {
-  const inThisTin = references.filter(({ cases }) => cases.some((own) => isSameTin(bake, own)));
-  const same = inThisTin.filter(({ minutes }) => minutes !== null);
+  const same = references.filter(
+    ({ cases, minutes }) => minutes !== null && cases.some((own) => isSameTin(bake, own)),
+  );
   const { factor, sigma } = same.length > 0 ? clockOfSame(same) : clock(bake, references, kind);
+  const band = [Math.exp(-EARLY_SIGMAS * sigma), Math.exp(LATE_SIGMAS * sigma)] as const;
+  return minutesAround(
+    { bake, references, kind, hasStrips },
+    factor,
+    same.length === 0 ? band : [Math.min(0.9, band[0]), Math.max(1.12, band[1])],
+  );
+}
+
+/**
+ * The minutes of a bake after what a log of bakes taught: those of the recipe's own bake carried,
+ * times e^mean; the band is that of σ alone, e^(-1.6σ) to e^(+1.5σ), in its own tin too.
+ * @param learnt mean of the logarithm of the minutes over those forecast, and σ of one more bake
+ */
+export function learntForecast(
+  bake: BakeCase,
+  references: readonly ReferenceBake[],
+  kind: BatterKind,
+  hasStrips: boolean,
+  { logRatio, sigma }: { readonly logRatio: number; readonly sigma: number },
+): Minutes {
+  return minutesAround(
+    { bake, references, kind, hasStrips },
+    ownClock(references, kind) * Math.exp(logRatio),
+    [Math.exp(-EARLY_SIGMAS * sigma), Math.exp(LATE_SIGMAS * sigma)],
+  );
+}
+
+/** The clock factor of the bake a recipe was written for alone; its kind's where it names none. */
+export function ownClock([own]: readonly ReferenceBake[], kind: BatterKind): number {
+  return (own === undefined ? null : ownFactor(own)) ?? generalClockFactor(kind);
+}
+
+function minutesAround(
+  {
+    bake,
+    references,
+    kind,
+    hasStrips,
+  }: {
+    readonly bake: BakeCase;
+    readonly references: readonly ReferenceBake[];
+    readonly kind: BatterKind;
+    readonly hasStrips: boolean;
+  },
+  factor: number,
+  [early, late]: readonly [number, number],
+): Minutes {
   const longer = hasStrips ? STRIPS_LONGER : 1;
   const minutes = factor * closedFormMinutes(bake) * longer;
-  const band = [Math.exp(-EARLY_SIGMAS * sigma), Math.exp(LATE_SIGMAS * sigma)] as const;
-  const [early, late] =
-    same.length === 0 ? band : [Math.min(0.9, band[0]), Math.max(1.12, band[1])];
-  const usual = minutes * early;
-  const own = carriedLook(bake, inThisTin);
-  const told = own ?? Math.min(usual / longer, carriedLook(bake, references) ?? Infinity);
+  const inThisTin = references.filter(({ cases }) => cases.some((own) => isSameTin(bake, own)));
+  const told =
+    carriedLook(bake, inThisTin) ??
+    Math.min((minutes * early) / longer, carriedLook(bake, references) ?? Infinity);
   const firstLookMin = Math.max(1, Math.floor(Math.min(told * longer, minutes)));
   return {
     doorShutUntilMin: Math.min(firstLookMin, Math.floor(minutes * KIND_FACTS[kind].doorShutShare)),

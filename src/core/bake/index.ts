@@ -3,6 +3,8 @@ export {
   clockFactor,
   forecast,
   isMuchThicker,
+  learntForecast,
+  ownClock,
   thicknessRatio,
   type Minutes,
   type ReferenceBake,

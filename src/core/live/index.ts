@@ -10,16 +10,7 @@ export {
   type Fault,
   FAULTS,
 } from "./device-protocol";
-export {
-  type BakeEvent,
-  type Log,
-  openTin,
-  parseBakeEvents,
-  replayed,
-  tinsInOven,
-  type BakeVerdict,
-  BAKE_VERDICTS,
-} from "./log";
+export { type BakeEvent, type Log, openTin, parseBakeEvents, replayed, tinsInOven } from "./log";
 export { lateCakes, leastOffer, type Offer, offersAt } from "./offers";
 export { bakedMinutes, type OvenLoad, ovenLoads, revisedBy } from "./oven-load";
 export { countedIn, nearG, poured, type Pouring, pouringFrom, tareAsked } from "./pouring";

@@ -1,5 +1,6 @@
 import * as z from "../zod";
 import { LookSchema } from "../bake";
+import { BAKE_VERDICTS } from "../logbook";
 import { MS_PER_MIN, parseWith, type Result } from "../measure";
 import { SHORTCUTS, type Task, type Shortcut } from "../day";
 
@@ -7,10 +8,6 @@ import { SHORTCUTS, type Task, type Shortcut } from "../day";
 const LAST_MINUTE = Date.UTC(2200, 0, 1) / MS_PER_MIN;
 const instant = z.int().check(z.gte(0), z.lte(LAST_MINUTE * MS_PER_MIN));
 const taskId = z.string().check(z.minLength(1), z.maxLength(60));
-
-/** How a bake came out. */
-export const BAKE_VERDICTS = ["under", "right", "over"] as const;
-export type BakeVerdict = (typeof BAKE_VERDICTS)[number];
 
 /**
  * What every event has: who it is, so that it is never told twice, and when, in milliseconds since

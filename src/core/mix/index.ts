@@ -4,6 +4,7 @@ export {
   batterFrom,
   batterFromTins,
   BatterSchema,
+  type GivenBatter,
   scaledBatter,
   unusualGravity,
   USUAL_KIND,

@@ -16,6 +16,11 @@ const minutes = {
   notPastMin: number,
 };
 
+/** What a log teaches: ln of the minutes over those forecast, σ of that, and the bakes behind it. */
+const learnt = z.optional(
+  z.strictObject({ logRatio: number, sd: number, bakes: number, setAside: z.array(number) }),
+);
+
 const doubtSaid = z.strictObject({ about: z.string(), message: z.string() });
 const saying = z.strictObject({ code: z.string(), text: z.string() });
 
@@ -60,12 +65,15 @@ export const AnswerSchema = z.strictObject({
       z.strictObject({
         ...minutes,
         crownMm: number,
+        learnt,
         /** Cell by cell: its minutes, and crown and crust against the recipe's own bake. */
         solved: z.nullable(
           z.strictObject({ minutes: z.nullable(number), crown: compared, crust: compared }),
         ),
       }),
     ),
+    /** Of the tin that takes longest. */
+    learnt,
     dialMark: z.optional(z.string()),
     coreC: z.strictObject({ from: number, to: number }),
     trust: z.array(z.string()),

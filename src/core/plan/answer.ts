@@ -61,8 +61,10 @@ export function planAnswer(plan: CakePlan, request: CakeRequest, words: PlanWord
       tins: bake.tins.map((each, index) => ({
         ...each,
         crownMm: roundTo(crownOf(plan, index), 0.1),
+        ...learntOf(bake, index),
         solved: solved[index] ?? null,
       })),
+      ...learntOf(bake, slowestOf(bake)),
       ...(bake.dialMark === null ? {} : { dialMark: bake.dialMark }),
       coreC: detail.doneness.coreC,
       trust: [...detail.doneness.trust],
@@ -251,3 +253,23 @@ function crownOf(plan: CakePlan, index: number): number {
   const baked = plan.fill.tins[index]?.baked;
   return baked === undefined ? 0 : baked.crownTopMm - baked.edgeMm;
 }
+
+/** What the log teaches of one tin, if there is one. */
+function learntOf(
+  { learnt }: CakePlan["bake"],
+  index: number,
+): Pick<Answer["bake"]["tins"][number], "learnt"> {
+  const ratio = learnt?.tins[index];
+  if (learnt === null || ratio === undefined) return {};
+  return {
+    learnt: {
+      logRatio: roundTo(ratio.logRatio, 0.0001),
+      sd: roundTo(ratio.sd, 0.0001),
+      bakes: learnt.bakes,
+      setAside: [...learnt.setAside],
+    },
+  };
+}
+
+const slowestOf = ({ tins, likelyMin }: CakePlan["bake"]): number =>
+  tins.findIndex((each) => each.likelyMin === likelyMin);

@@ -4,6 +4,7 @@ import { BuildSchema } from "../build";
 import { CoolSchema } from "../cool";
 import { FillSchema, OnBatterSchema, ScaleSchema } from "../fill";
 import { FinishSchema } from "../finish";
+import { LogSchema } from "../logbook";
 import { numberIn, parseWith, REGIONS, type Result } from "../measure";
 import { BatterSchema } from "../mix";
 import {
@@ -131,6 +132,8 @@ export const CakeInputSchema = z.strictObject({
   build: z.optional(BuildSchema),
   finish: z.optional(FinishSchema),
   serve: z.optional(ServeSchema),
+  /** Bakes that were made: what they teach is in the minutes. */
+  log: z.optional(LogSchema),
   /** When it is wanted, and the baker's hours, by the clock of the machine that plans it. */
   day: z.optional(DayBoxesSchema),
 });

@@ -1,18 +1,5 @@
-import { type Keeping, KIND_FACTS, type Spread } from "../kind";
-import {
-  blocksAir,
-  chosenHeat,
-  dialSetting,
-  forecast,
-  OVEN_LIMITS_C,
-  ovenOffset,
-  thicknessRatio,
-  type BakeCase,
-  type Dial,
-  type HeatReason,
-  type Minutes,
-  type ReferenceBake,
-} from "../bake";
+import type { Keeping } from "../kind";
+import { blocksAir } from "../bake";
 import { buildCakes, type Build } from "../build";
 import { cautionsFor, type Caution } from "../caution";
 import type { CoolRequest } from "../cool";
@@ -35,35 +22,15 @@ import {
   type Finish,
   type FinishRequest,
 } from "../finish";
-import { bad, EGGS_G, good, issueAt, type Result } from "../measure";
-import {
-  ASSUMED_FILL,
-  batterFrom,
-  batterFromTins,
-  scaledBatter,
-  USUAL_KIND,
-  type Batter,
-} from "../mix";
+import { bad, EGGS_G, good, type Result } from "../measure";
+import { scaledBatter, type Batter } from "../mix";
 import { settleEggs, type EggChoice, type Holds } from "../recipe";
 import { keepingOf, type ColdBecause } from "../serve";
-import { tinFamily, tinGeometry, volumeAt, type Tin, type TinGeometry } from "../tin";
-import type { CakeInput, Recipe } from "./input";
+import { tinFamily, type TinGeometry } from "../tin";
+import { bakeFor, type BakePlan } from "./bake-plan";
+import type { CakeInput } from "./input";
+import { batterIn, geometries } from "./own-batter";
 import { remarksFor, type Remark } from "./remarks";
-
-export type BakePlan = Minutes & {
-  /** True heat of the oven, °C. */
-  readonly ovenC: number;
-  readonly dialC: number;
-  /** The mark of a gas oven's dial. */
-  readonly dialMark: string | null;
-  /** How the oven's dial is marked; null when no oven was named. */
-  readonly dialScale: Dial["scale"] | null;
-  /** True heat minus dial, °C, as far as it is known. */
-  readonly readsC: number;
-  readonly reason: HeatReason;
-  /** In the order of the wanted tins. */
-  readonly tins: readonly Minutes[];
-};
 
 export type CakePlan = {
   readonly scale: number;
@@ -122,7 +89,7 @@ export function planCake(input: CakeInput): Result<CakePlan> {
   if (!reference.ok) return reference;
   const wanted = geometries(input.tins, "tins");
   if (!wanted.ok) return wanted;
-  const batter = recipeBatter(input.recipe, reference.value);
+  const batter = batterIn(input.recipe.batter ?? {}, reference.value, "recipe.batter");
   if (!batter.ok) return batter;
   const ownOnBatter = input.recipe.reference.onTop ?? [];
   const vouched = vouchedBy(batter.value, reference.value);
@@ -267,154 +234,4 @@ function settledEggs(
     return deeper <= (scale === "fill-limit" ? 1 : EGG_DEPTH) && deeper >= 1 / EGG_DEPTH;
   };
   return settleEggs(recipe.eggs, asked, recipe.eggG ?? EGGS_G["us-large"], allows);
-}
-
-function geometries(tins: readonly Tin[], path: string): Result<readonly TinGeometry[]> {
-  const found: TinGeometry[] = [];
-  for (const [index, tin] of tins.entries()) {
-    const geometry = tinGeometry(tin);
-    if (!geometry.ok) return bad(issueAt(`${path}[${index}]`, geometry.issue));
-    found.push(geometry.value);
-  }
-  return good(found);
-}
-
-function recipeBatter(recipe: Recipe, tins: readonly TinGeometry[]): Result<Batter> {
-  const given = recipe.batter ?? {};
-  const known = batterFrom(given);
-  if (!known.ok) return bad(issueAt("recipe.batter", known.issue));
-  if (known.value !== null) return good(known.value);
-  const kind = given.kind ?? USUAL_KIND;
-  const heldAt = (share: number): number =>
-    tins.reduce(
-      (sum, geometry) =>
-        sum +
-        geometry.count * volumeAt(geometry, share * KIND_FACTS[kind].fullAtMost * geometry.depthMm),
-      0,
-    );
-  const volumes: Spread = {
-    low: heldAt(ASSUMED_FILL.low),
-    mid: heldAt(ASSUMED_FILL.mid),
-    high: heldAt(ASSUMED_FILL.high),
-  };
-  return good(batterFromTins(kind, volumes));
-}
-
-type BakeAndCases = {
-  readonly bake: BakePlan;
-  readonly cases: readonly BakeCase[];
-  readonly references: readonly ReferenceBake[];
-};
-
-/** A difference between wanted and settable heat that shows in the minutes, °C. */
-const SETTABLE_C = 2;
-
-/**
- * The other bakes a recipe vouches for, each tin with the recipe's whole batter shared among them.
- */
-function alsoBaked(recipe: Recipe, batter: Batter): Result<readonly ReferenceBake[]> {
-  const found: ReferenceBake[] = [];
-  for (const [index, { tins, ovenC, fan = false, minutes = null, checkAtMin, onTop }] of (
-    recipe.alsoBaked ?? []
-  ).entries()) {
-    const built = geometries(tins, `recipe.alsoBaked[${index}].tins`);
-    if (!built.ok) return built;
-    // What lies on the recipe's own batter lies on this too, unless it says otherwise.
-    const fills = fillTins(batter, built.value, { onBatter: onTop ?? recipe.reference.onTop }).tins;
-    found.push({
-      cases: fills.map((each) => ({
-        geometry: each.geometry,
-        batterMl: each.batterMl + each.fruitMl,
-        ovenC,
-        isFan: fan,
-      })),
-      minutes,
-      checkAtMin,
-    });
-  }
-  return good(found);
-}
-
-function bakeFor(
-  input: CakeInput,
-  own: Batter,
-  ownFill: Fill,
-  fill: Fill,
-  mix: Batter,
-): Result<BakeAndCases> {
-  const written = {
-    ovenC: input.recipe.reference.ovenC,
-    isFan: input.recipe.reference.fan ?? false,
-  };
-  const oven = input.oven ?? {};
-  const isFan = oven.fan ?? false;
-  const reference: ReferenceBake = {
-    cases: ownFill.tins.map(({ geometry, batterMl, fruitMl }) => ({
-      geometry,
-      batterMl: batterMl + fruitMl,
-      ...written,
-    })),
-    minutes: input.recipe.reference.minutes ?? null,
-    checkAtMin: input.recipe.reference.checkAtMin ?? null,
-  };
-  const others = alsoBaked(input.recipe, own);
-  if (!others.ok) return others;
-  const references = [reference, ...others.value];
-  // Fruit has to be heated like the batter it lies in.
-  const at = (ovenC: number): readonly BakeCase[] =>
-    fill.tins.map(({ geometry, batterMl, fruitMl }) => ({
-      geometry,
-      batterMl: batterMl + fruitMl,
-      ovenC,
-      isFan,
-      isLined: input.lined ?? false,
-    }));
-  const thickness = Math.max(...at(written.ovenC).map((bake) => thicknessRatio(bake, [reference])));
-  const { trueC, reason } = chosenHeat(input.heat ?? "gentler", written, isFan, thickness);
-  if (trueC < OVEN_LIMITS_C.min || trueC > OVEN_LIMITS_C.max) {
-    return bad({
-      code: "out-of-range",
-      path: "heat",
-      value: trueC,
-      ...OVEN_LIMITS_C,
-      unit: "°C",
-      because: "heat-never-sets",
-    });
-  }
-  const readsAt = (dialC: number): number =>
-    oven.readsC ?? ovenOffset(oven.readings ?? [], dialC)?.readsC ?? 0;
-  const setting = dialSetting(
-    trueC,
-    readsAt,
-    oven.dial ?? { scale: "C", step: oven.dialStepC ?? 1 },
-  );
-  const settableC = setting.dialC + readsAt(setting.dialC);
-  // A dial with few marks bakes at what it can be set to, not at what was wanted.
-  const ovenC =
-    Math.abs(settableC - trueC) > SETTABLE_C && settableC >= OVEN_LIMITS_C.min ? settableC : trueC;
-  const cases = at(ovenC);
-  const tins = cases.map((bake) =>
-    forecast(bake, references, mix.kind, (input.strips ?? false) && canWearStrips(bake.geometry)),
-  );
-  const earliest = (of: (minutes: Minutes) => number): number => Math.min(...tins.map(of));
-  const latest = (of: (minutes: Minutes) => number): number => Math.max(...tins.map(of));
-  return good({
-    references,
-    cases,
-    bake: {
-      ovenC,
-      dialC: setting.dialC,
-      dialMark: setting.mark,
-      dialScale: oven.dial?.scale ?? null,
-      readsC: readsAt(setting.dialC),
-      reason,
-      // With tins of different sizes the door opens for the quickest and the last comes out with
-      // the slowest.
-      doorShutUntilMin: earliest((minutes) => minutes.doorShutUntilMin),
-      firstLookMin: earliest((minutes) => minutes.firstLookMin),
-      likelyMin: latest((minutes) => minutes.likelyMin),
-      notPastMin: latest((minutes) => minutes.notPastMin),
-      tins,
-    },
-  });
 }

@@ -65,8 +65,7 @@ export function linesTold(mentions: readonly PartedMention[]): readonly ToldLine
         (inList.has(`${id} ${part}`) || inList.has(amountOf(placed)))
         ? []
         : [line];
-    if (!placed.isRow && (id === "water" || placed.stage === "keep" || placed.stage === "serve"))
-      return [];
+    if (!placed.isRow && (id === "water" || isBeside(placed))) return [];
     if (given.has(`${id} ${part}`) || (isApart && id.startsWith("egg-"))) return [];
     const own = listedFor.get(id);
     // What goes on the cake is more of a thing that is in the batter, not of what is for it anyway.
@@ -79,6 +78,13 @@ export function linesTold(mentions: readonly PartedMention[]): readonly ToldLine
     return [line];
   });
 }
+
+const SERVED =
+  /\b(?:serv\w*|offer\w*|eat|enjoy\w*|goes (?:well|nicely)|on the side|alongside|freez\w*|keeps?|stor\w*|wrap\w*)\b/iu;
+
+/** Whether it is only eaten beside the cake, or named where the cake is kept. */
+const isBeside = ({ stage, chunk }: PlacedMention): boolean =>
+  (stage === "serve" || stage === "keep") && SERVED.test(chunk.text);
 
 /** "Tent with foil if browning" names none, without an amount. */
 const BROWNS = "browning";
