@@ -197,6 +197,17 @@ describe("what was given before", () => {
   });
 });
 
+describe("a step that works on what was given for one part alone", () => {
+  it("is that part's, wherever it is told", () => {
+    const told = read(
+      "Net loft squares\n\nFor the squares\n175 g butter\n150 g dark brown sugar\n2 eggs\n240 g plain flour\n\nFor the icing\n150 g icing sugar\njuice of 1/2 lemon\n\nMelt the butter and sugar, beat in the eggs and the flour.\nPour into a 20 cm square tin and bake at 170 C for 35 minutes.\nWhen it is cold mix the icing sugar with the lemon and drizzle it over.",
+    );
+    expect(told.lines.map(({ text }) => text)).not.toContain("lemon");
+    expect(told.steps.find(({ text }) => text.includes("icing sugar"))?.part).toBe("frosting");
+    expect(told.steps.find(({ text }) => text.includes("Melt"))?.part).toBe("batter");
+  });
+});
+
 describe("a text that nobody tells", () => {
   it.each(["1", ".", "… ", "20 cm tin ", "9 x ", "1/2 ", "half ", "(", "an hour and ", "gas 4 "])(
     "%j over and over comes to an end",

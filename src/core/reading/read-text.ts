@@ -112,18 +112,29 @@ function parted(mentions: readonly PlacedMention[]): readonly PartedMention[] {
   });
 }
 
-/** The part each clause works on: that of most of what it speaks of. One without a line is none. */
+/**
+ * The part each clause works on: that of most of what it speaks of. What was given for one part alone
+ * speaks for that; a part without a line is none.
+ */
 function partsOfChunks(
   mentions: readonly PartedMention[],
   lines: readonly ToldLine[],
 ): ReadonlyMap<Chunk, PartRole> {
   const known = new Set(lines.map(({ part }) => part));
+  const partsOf = new Map<string, Set<PartRole>>();
+  for (const { ingredient, part } of lines)
+    if (ingredient !== null)
+      partsOf.set(ingredient, new Set([...(partsOf.get(ingredient) ?? []), part]));
   const votes = new Map<Chunk, PartRole[]>();
-  for (const { placed, part } of mentions)
+  for (const { placed, part } of mentions) {
+    const [only, ...more] = partsOf.get(placed.mention.ingredient?.id ?? "") ?? [];
+    const own = more.length === 0 ? only : undefined;
+    const vote = own ?? (known.has(part) ? part : undefined);
     votes.set(placed.chunk, [
       ...(votes.get(placed.chunk) ?? []),
-      known.has(part) ? part : "batter",
+      ...(vote === undefined ? [] : [vote]),
     ]);
+  }
   return new Map(
     [...votes].map(([chunk, parts]) => {
       const times = (part: PartRole): number => parts.filter((each) => each === part).length;
