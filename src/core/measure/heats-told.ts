@@ -60,7 +60,8 @@ function isFanned(before: string, after: string): boolean {
   )
     return true;
   const next = /^(?:[^\d.]{0,14}?)\b(?:fan|convection|ventilated)\b(.*)$/iu.exec(after);
-  if (next === null || /\b(?:without|off|not|no|or)\b/iu.test(after.slice(0, 14))) return false;
+  const upTo = after.slice(0, after.length - (next?.[1]?.length ?? 0));
+  if (next === null || /\b(?:without|off|not|no|or)\b/iu.test(upTo.slice(0, 14))) return false;
   return !/^(?:[- ](?:forced|oven|bake))*[\s:,/-]{0,3}\d/u.test(next[1] ?? "");
 }
 

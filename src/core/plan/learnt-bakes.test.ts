@@ -92,6 +92,11 @@ describe("a plan with a log of bakes", () => {
     expect(planned([logged(70, { isConfirmed: true })]).likelyMin).toBeGreaterThan(45);
   });
 
+  it.each([100, 260])("is read at the end of an oven's range too, %d °C", (ovenC) => {
+    const { learnt } = planned([logged(60, { ovenC })], { heat: { ovenC } });
+    expect(Number.isFinite(learnt?.tins[0]?.logRatio)).toBe(true);
+  });
+
   it("is never slower in a hotter oven", () => {
     const log = [logged(40), logged(50, { tins: [LOAF], verdict: "under" })];
     const minutes = [150, 160, 170, 180, 190].map(

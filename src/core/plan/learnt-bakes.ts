@@ -1,5 +1,11 @@
 // A log of bakes against what was forecast of them, and what it teaches of a plan's own tins.
-import { closedFormMinutes, ownClock, type BakeCase, type ReferenceBake } from "../bake";
+import {
+  closedFormMinutes,
+  OVEN_LIMITS_C,
+  ownClock,
+  type BakeCase,
+  type ReferenceBake,
+} from "../bake";
 import { fillTins } from "../fill";
 import type { BatterKind } from "../kind";
 import {
@@ -155,13 +161,15 @@ function placeOf(
   tinName: (tin: Tin) => string,
 ): BakePlace {
   const at = (ovenC: number): number => Math.log(closedFormMinutes({ ...bake, ovenC }));
+  const low = Math.max(OVEN_LIMITS_C.min, bake.ovenC - AROUND_C);
+  const high = Math.min(OVEN_LIMITS_C.max, bake.ovenC + AROUND_C);
   return {
     recipe,
     family: familyName(bake.geometry.tin),
     ownFamily: familyName(own.geometry.tin),
     tin: tinName(bake.geometry.tin),
     ownTin: tinName(own.geometry.tin),
-    perC: (at(bake.ovenC + AROUND_C) - at(bake.ovenC - AROUND_C)) / (2 * AROUND_C),
+    perC: (at(high) - at(low)) / (high - low),
   };
 }
 

@@ -124,7 +124,7 @@ function minutesBeside(
   stageOf: (chunk: Chunk) => Stage,
 ): { readonly amount: Amount; readonly at: number } | null {
   const oven = sentences.findIndex(({ chunks }) => chunks.some((c) => stageOf(c) === "oven"));
-  for (const at of [oven - 1, oven - 2, oven + 1]) {
+  for (const at of [oven, oven - 1, oven - 2, oven + 1]) {
     const text = sentences[at]?.text ?? "";
     const [amount] = NO_BAKE.test(text) ? [] : minutesIn(text);
     if (oven >= 0 && amount !== undefined && amount.low >= LEAST_BAKE_MIN) return { amount, at };

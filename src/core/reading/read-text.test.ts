@@ -208,6 +208,28 @@ describe("a step that works on what was given for one part alone", () => {
   });
 });
 
+describe("a recipe that is told in passing", () => {
+  it("has the minutes that stand with the look, and the heat without its fan's", () => {
+    const told = read(
+      "stir it all together\nit goes into a roasting tin lined with paper, mine's 30 by 20, oven 160 (fan) or 180, 35 to 40 mins but look at it at 30",
+    );
+    expect(told).toMatchObject({
+      tins: [[{ shape: "rectangle", lengthMm: 300, widthMm: 200 }]],
+      heat: { tempC: 180, isFan: false },
+      minutes: { low: 35, high: 40 },
+      checkAtMin: 30,
+    });
+  });
+
+  it("has no step in a line of its times and its yield", () => {
+    const told = read(
+      "Quay ring\n\nPrep 20 min · Bake 50 min · Serves 12\n\n250 g butter\n250 g sugar\n4 eggs\n250 g flour\n\nBeat it all and bake in a 25 cm ring tin at 170 C for 50 minutes.",
+    );
+    expect(told.steps.map(({ text }) => text).join(" ")).not.toMatch(/Prep|Serves/u);
+    expect(told.minutes).toEqual({ low: 50, high: 50 });
+  });
+});
+
 describe("a text that nobody tells", () => {
   it.each(["1", ".", "… ", "20 cm tin ", "9 x ", "1/2 ", "half ", "(", "an hour and ", "gas 4 "])(
     "%j over and over comes to an end",

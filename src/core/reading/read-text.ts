@@ -57,6 +57,10 @@ export function heardLines(text: string): {
     : { lines: lines.slice(0, end), unread: lines.slice(end).map((line) => line.text) };
 }
 
+/** "Prep 20 min · Bake 50 min · Serves 12": two facts or more, and nothing else. */
+const FACTS =
+  /^(?:(?:prep(?:aration)?|cook(?:ing)?|bak(?:e|ing)|chill(?:ing)?|total|active|ready|serves|makes|yields?|portions|difficulty)\b[^.;·•|]{0,30}(?:[·•|]\s*|$)){2,}$/iu;
+
 /**
  * What a text tells of a recipe. Never fails: what it does not tell is null or empty.
  * @param lines the text's lines, marks and all
@@ -88,9 +92,13 @@ export function readText(lines: readonly PageLine[], pantry: Pantry): ToldRecipe
     alternatives: sets.slice(1),
     doubts: doubtsTold({ ...oven, tins, isNameSure }, chunks, stageOf),
     lines: told,
-    // A title is nothing to do.
+    // A title is nothing to do, nor is what stands over a recipe of its times and its yield.
     steps: stepsOf(chunks, partsOfChunks(mentions, told), stages).filter(
-      ({ clauses }) => !clauses.every((clause) => title?.chunks.includes(clause) === true),
+      ({ clauses }) =>
+        !clauses.every(
+          (clause) =>
+            title?.chunks.includes(clause) === true || FACTS.test(rows[clause.line]?.bare ?? ""),
+        ),
     ),
   };
 }

@@ -126,6 +126,10 @@ describe("tins", () => {
       "if you have no loaf tin, an 18 cm round does",
       [{ shape: "round", diameterMm: 180, count: 1 }],
     ],
+    [
+      "into a roasting tin lined with paper, mine's 30 by 20",
+      [{ shape: "rectangle", lengthMm: 300, widthMm: 200, count: 1 }],
+    ],
     ["a 10 inch cast-iron skillet", [{ shape: "skillet", diameterMm: 254, count: 1 }]],
   ])("%j", (text, tins) => {
     expect(tinsTold(text).map(({ tin }) => tin)).toEqual(tins);

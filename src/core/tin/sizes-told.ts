@@ -13,10 +13,14 @@ const SIZE_AFTER = 52;
 const NO_SIZE =
   /(?<=\p{L} )1\b|\bwith (?:the|a) (?:hole|tube|chimney)\b|\d+(?:[.,]\d+)?[\s-]*(?:litres?|liters?|l|ml|cups?|quarts?|qt|lb|pounds?)\b/gu;
 
+/** Two sides are no paper's: "a tin lined with paper, mine's 30 by 20". */
+const LINED = /\b(?:lined|greased|buttered) with \p{L}+/gu;
+
 /** The first size that follows what stands before `end`. */
 export function sizeAfter(text: string, end: number, sizes: readonly Size[]): Size | undefined {
-  return sizes.find(({ at }) => {
-    const between = text.slice(end, at).replaceAll(NO_SIZE, "");
+  return sizes.find(({ at, mm }) => {
+    const lined = mm.length > 1 ? LINED : NO_SIZE;
+    const between = text.slice(end, at).replaceAll(NO_SIZE, "").replaceAll(lined, "");
     return (
       at >= end &&
       between.length <= SIZE_AFTER &&
