@@ -1,5 +1,6 @@
 // Numbers in words, as they are written and dictated, turned into figures.
 import { NUMBER_WORDS } from "./number-words";
+import { remembered } from "./remembered";
 
 /** A text with its numbers in figures, and where each stretch of it stood in the text it was. */
 export type Figured = {
@@ -44,7 +45,7 @@ const WORD = /\d+(?:[.,]\d+)?(?:\s*[/⁄]\s*\d+)?|[½¼¾⅓⅔⅛⅜⅝⅞]|\p{
  * @example inFigures("an hour and a quarter").text // "1.25 hour"
  * @example inFigures("1,350 kg").text // "1.350 kg"
  */
-export function inFigures(written: string): Figured {
+export const inFigures = remembered((written: string): Figured => {
   // Nobody weighs a thousand kilos: `1,350 kg` is one and a third.
   const text = written.replaceAll(/(?<=\b\d),(?=\d{3}\s?(?:kg|kilos?|l|lit(?:re|er)s?)\b)/giu, ".");
   const words = [...text.matchAll(WORD)].map((match) => ({
@@ -90,7 +91,7 @@ export function inFigures(written: string): Figured {
       return was + at - to;
     },
   };
-}
+});
 
 function figure({ value, unit }: Value & { readonly unit?: string }): string {
   const number = String(Number(value.toFixed(3)));

@@ -39,6 +39,7 @@ export { isSpoon, readUnit, unitSize, type KitchenUnit } from "./kitchen-units";
 export { kitchenMeasure, type KitchenMeasure } from "./kitchen-writing";
 export { readLengthMm, readMassG, readMinutes, readVolumeMl } from "./measured-text";
 export { readAmount, readNumber } from "./number-text";
+export { remembered } from "./remembered";
 export { risingRoot } from "./rising-root";
 export { kitchenGrams, kitchenMl, roundTo, weighedGrams } from "./rounding";
 export { numberIn, parseWith, wholeIn } from "./schema";

@@ -12,6 +12,7 @@ import {
   parseWith,
   readAmount,
   readMassG,
+  remembered,
   readMinutes,
   readTempC,
   readVolumeMl,
@@ -220,5 +221,20 @@ describe("the root of a rising function", () => {
       1e-9,
     );
     expect(looks).toBeLessThanOrEqual(16);
+  });
+});
+
+describe("a function of a text that remembers", () => {
+  it("works each text out once, until there are too many to keep", () => {
+    const asked: string[] = [];
+    const length = remembered((text) => {
+      asked.push(text);
+      return text.length;
+    });
+    expect([length("pear"), length("plum loaf"), length("pear")]).toEqual([4, 9, 4]);
+    expect(asked).toEqual(["pear", "plum loaf"]);
+    for (let number = 0; number < 5000; number += 1) length(String(number));
+    expect(length("pear")).toBe(4);
+    expect(asked.filter((text) => text === "pear")).toHaveLength(2);
   });
 });

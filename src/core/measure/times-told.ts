@@ -1,6 +1,7 @@
 // Lengths of time as they are told.
 import type { Amount } from "./amount-text";
 import { readAmount } from "./number-text";
+import { remembered } from "./remembered";
 
 const TIME =
   /((?<!\d)\d+(?:[.,]\d+)?(?:\s+\d\/\d|\s?[½¼¾])?|[½¼¾]|\ban?)(?:\s*(?:-|–|—|to|or|(?:or )?maybe)\s*(\d+(?:[.,]\d+)?(?:\s?[½¼¾])?|an))?\s*-?\s*(hours?|hrs?|h(?=\d|\b)|minutes?|mins?|min|m(?=\b)|seconds?|secs?|days?|weeks?)(?:\b|(?<=h)(?=\d))\.?(?:\s*(?:and\s+)?(\d{1,2})(?:\s*(?:-|–|to)\s*(\d{1,2})(?![.,]\d|\s*(?:hour|hr)))?\s*(?:minutes?|mins?|m)?\b(?!\s*(?:°|deg|hours?|g\b|inch|cm)))?/giu;
@@ -18,7 +19,7 @@ const figure = (text: string): number =>
   /^an?$/iu.test(text) ? 1 : (readAmount(text)?.value ?? Number.NaN);
 
 /** Every length of time in a text, minutes: `1 hour and 45 minutes`, `45 minutes to 1 hour`, `1h45`. */
-export function timesTold(text: string): readonly ToldTime[] {
+export const timesTold = remembered((text): readonly ToldTime[] => {
   const found: ToldTime[] = [];
   for (const match of text.matchAll(TIME)) {
     const [whole, first = "", second, unit = "m", more, moreHigh] = match;
@@ -62,7 +63,7 @@ export function timesTold(text: string): readonly ToldTime[] {
     });
   }
   return found;
-}
+});
 
 /** "Forty minutes, maybe forty five": said after the minutes, and a little more than they. */
 const MAYBE =

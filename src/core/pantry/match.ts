@@ -1,3 +1,4 @@
+import { remembered } from "../measure";
 import { CATALOGUE } from "./catalogue";
 import type { Ingredient } from "./ingredient";
 
@@ -60,8 +61,8 @@ export function pantryOf(
 }
 
 /** A name evened out, so that `Eggs`, `egg` and `crème fraîche` meet `egg` and `creme fraiche`. */
-export function foldName(name: string): string {
-  return name
+export const foldName = remembered((name) =>
+  name
     .normalize("NFD")
     .replace(/\p{M}/gu, "")
     .toLowerCase()
@@ -70,8 +71,8 @@ export function foldName(name: string): string {
     .trim()
     .split(" ")
     .map(singular)
-    .join(" ");
-}
+    .join(" "),
+);
 
 function singular(word: string): string {
   if (word.length < 4 || /(?:ss|us|is|as)$/u.test(word)) return word;

@@ -1,6 +1,6 @@
 // A text cut where one thing that is told ends and the next begins: at lines, at sentences, and
 // where speech runs on, before the words that take it further.
-import { inFigures } from "../measure";
+import { inFigures, remembered } from "../measure";
 
 /** A stretch of a text about one thing: a sentence or a clause. */
 export type Chunk = {
@@ -60,16 +60,16 @@ const ABBREVIATION =
   /\b(?:tsp|tbsp|tbs|tblsp|oz|lb|lbs|approx|ca|no|pkg|pkt|min|mins|hr|hrs|deg|c|t|g|ml|in|dr|mrs|mr|st|vs|e\.g|i\.e|\p{L})\.$/iu;
 
 /** A word evened out: `Crème`, `crème` and `creme` are one. */
-export function foldWord(word: string): string {
-  return word.normalize("NFD").replace(/\p{M}/gu, "").replaceAll("’", "'").toLowerCase();
-}
+export const foldWord = remembered((word): string =>
+  word.normalize("NFD").replace(/\p{M}/gu, "").replaceAll("’", "'").toLowerCase(),
+);
 
 /** The words of a text, evened out; figures are words too. */
-export function wordsIn(text: string): readonly string[] {
-  return [...text.matchAll(/\d+(?:[.,/]\d+)*|[½¼¾⅓⅔⅛]|\p{L}[\p{L}\p{M}'’]*/gu)].map((match) =>
+export const wordsIn = remembered((text): readonly string[] =>
+  [...text.matchAll(/\d+(?:[.,/]\d+)*|[½¼¾⅓⅔⅛]|\p{L}[\p{L}\p{M}'’]*/gu)].map((match) =>
     foldWord(match[0]),
-  );
-}
+  ),
+);
 
 /** A line cut into chunks; `sentence` is the number of its first sentence. */
 export function chunksOfLine(written: string, line: number, sentence: number): readonly Chunk[] {
@@ -107,7 +107,7 @@ function sentencesOf(text: string): readonly (readonly [number, number])[] {
   return spans;
 }
 
-function clausesOf(sentence: string): readonly (readonly [number, number])[] {
+const clausesOf = remembered((sentence): readonly (readonly [number, number])[] => {
   const tokens = [...sentence.matchAll(/\d+(?:[.,/]\d+)*|\p{L}[\p{L}\p{M}'’]*|[^\s\p{L}\d]/gu)].map(
     (match) => ({ word: foldWord(match[0]), at: match.index }),
   );
@@ -126,7 +126,7 @@ function clausesOf(sentence: string): readonly (readonly [number, number])[] {
     if (isWord) since += 1;
   }
   return [0, ...cuts].map((from, index) => [from, cuts[index] ?? sentence.length]);
-}
+});
 
 function isOnward(tokens: readonly { readonly word: string }[], index: number): boolean {
   const word = tokens[index]?.word ?? "";

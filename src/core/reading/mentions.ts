@@ -1,3 +1,4 @@
+import { remembered } from "../measure";
 import type { Ingredient, Pantry } from "../pantry";
 import { readLine, type ReadLine } from "../recipe";
 import {
@@ -24,8 +25,17 @@ export type Mention = {
 const TOKEN =
   /\d+(?:[.,]\d+)?\s+\d\s*[/⁄]\s*\d+|\d+\s*[/⁄]\s*\d+|\d+\s?[½¼¾⅓⅔⅛⅜⅝⅞]|[½¼¾⅓⅔⅛⅜⅝⅞]|\d+(?:[.,]\d+)*|\p{L}[\p{L}\p{M}'’]*|[^\s]/gu;
 
+/** What each pantry's texts tell: once read, they are known until it is another. */
+const TOLD = new WeakMap<Pantry, (text: string) => readonly Mention[]>();
+
 /** The ingredients that a chunk's text tells of, in order. */
 export function mentionsIn(text: string, pantry: Pantry): readonly Mention[] {
+  const known = TOLD.get(pantry) ?? remembered((each: string) => mentionsRead(each, pantry));
+  TOLD.set(pantry, known);
+  return known(text);
+}
+
+function mentionsRead(text: string, pantry: Pantry): readonly Mention[] {
   const tokens = [...text.matchAll(TOKEN)].map((match) => ({
     word: match[0].toLowerCase().replaceAll("’", "'"),
     at: match.index,

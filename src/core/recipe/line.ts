@@ -1,4 +1,5 @@
 import {
+  remembered,
   inFigures,
   isSpoon,
   readSpan,
@@ -73,7 +74,7 @@ const FOR_SOMETHING =
  * `juice of 2 lemons`, `1 x 400g tin peaches`, `¾ cup plus 2 tbsp milk`, `salt to taste`.
  * @example readLine("2 heaped tbsp cocoa").heap // "heaped"
  */
-export function readLine(text: string): ReadLine {
+export const readLine = remembered((text): ReadLine => {
   const written = text.replaceAll("\u00a0", " ").replaceAll("⁄", "/").replace(BULLET, "").trim();
   const bare = inFigures(written).text;
   const isNegative = /^[-−]\s*\d/u.test(text.trim()) && !/^[-−]\s+\d/u.test(text.trim());
@@ -103,7 +104,7 @@ export function readLine(text: string): ReadLine {
     isOptional,
     doubts: doubtsOf(found.measures, stated, name, found.rest, isNegative),
   };
-}
+});
 
 /** `Eggs (2)`: a bare number in brackets is how many, when nothing else says it. */
 function countInBrackets({ rest, measure, notes }: ReturnType<typeof takeBrackets>): Found | null {

@@ -1,4 +1,4 @@
-import { INCH_MM, readUnit, unitSize, US_MEASURES } from "../measure";
+import { INCH_MM, readUnit, remembered, unitSize, US_MEASURES } from "../measure";
 import { sizeAfter, type Size, sizesIn } from "./sizes-told";
 
 export const TOLD_SHAPES = [
@@ -65,7 +65,7 @@ const CUP_NOUN =
 const MOST_TINS = 40;
 
 /** The tins in one sentence, from left to right. */
-export function tinsTold(sentence: string): readonly TinPlace[] {
+export const tinsTold = remembered((sentence): readonly TinPlace[] => {
   const text = sentence.toLowerCase().replaceAll("’", "'");
   const found: TinPlace[] = [];
   const sizes = sizesIn(text);
@@ -113,7 +113,7 @@ export function tinsTold(sentence: string): readonly TinPlace[] {
   return [...found, ...bakedAt(text).filter((place) => !isOver(place))].toSorted(
     (a, b) => a.at - b.at,
   );
-}
+});
 
 /** The sizes after the first of as many tins as there are sizes in a row; none for another number. */
 function listed(text: string, sizes: readonly Size[], first: Size, count: number): readonly Size[] {

@@ -1,0 +1,18 @@
+/** Texts whose answer is remembered, of each function; then it begins anew. */
+const MOST = 4000;
+
+/**
+ * A pure function of a text, which works out the same text once: a recipe is read anew at each key,
+ * and only one of its lines is another.
+ */
+export function remembered<T>(of: (text: string) => T): (text: string) => T {
+  const known = new Map<string, T>();
+  return (text) => {
+    const found = known.get(text);
+    if (found !== undefined) return found;
+    const answer = of(text);
+    if (known.size >= MOST) known.clear();
+    known.set(text, answer);
+    return answer;
+  };
+}
