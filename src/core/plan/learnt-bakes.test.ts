@@ -64,6 +64,19 @@ describe("a plan with a log of bakes", () => {
     expect(sd(NINE, five)).toBeLessThan(sd(LOAF, five));
   });
 
+  it("rests on the recipe's other bakes too, which are none of hers", () => {
+    const elsewhere = {
+      recipe: {
+        batter: { kind: "creamed" as const, volumeMl: 1200, massG: 1030 },
+        reference: { tins: [ROUND], ovenC: 177, minutes: 35 },
+        alsoBaked: [{ tins: [NINE], ovenC: 177, minutes: 30 }],
+      },
+    };
+    const [alone, both] = [planned([logged(38)]), planned([logged(38)], elsewhere)];
+    expect(both.learnt?.bakes).toBe(1);
+    expect(both.learnt?.tins[0]?.sd).toBeLessThan(alone.learnt?.tins[0]?.sd ?? 0);
+  });
+
   it("counts a wish for minutes more as right with those", () => {
     const wished = planned([logged(35, { verdict: "under", nextTimeMin: 5 })]);
     expect(wished.tins).toEqual(planned([logged(40)]).tins);

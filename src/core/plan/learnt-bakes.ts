@@ -26,7 +26,7 @@ import { batterIn, geometries } from "./own-batter";
 export type LearntBakes = {
   /** In the order of the wanted tins. */
   readonly tins: readonly LearntRatio[];
-  /** Bakes it rests on. */
+  /** Bakes of the log that it rests on. */
   readonly bakes: number;
   /** Places in the log of those left out: too far from all others. */
   readonly setAside: readonly number[];
@@ -65,12 +65,13 @@ export function learntBakes(
     const place = { ...placeOf(THIS_RECIPE, bake, thisOwn, tinName), perC: 0 };
     return [{ ...place, logRatio: ratioOf(minutes, bake, thisOwn), verdict: "right" }];
   });
-  const { ratios, bakes, setAside } = learntFrom(
+  const { ratios, setAside } = learntFrom(
     [...made, ...elsewhere],
     cases.map((bake) => placeOf(THIS_RECIPE, bake, thisOwn, tinName)),
     input.oven?.readings?.length ?? 0,
   );
-  return good({ tins: ratios, bakes, setAside: setAside.filter((at) => at < made.length) });
+  const ownAside = setAside.filter((at) => at < made.length);
+  return good({ tins: ratios, bakes: made.length - ownAside.length, setAside: ownAside });
 }
 
 /** One logged bake against its forecast. */
