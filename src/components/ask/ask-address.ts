@@ -37,6 +37,7 @@ const ASK_ADDRESS = {
   heat: text.withDefault(FIRST_QUESTION.heat),
   recipeFan: parseAsBoolean.withDefault(FIRST_QUESTION.recipeFan),
   minutes: text.withDefault(FIRST_QUESTION.minutes),
+  look: text.withDefault(FIRST_QUESTION.look),
   kind: parseAsStringLiteral(BATTER_KINDS).withDefault(FIRST_QUESTION.kind),
   weight: text.withDefault(FIRST_QUESTION.weight),
   volume: text.withDefault(FIRST_QUESTION.volume),

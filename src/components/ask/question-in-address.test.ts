@@ -19,6 +19,10 @@ describe("the bench's question in the address", () => {
       recipe: "Rhubarb & custard cups; large",
       tins: ["2 x 20 x 5 cm", "18 cm; deep"],
       heat: "gas 4",
+      minutes: "40 min",
+      look: "32 min",
+      weight: "900 g",
+      volume: "1 L",
     };
     const { question: back } = arrivedAt(
       new URL(askHref(question), "http://kitchen.example").search,
