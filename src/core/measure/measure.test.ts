@@ -236,5 +236,8 @@ describe("a function of a text that remembers", () => {
     for (let number = 0; number < 5000; number += 1) length(String(number));
     expect(length("pear")).toBe(4);
     expect(asked.filter((text) => text === "pear")).toHaveLength(2);
+    const long = "and so on ".repeat(100);
+    expect([length(long), length(long)]).toEqual([1000, 1000]);
+    expect(asked.filter((text) => text === long)).toHaveLength(2);
   });
 });
