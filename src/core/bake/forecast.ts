@@ -191,6 +191,7 @@ export function learntForecast(
     { bake, references, kind, hasStrips },
     ownClock(references, kind) * Math.exp(logRatio),
     [Math.exp(-EARLY_SIGMAS * sigma), Math.exp(LATE_SIGMAS * sigma)],
+    Math.exp(logRatio),
   );
 }
 
@@ -199,6 +200,7 @@ export function ownClock([own]: readonly ReferenceBake[], kind: BatterKind): num
   return (own === undefined ? null : ownFactor(own)) ?? generalClockFactor(kind);
 }
 
+/** @param pace of her own bakes against the recipe's, by which the recipe's look moves too */
 function minutesAround(
   {
     bake,
@@ -213,14 +215,17 @@ function minutesAround(
   },
   factor: number,
   [early, late]: readonly [number, number],
+  pace = 1,
 ): Minutes {
   const longer = hasStrips ? STRIPS_LONGER : 1;
   const minutes = factor * closedFormMinutes(bake) * longer;
   const inThisTin = references.filter(({ cases }) => cases.some((own) => isSameTin(bake, own)));
-  const told =
-    carriedLook(bake, inThisTin) ??
-    Math.min((minutes * early) / longer, carriedLook(bake, references) ?? Infinity);
-  const firstLookMin = Math.max(1, Math.floor(Math.min(told * longer, minutes)));
+  const lookOf = (from: readonly ReferenceBake[]): number | null => {
+    const look = carriedLook(bake, from);
+    return look === null ? null : look * pace * longer;
+  };
+  const look = lookOf(inThisTin) ?? Math.min(minutes * early, lookOf(references) ?? Infinity);
+  const firstLookMin = Math.max(1, Math.floor(Math.min(look, minutes)));
   return {
     doorShutUntilMin: Math.min(firstLookMin, Math.floor(minutes * KIND_FACTS[kind].doorShutShare)),
     firstLookMin,

@@ -98,6 +98,20 @@ describe("a plan with a log of bakes", () => {
     expect(read.learnt?.tins[0]?.logRatio).toBeLessThan(ratio / 4);
   });
 
+  it("moves the look the recipe tells with the minutes", () => {
+    const looking = (log: readonly Logged[] | null) =>
+      planned(log, {
+        recipe: {
+          batter: { kind: "creamed", volumeMl: 1200, massG: 1030 },
+          reference: { tins: [ROUND], ovenC: 177, minutes: 35, checkAtMin: 30 },
+        },
+      });
+    expect(looking(null).firstLookMin).toBe(30);
+    const fast = looking(Array.from({ length: 5 }, () => logged(28)));
+    // 30 min x e^(0.9665·ln(28/35)), by hand: 24.2.
+    expect([fast.firstLookMin, fast.likelyMin]).toEqual([24, 28]);
+  });
+
   it("sets a wild bake aside, says which, and forecasts as if it were not there", () => {
     const found = planned([logged(70)]);
     expect(found.learnt).toMatchObject({ bakes: 0, setAside: [0] });
