@@ -13,6 +13,7 @@ import {
 } from "../bake";
 import { canWearStrips } from "../fill";
 import type { CakeInput } from "./input";
+import { bakeCase } from "./own-batter";
 import { planCake, type CakePlan } from "./plan";
 
 /** What a plan says of its bake beyond heat and minutes. */
@@ -102,26 +103,21 @@ export function insideCases(input: CakeInput, plan: CakePlan): InsideCases | nul
   const { ovenC, fan = false } = input.recipe.reference;
   // The one its minutes belong to.
   const [slowest] = plan.reference.tins
-    .map(({ geometry, batterMl, fruitMl }) => ({
-      geometry,
-      batterMl: batterMl + fruitMl,
-      ovenC,
-      isFan: fan,
-    }))
+    .map((each) => bakeCase(each, { ovenC, isFan: fan }))
     .sort((a, b) => closedFormMinutes(b) - closedFormMinutes(a));
   if (slowest === undefined) return null;
   return {
     reference: { ...slowest, hasStrips: false, doneC, goesOn: REFERENCE_GOES_ON },
-    tins: fill.tins.map(({ geometry, batterMl, fruitMl }, index) => {
+    tins: fill.tins.map((each, index) => {
       const minutes = bake.tins[index];
       return {
-        geometry,
-        batterMl: batterMl + fruitMl,
-        ovenC: bake.ovenC,
-        isFan: input.oven?.fan ?? false,
-        isLined: input.lined ?? false,
+        ...bakeCase(each, {
+          ovenC: bake.ovenC,
+          isFan: input.oven?.fan ?? false,
+          isLined: input.lined ?? false,
+        }),
         doneC,
-        hasStrips: (input.strips ?? false) && canWearStrips(geometry),
+        hasStrips: (input.strips ?? false) && canWearStrips(each.geometry),
         goesOn: minutes === undefined ? PAST : PAST * (minutes.notPastMin / minutes.likelyMin),
       };
     }),

@@ -19,7 +19,7 @@ import { bad, good, type Result } from "../measure";
 import type { Batter } from "../mix";
 import type { CakeInput, Recipe } from "./input";
 import { learntBakes, type LearntBakes } from "./learnt-bakes";
-import { geometries } from "./own-batter";
+import { bakeCase, geometries } from "./own-batter";
 
 export type BakePlan = Minutes & {
   /** True heat of the oven, °C. */
@@ -60,12 +60,7 @@ function alsoBaked(recipe: Recipe, batter: Batter): Result<readonly ReferenceBak
     // What lies on the recipe's own batter lies on this too, unless it says otherwise.
     const fills = fillTins(batter, built.value, { onBatter: onTop ?? recipe.reference.onTop }).tins;
     found.push({
-      cases: fills.map((each) => ({
-        geometry: each.geometry,
-        batterMl: each.batterMl + each.fruitMl,
-        ovenC,
-        isFan: fan,
-      })),
+      cases: fills.map((each) => bakeCase(each, { ovenC, isFan: fan })),
       minutes,
       checkAtMin,
     });
@@ -91,26 +86,15 @@ export function bakeFor(
   const oven = input.oven ?? {};
   const isFan = oven.fan ?? false;
   const reference: ReferenceBake = {
-    cases: ownFill.tins.map(({ geometry, batterMl, fruitMl }) => ({
-      geometry,
-      batterMl: batterMl + fruitMl,
-      ...written,
-    })),
+    cases: ownFill.tins.map((each) => bakeCase(each, written)),
     minutes: input.recipe.reference.minutes ?? null,
     checkAtMin: input.recipe.reference.checkAtMin ?? null,
   };
   const others = alsoBaked(input.recipe, own);
   if (!others.ok) return others;
   const references = [reference, ...others.value];
-  // Fruit has to be heated like the batter it lies in.
   const at = (ovenC: number): readonly BakeCase[] =>
-    fill.tins.map(({ geometry, batterMl, fruitMl }) => ({
-      geometry,
-      batterMl: batterMl + fruitMl,
-      ovenC,
-      isFan,
-      isLined: input.lined ?? false,
-    }));
+    fill.tins.map((each) => bakeCase(each, { ovenC, isFan, isLined: input.lined ?? false }));
   const thickness = Math.max(...at(written.ovenC).map((bake) => thicknessRatio(bake, [reference])));
   const { trueC, reason } = chosenHeat(input.heat ?? "gentler", written, isFan, thickness);
   if (trueC < OVEN_LIMITS_C.min || trueC > OVEN_LIMITS_C.max) {

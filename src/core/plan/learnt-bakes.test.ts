@@ -112,6 +112,20 @@ describe("a plan with a log of bakes", () => {
     expect([fast.firstLookMin, fast.likelyMin]).toEqual([24, 28]);
   });
 
+  it("takes what lies on the recipe's batter to lie on a logged one too", () => {
+    const recipe: CakeInput["recipe"] = {
+      batter: { kind: "creamed", volumeMl: 1200, massG: 1030 },
+      reference: {
+        tins: [ROUND],
+        ovenC: 177,
+        minutes: 35,
+        onTop: [{ where: "top", massG: 400, volumeMl: 420 }],
+      },
+    };
+    const { learnt } = planned([logged(35)], { recipe });
+    expect(learnt?.tins[0]?.logRatio).toBeCloseTo(0, 9);
+  });
+
   it("sets a wild bake aside, says which, and forecasts as if it were not there", () => {
     const found = planned([logged(70)]);
     expect(found.learnt).toMatchObject({ bakes: 0, setAside: [0] });

@@ -6,7 +6,7 @@ import {
   type BakeCase,
   type ReferenceBake,
 } from "../bake";
-import { fillTins } from "../fill";
+import { fillTins, type OnBatter } from "../fill";
 import type { BatterKind } from "../kind";
 import {
   learntFrom,
@@ -18,9 +18,9 @@ import {
 } from "../logbook";
 import { bad, good, issueAt, type Result } from "../measure";
 import { scaledBatter, USUAL_KIND, type Batter } from "../mix";
-import { isSameTin, tinFamily, type Tin } from "../tin";
+import { isSameTin, tinFamily, type Tin, type TinGeometry } from "../tin";
 import type { CakeInput } from "./input";
-import { batterIn, geometries } from "./own-batter";
+import { bakeCase, batterIn, geometries } from "./own-batter";
 
 /** What a log teaches of a plan. */
 export type LearntBakes = {
@@ -41,6 +41,13 @@ type Planned = {
 /** A recipe's own bake as one compares with it: its slowest tin, and its clock. */
 type OwnBake = { readonly slowest: BakeCase; readonly clock: number };
 
+/** A logged bake's recipe: its batter, what lies on it in its own tins, and its own bake. */
+type Theirs = {
+  readonly batter: Batter;
+  readonly onBatter?: OnBatter | undefined;
+  readonly own: OwnBake;
+};
+
 /** What the plan's log teaches; null where it has none. The recipe's other bakes count in it too. */
 export function learntBakes(
   input: CakeInput,
@@ -52,9 +59,10 @@ export function learntBakes(
   if (log === undefined || own === undefined) return good(null);
   const tinName = tinNames();
   const thisOwn: OwnBake = { slowest: own, clock: ownClock(references, kind) };
+  const planned: Theirs = { batter, onBatter: input.recipe.reference.onTop, own: thisOwn };
   const made: BakeMade[] = [];
   for (const [index, logged] of log.entries()) {
-    const bake = bakeMade(logged, { batter, own: thisOwn, tinName });
+    const bake = bakeMade(logged, planned, tinName);
     if (!bake.ok) return bad(issueAt(`log[${index}]`, bake.issue));
     made.push(bake.value);
   }
@@ -77,47 +85,47 @@ export function learntBakes(
 /** One logged bake against its forecast. */
 function bakeMade(
   logged: LoggedBake,
-  {
-    batter,
-    own,
-    tinName,
-  }: {
-    readonly batter: Batter;
-    readonly own: OwnBake;
-    readonly tinName: (tin: Tin) => string;
-  },
+  planned: Theirs,
+  tinName: (tin: Tin) => string,
 ): Result<BakeMade> {
   const { recipe, scale = 1, minutes, verdict, nextTimeMin, isConfirmed } = logged;
-  const isThis = recipe === THIS_RECIPE;
-  if (!isThis && logged.reference === undefined)
-    return bad({ code: "missing", path: "reference", expected: "number" });
-  const theirs = isThis ? good({ batter, own }) : otherRecipe(logged);
-  if (!theirs.ok) return theirs;
+  const found = recipe === THIS_RECIPE ? good(planned) : otherRecipe(logged);
+  if (!found.ok) return found;
+  const { batter, onBatter = [], own } = found.value;
   const tins = geometries(logged.tins, "tins");
   if (!tins.ok) return tins;
-  const baked = casesOf(scaledBatter(theirs.value.batter, scale), tins.value, logged);
-  const bake = slowest(baked) ?? theirs.value.own.slowest;
+  const made = {
+    batter: scaledBatter(batter, scale),
+    onBatter: onBatter.map((each) => scaledOn(each, scale)),
+  };
+  const bake = slowest(casesOf(made, tins.value, logged)) ?? own.slowest;
   const taken = minutes + (nextTimeMin ?? 0);
   return good({
-    ...placeOf(recipe, bake, theirs.value.own, tinName),
-    logRatio: ratioOf(Math.max(1, taken), bake, theirs.value.own),
+    ...placeOf(recipe, bake, own, tinName),
+    logRatio: ratioOf(Math.max(1, taken), bake, own),
     verdict: nextTimeMin === undefined ? verdict : "right",
     ...(isConfirmed === undefined ? {} : { isConfirmed }),
   });
 }
 
+/** What lies on a batter that is made so many times. */
+function scaledOn({ where, massG, volumeMl }: OnBatter[number], times: number): OnBatter[number] {
+  return {
+    where,
+    ...(massG === undefined ? {} : { massG: massG * times }),
+    ...(volumeMl === undefined ? {} : { volumeMl: volumeMl * times }),
+  };
+}
+
 /** Another recipe's batter and own bake, as far as the log tells them. */
-function otherRecipe({
-  reference,
-  batter: given = {},
-}: LoggedBake): Result<{ readonly batter: Batter; readonly own: OwnBake }> {
+function otherRecipe({ reference, batter: given = {} }: LoggedBake): Result<Theirs> {
   if (reference === undefined)
     return bad({ code: "missing", path: "reference", expected: "number" });
   const tins = geometries(reference.tins, "reference.tins");
   if (!tins.ok) return tins;
   const batter = batterIn(given, tins.value, "batter");
   if (!batter.ok) return batter;
-  const cases = casesOf(batter.value, tins.value, reference);
+  const cases = casesOf({ batter: batter.value }, tins.value, reference);
   const [first] = cases;
   if (first === undefined)
     return bad({ code: "missing", path: "reference.tins", expected: "size" });
@@ -132,16 +140,13 @@ function otherRecipe({
 }
 
 function casesOf(
-  batter: Batter,
-  tins: Parameters<typeof fillTins>[1],
+  { batter, onBatter }: Pick<Theirs, "batter" | "onBatter">,
+  tins: readonly TinGeometry[],
   { ovenC, fan = false }: { readonly ovenC: number; readonly fan?: boolean | undefined },
 ): readonly BakeCase[] {
-  return fillTins(batter, tins, {}).tins.map(({ geometry, batterMl }) => ({
-    geometry,
-    batterMl,
-    ovenC,
-    isFan: fan,
-  }));
+  return fillTins(batter, tins, { onBatter }).tins.map((each) =>
+    bakeCase(each, { ovenC, isFan: fan }),
+  );
 }
 
 /** The tin its minutes belong to. */

@@ -1,4 +1,6 @@
-// What a recipe's own tins hold, where nothing else tells its batter.
+// What tins hold: a recipe's own, where nothing else tells its batter, and any to the heat.
+import type { BakeCase } from "../bake";
+import type { TinFill } from "../fill";
 import { KIND_FACTS, type BatterKind, type Spread } from "../kind";
 import { bad, good, issueAt, type Result } from "../measure";
 import {
@@ -47,4 +49,12 @@ function usualVolumes(kind: BatterKind, tins: readonly TinGeometry[]): Spread {
     mid: heldAt(ASSUMED_FILL.mid),
     high: heldAt(ASSUMED_FILL.high),
   };
+}
+
+/** A filled tin as the heat meets it: what lies in its batter has to be heated like it. */
+export function bakeCase(
+  { geometry, batterMl, fruitMl }: TinFill,
+  air: Omit<BakeCase, "geometry" | "batterMl">,
+): BakeCase {
+  return { geometry, batterMl: batterMl + fruitMl, ...air };
 }
