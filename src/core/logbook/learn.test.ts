@@ -1,4 +1,5 @@
 import fc from "fast-check";
+import { Matrix, solve } from "ml-matrix";
 import { describe, expect, it } from "vitest";
 import { learntFrom, type BakeMade, type BakePlace } from ".";
 import { cholesky, solved } from "./cholesky";
@@ -198,9 +199,48 @@ describe("a log of bakes", () => {
         0.1 * Math.sin(at),
       );
     });
-    const { ratios, bakes } = learntFrom(log, [{ ...OWN, recipe: "recipe 3", ownTin: "tin 0" }]);
-    expect(bakes).toBeGreaterThan(1900);
-    expect(ratios[0]?.sd).toBeLessThan(0.2);
+    const asked = { ...OWN, recipe: "recipe 3", tin: "tin 3", ownTin: "tin 0", family: "f 3" };
+    const { ratios, bakes } = learntFrom(log, [asked]);
+    const alone = log.filter(({ recipe }) => recipe === "recipe 3");
+    expect(bakes).toBe(2000);
+    // It was baked in that tin some seven times: less is left open than after those alone.
+    expect(ratios[0]?.sd).toBeLessThan(learntFrom(alone, [asked]).ratios[0]?.sd ?? 0);
+    expect(ratios[0]?.sd).toBeLessThan(0.04);
+  });
+
+  it("says of bakes that were right what the covariance of all of them says", () => {
+    const same = (one: unknown, other: unknown): number => (one === other ? 1 : 0);
+    const differ = (x: string, own: string, y: string, other: string): number =>
+      same(x, y) - same(x, other) - same(own, y) + same(own, other);
+    const covariance = (a: BakePlace, b: BakePlace): number =>
+      0.12 ** 2 * same(a.recipe, b.recipe) +
+      64 * a.perC * b.perC +
+      0.07 ** 2 * differ(a.family, a.ownFamily, b.family, b.ownFamily) +
+      0.08 ** 2 * same(a.recipe, b.recipe) * differ(a.tin, a.ownTin, b.tin, b.ownTin);
+    fc.assert(
+      fc.property(
+        fc.array(
+          fc.tuple(fc.constantFrom(...places), fc.double({ min: -0.08, max: 0.08, noNaN: true })),
+          { minLength: 1, maxLength: 8 },
+        ),
+        fc.constantFrom(...places),
+        (bakes, asked) => {
+          const log = bakes.map(([place, logRatio]) => made(place, logRatio));
+          const all = new Matrix(
+            log.map((a, i) => log.map((b, j) => covariance(a, b) + (i === j ? 0.06 ** 2 : 0))),
+          );
+          const to = Matrix.columnVector(log.map((bake) => covariance(bake, asked)));
+          const mean = to
+            .transpose()
+            .mmul(solve(all, Matrix.columnVector(log.map(({ logRatio }) => logRatio))));
+          const gone = to.transpose().mmul(solve(all, to));
+          const [ratio] = learntFrom(log, [asked]).ratios;
+          expect(ratio?.logRatio).toBeCloseTo(mean.get(0, 0), 7);
+          expect(ratio?.sd).toBeCloseTo(Math.sqrt(covariance(asked, asked) - gone.get(0, 0)), 7);
+        },
+      ),
+      { numRuns: 60 },
+    );
   });
 });
 

@@ -70,6 +70,29 @@ describe("a plan of a recipe's text alone", () => {
     expect(answer.bake.firstLookMin).toBeGreaterThan(35);
   });
 
+  it("says of each tin what a log of its bakes teaches, and of the slowest", () => {
+    const { answer: learnt, input: asked } = answered(TOPPING_FIRST, {
+      ...DAY,
+      log: [
+        {
+          recipe: "same",
+          tins: [{ shape: "round", diameterMm: 230, depthMm: 50 }],
+          ovenC: 180,
+          minutes: 54,
+          verdict: "right",
+        },
+      ],
+    });
+    expect(asked.log).toHaveLength(1);
+    const [tin] = learnt.bake.tins;
+    // ln(54/48) x 0.0208/0.0244, by hand, for an oven that a degree moves by a hundredth.
+    expect(tin?.learnt?.logRatio).toBeCloseTo(0.1, 2);
+    expect(tin?.learnt).toMatchObject({ bakes: 1, setAside: [] });
+    expect(learnt.bake.learnt).toEqual(tin?.learnt);
+    expect(learnt.bake.likelyMin).toBe(Math.round(48 * Math.exp(tin?.learnt?.logRatio ?? 0)));
+    expect(answer.bake).not.toHaveProperty("learnt");
+  });
+
   it("puts each step where the cake is: nothing done to it comes before the oven", () => {
     const bakes = saying(tasks, "bake for 45 to 50 minutes");
     for (const early of ["Cream the butter and sugar", "Scrape into the tin"])
