@@ -15,13 +15,14 @@ const OTHER_SENSES: readonly (readonly [RegExp, (around: Around) => boolean])[] 
       /^(?:off|the|it|them|and|away|back|your|\d.*|,)$/u.test(next) ||
       /^(?:and|then|rack|you|don't|to)$/u.test(before),
   ],
-  // "1 tea spoon", "the tea table", "serve with tea".
+  // "Serve with tea", "Sunday tea", "the tea table": a drink by what stands before it.
   [
     /^teas?$/u,
     ({ before, next }) =>
-      /^(?:spoons?|table|garden|towels?|cloth|cake|cakes|loaf|time|room|party|lights?|set|shop|stall)$/u.test(
-        next,
-      ) || /^(?:with|for|regatta|cricket|afternoon|sunday|lifeboat|high|at)$/u.test(before),
+      !/^(?:|\d.*|of|the|hot|cold|cool|warm|strong|black|green|brewed|milky|sweet|g|ml|l|cups?|mugs?|pints?)$/u.test(
+        before,
+      ) ||
+      /^(?:spoons?|tables?|gardens?|towels?|cloths?|cakes?|loaf|times?|parties|party)$/u.test(next),
   ],
   [/^white$/u, ({ before }) => !/^(?:egg|the|1|one|remaining|each)$/u.test(before)],
   // "Cream the butter", "cream together".
