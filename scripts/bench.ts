@@ -12,7 +12,7 @@ import { mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { pantryOf } from "../src/core/pantry";
-import { readRecipe } from "../src/core/recipe";
+import { readAnyRecipe } from "../src/core/reading";
 import { searchRecipes } from "../src/data";
 import { openDatabase } from "../src/data/connection";
 import { DEMO_RECIPE_TEXTS } from "../src/data/demo-recipes";
@@ -103,6 +103,7 @@ const fitted = (volumeMl: number): readonly unknown[] =>
     cupboard,
   );
 let asked = 0;
+let typed = 0;
 
 /** Four layers with filling, dam, coat, 40 shells, drips, nuts and fruit. */
 const layers = planCake({
@@ -158,7 +159,10 @@ bench
     asked += 1;
     fitted(600 + 17 * (asked % 200));
   })
-  .add("reading a 60-line recipe", () => readRecipe(SIXTY_LINES, pantry))
+  .add("reading a 60-line recipe, a letter typed", () => {
+    typed += 1;
+    readAnyRecipe(`${SIXTY_LINES}${String(typed)}`, pantry);
+  })
   .add("search in 5000 recipes", async () => {
     await searchRecipes(kitchen, "hazelnut 123", { limit: 50, offset: 0 });
   });

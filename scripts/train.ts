@@ -10,7 +10,7 @@ import { laterRecipes } from "../src/core/reading/recipes-of-page";
 import { measuresOf, pageLines, partFormula } from "../src/core/recipe";
 import { allowedParts, PARTS, partFeatures } from "../src/core/reading/part-features";
 import { placedChunks, placedMentions } from "../src/core/reading/placed";
-import { labelled, type Weights } from "../src/core/reading/sequence";
+import { labelled, sumOfWeights, type Features, type Weights } from "../src/core/reading/sequence";
 import { STAGES } from "../src/core/recipe";
 import { stageFeatures, type PlacedChunk } from "../src/core/reading/stage-features";
 
@@ -28,7 +28,7 @@ type Case = {
 };
 type Example = {
   readonly id: string;
-  readonly items: readonly (readonly string[])[];
+  readonly items: readonly Features[];
   readonly gold: readonly (ReadonlySet<number> | null)[];
   /** What each can be at all; any where it says nothing. */
   readonly allowed: readonly (ReadonlySet<number> | null)[];
@@ -157,20 +157,21 @@ function trainedOnce(
     }
     for (const { items, gold, allowed } of order) {
       const weights = { labels, moves: moves() };
-      const weightOf = (feature: string): readonly number[] | undefined => now.get(feature);
-      const told = labelled(weights, items, weightOf, (item) => allowed[item] ?? null);
+      const scoreOf = (group: readonly string[]): Float64Array =>
+        sumOfWeights(group, count, (feature) => now.get(feature));
+      const told = labelled(weights, items, scoreOf, (item) => allowed[item] ?? null);
       const isRight = told.every(({ label }, item) => gold[item]?.has(label) ?? true);
       if (!isRight) {
         const right = labelled(
           weights,
           items,
-          weightOf,
+          scoreOf,
           (item) => gold[item] ?? allowed[item] ?? null,
         );
         for (const [item, features] of items.entries()) {
           const [good, bad] = [right[item]?.label ?? 0, told[item]?.label ?? 0];
           if (good !== bad)
-            for (const feature of features) {
+            for (const feature of features.flat()) {
               add(feature, good, 1);
               add(feature, bad, -1);
             }
@@ -215,7 +216,9 @@ function gramsOf(line: string, text: string): number | null {
 function partExample({ id, text, expect }: Case, stages: Weights): Example {
   const rows = firstRecipe(text);
   const chunks = placedChunks(rows);
-  const told = labelled(stages, stageFeatures(chunks), (feature) => stages.features[feature]);
+  const told = labelled(stages, stageFeatures(chunks), (group) =>
+    sumOfWeights(group, STAGES.length, (feature) => stages.features[feature]),
+  );
   const stageOf = new Map(
     chunks.map(({ chunk }, index) => [chunk, STAGES[told[index]?.label ?? 0] ?? "before"]),
   );

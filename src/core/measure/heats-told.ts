@@ -1,5 +1,6 @@
 // The heat of an oven as it is told.
 import { gasMarkC } from "./gas-marks";
+import { remembered } from "./remembered";
 import { cFromFahrenheit } from "./units";
 
 /** An oven's heat as a text tells it. */
@@ -26,7 +27,13 @@ export const heatsTold = (text: string, isOven = false): readonly ToldHeat[] =>
   heatPlaces(text, isOven).map(({ heat }) => heat);
 
 /** The {@link heatsTold} of a text, each with where it stands. */
-export function heatPlaces(text: string, isOven = false): readonly HeatPlace[] {
+export const heatPlaces = (text: string, isOven = false): readonly HeatPlace[] =>
+  isOven ? placesOfOven(text) : placesOfAny(text);
+
+const placesOfOven = remembered((text) => placesIn(text, true));
+const placesOfAny = remembered((text) => placesIn(text, false));
+
+function placesIn(text: string, isOven: boolean): readonly HeatPlace[] {
   const found: HeatPlace[] = [];
   for (const match of text.matchAll(HEAT)) {
     const [whole, gas, low, high, degree, scale] = match;

@@ -89,6 +89,15 @@ function singular(word: string): string {
  * @example matchIngredient("good dark chocolate", pantryOf()) // dark chocolate, on "dark chocolate", by words
  */
 export function matchIngredient(name: string, pantry: Pantry): Match | null {
+  const known = MATCHED.get(pantry) ?? remembered((each: string) => matched(each, pantry));
+  MATCHED.set(pantry, known);
+  return known(name);
+}
+
+/** What each pantry's names mean. */
+const MATCHED = new WeakMap<Pantry, (name: string) => Match | null>();
+
+function matched(name: string, pantry: Pantry): Match | null {
   const folded = foldName(name);
   if (folded === "") return null;
   const whole = find(folded, pantry);

@@ -72,11 +72,15 @@ export const wordsIn = remembered((text): readonly string[] =>
 );
 
 /** A line cut into chunks; `sentence` is the number of its first sentence. */
-export function chunksOfLine(written: string, line: number, sentence: number): readonly Chunk[] {
+export const chunksOfLine = (written: string, line: number, sentence: number): readonly Chunk[] =>
+  cutLine(written).map((each) => ({ ...each, line, sentence: sentence + each.sentence }));
+
+/** The chunks of a line by itself, its sentences counted from 0. */
+const cutLine = remembered((written): readonly Omit<Chunk, "line">[] => {
   const figured = inFigures(written);
   const { text } = figured;
-  const chunks: Chunk[] = [];
-  let number = sentence;
+  const chunks: Omit<Chunk, "line">[] = [];
+  let number = 0;
   for (const [start, end] of sentencesOf(text)) {
     for (const [from, to] of clausesOf(text.slice(start, end))) {
       const clause = text.slice(start + from, start + to).trim();
@@ -85,7 +89,6 @@ export function chunksOfLine(written: string, line: number, sentence: number): r
       chunks.push({
         text: clause,
         written: written.slice(figured.from(first), figured.from(first + clause.length)).trim(),
-        line,
         sentence: number,
         words: wordsIn(clause),
       });
@@ -93,7 +96,7 @@ export function chunksOfLine(written: string, line: number, sentence: number): r
     number += 1;
   }
   return chunks;
-}
+});
 
 function sentencesOf(text: string): readonly (readonly [number, number])[] {
   const spans: [number, number][] = [];

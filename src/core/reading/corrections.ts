@@ -57,6 +57,7 @@ export function correctedLines(
  * @param corrections those of this piece, the last said last
  */
 export function correctedPiece(piece: PagePiece, corrections: readonly Correction[]): PagePiece {
+  if (corrections.length === 0) return piece;
   const { as, role, stage } = Object.assign({}, ...corrections) as Partial<Correction>;
   if (as === undefined && role === undefined && stage === undefined) return piece;
   const is = as ?? piece.as;

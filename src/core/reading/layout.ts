@@ -1,4 +1,5 @@
 // What each line of a page is: a heading, a row of ingredients, or something that is told.
+import { remembered } from "../measure";
 import type { Pantry } from "../pantry";
 import { beginsTelling, chunksOfLine, wordsIn, type Chunk } from "./chunks";
 import { mentionsIn, type Mention } from "./mentions";
@@ -20,14 +21,14 @@ export type PageRow = {
 };
 
 /** A line without the marks of lists, Markdown and tables. */
-function bareLine(text: string): string {
-  return unnumbered(unmarked(text.replaceAll("\u00a0", " ")))
+const bareLine = remembered((text): string =>
+  unnumbered(unmarked(text.replaceAll("\u00a0", " ")))
     .replace(/\b(tea|table|dessert) (?=spoons?\b)/giu, "$1")
     .replace(/(?<![\s.])\s*(?:\.{2,}|…)\s*(?=[\d½¼¾])/gu, " : ")
     .replace(/^(?:[^;|]*[;|]){2}.*$/u, (row) => row.replaceAll(/[;|]+/gu, " "))
     .replace(/\s+/gu, " ")
-    .trim();
-}
+    .trim(),
+);
 
 const HEADS =
   /^(?:the )?(?:ingredients?|method|directions?|instructions?|steps?|preparation|procedure|what to do|how to make (?:it|them)|notes?|tips?|storage|storing|to store|to serve|to finish|to decorate|to assemble|assembly|equipment|you(?:'|’)?(?: wi)?ll need|you will need|for (?:the|a) .{2,40}|to make .{2,40}|variations?|keeping|serving|finish(?:ing)?|topping|decoration)\s*:?$/iu;

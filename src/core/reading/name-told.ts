@@ -43,8 +43,7 @@ const TOP_ROWS = 12;
 export function nameTold(rows: readonly PageRow[]): ToldName {
   const first = rows.find(isSaid);
   if (first === undefined) return { name: null, isSure: false, row: null };
-  const said = nameSaid(rows);
-  if (!isShort(first)) return said;
+  if (!isShort(first)) return nameSaid(rows);
   const end = rows.findIndex(({ kind }) => kind === "row");
   const isOverPage = OVER_PAGES.test(first.bare);
   const below = !isOverPage
@@ -52,7 +51,10 @@ export function nameTold(rows: readonly PageRow[]): ToldName {
     : rows
         .slice(0, Math.min(TOP_ROWS, end < 0 ? TOP_ROWS : end))
         .find((each) => isSaid(each) && isShort(each) && isCake(titleIn(each)));
-  if (below === undefined && isOverPage && said.isSure) return said;
+  if (below === undefined && isOverPage) {
+    const said = nameSaid(rows);
+    if (said.isSure) return said;
+  }
   const row = below ?? first;
   const name = titleIn(row);
   return { name, isSure: isCake(name) || isTitle(name, row, rows), row };

@@ -81,19 +81,22 @@ const OF_ANOTHER =
 const OF_ALL =
   /\b(?:cook|total|prep|ready) time\b|\boven (?:is )?off\b|\b(?:switch|turn)\w* off\b/iu;
 
+/** How far a sentence's minutes are the bake's own: 2 when it says so, 0 when it is of another. */
+function rankOf(text: string): number {
+  if (OF_ANOTHER.test(text) || OF_ALL.test(text)) return 0;
+  return BAKES.test(text) ? 2 : 1;
+}
+
 function mainMinutes(
   sentences: readonly Sentence[],
   stageOf: (chunk: Chunk) => Stage,
 ): { readonly amount: Amount; readonly at: number } | null {
   const all = sentences.flatMap(({ text, chunks }, at) => {
     const oven = chunks.filter((chunk) => stageOf(chunk) === "oven").map((chunk) => chunk.text);
-    const rank = OF_ANOTHER.test(text) || OF_ALL.test(text) ? 0 : BAKES.test(text) ? 2 : 1;
+    const own = minutesIn(oven.join(" "));
+    const rank = own.length === 0 ? 0 : rankOf(text);
     return [
-      ...minutesIn(oven.join(" ")).map((amount) => ({
-        amount,
-        at,
-        rank,
-      })),
+      ...own.map((amount) => ({ amount, at, rank })),
       ...(oven.length === 0 &&
       /\b(?:bak(?:e|es|ed|ing)|microwave[ds]?|steam(?:s|ed)?)\b/iu.test(text)
         ? minutesIn(text).map((amount) => ({ amount, at, rank: 0 }))

@@ -1,7 +1,9 @@
 // What tells which part of a cake an ingredient is for.
+import { remembered } from "../measure";
 import { partRole, ROLES_BESIDES, type PartRole, type Stage } from "../recipe";
-import type { Chunk } from "./chunks";
+import { wordsIn, type Chunk } from "./chunks";
 import type { Mention } from "./mentions";
+import type { Features } from "./sequence";
 
 export const PARTS = ["batter", ...ROLES_BESIDES] as const;
 
@@ -53,7 +55,7 @@ export function allowedParts(
 }
 
 /** Features of every ingredient of a text, for its part. */
-export function partFeatures(mentions: readonly PlacedMention[]): readonly (readonly string[])[] {
+export function partFeatures(mentions: readonly PlacedMention[]): readonly Features[] {
   const seen = new Map<string, number>();
   return mentions.map((placed, index) => {
     const { mention, chunk, before, after, heading, headingWords, isRow, stage, afterBake, run } =
@@ -68,7 +70,7 @@ export function partFeatures(mentions: readonly PlacedMention[]): readonly (read
     const near = last < 0 ? "far" : before.length - last <= NEAR ? "near" : "far";
     const place = afterBake < 0 ? "b" : "a";
     const earlier = mentions[index - 1];
-    return [
+    const own = [
       "any",
       `id:${id}`,
       `g:${group}`,
@@ -88,7 +90,6 @@ export function partFeatures(mentions: readonly PlacedMention[]): readonly (read
       `b1:${before.at(-1) ?? ""}`,
       `b2:${before.at(-2) ?? ""} ${before.at(-1) ?? ""}`,
       `f2:${after[0] ?? ""} ${after[1] ?? ""}`,
-      ...new Set(chunk.words.map((word) => `w:${word}`)),
       isRow ? "row" : "told",
       `row:${String(isRow)}:${place}`,
       mention.read.measures.length > 0 ? "amount" : "bare",
@@ -98,5 +99,11 @@ export function partFeatures(mentions: readonly PlacedMention[]): readonly (read
       ...(earlier?.heading === heading ? ["same heading"] : []),
       ...(isRow && headingWords.length === 0 ? [`run:${String(Math.min(4, run))}`] : []),
     ];
+    return [own, clauseFeatures(chunk.text)];
   });
 }
+
+/** The words of the clause an ingredient stands in. */
+const clauseFeatures = remembered((text): readonly string[] =>
+  [...new Set(wordsIn(text))].map((word) => `w:${word}`),
+);

@@ -10,7 +10,7 @@ import { ovenOf, type ToldBake } from "./oven-of-text";
 import { allowedParts, PARTS, partFeatures, type PlacedMention } from "./part-features";
 import { placedChunks, placedMentions } from "./placed";
 import { laterRecipes } from "./recipes-of-page";
-import { labelled, type Labelled, type Weights } from "./sequence";
+import { labelled, sumOfWeights, type Features, type Labelled, type Weights } from "./sequence";
 import { stageFeatures } from "./stage-features";
 import { stepsOf, type StageTold, type ToldStep } from "./steps-told";
 import { tinSets, type ToldSet } from "./tin-alternatives";
@@ -33,10 +33,19 @@ export type ToldRecipe = ToldBake & {
 };
 
 const LEARNT: Readonly<Record<"stage" | "part", Weights>> = weights;
-const WEIGHT_OF = {
-  stage: new Map(Object.entries(LEARNT.stage.features)),
-  part: new Map(Object.entries(LEARNT.part.features)),
-} as const;
+const SCORE_OF = { stage: scorer(LEARNT.stage), part: scorer(LEARNT.part) } as const;
+
+/** The scores of groups of features, those known of groups that were scored before. */
+function scorer({ labels, features }: Weights): (group: readonly string[]) => Float64Array {
+  const weights = new Map(Object.entries(features));
+  const known = new WeakMap<readonly string[], Float64Array>();
+  return (group) => {
+    const scores =
+      known.get(group) ?? sumOfWeights(group, labels.length, (each) => weights.get(each));
+    known.set(group, scores);
+    return scores;
+  };
+}
 
 /** Labellings nearer to one another than this are in doubt; of ten that are, three are wrong. */
 const SURE = 6;
@@ -105,10 +114,10 @@ export function readText(lines: readonly PageLine[], pantry: Pantry): ToldRecipe
 
 function labelsOf(
   what: keyof typeof LEARNT,
-  items: readonly (readonly string[])[],
+  items: readonly Features[],
   allowed: (item: number) => ReadonlySet<number> | null = () => null,
 ): readonly Labelled[] {
-  return labelled(LEARNT[what], items, (feature) => WEIGHT_OF[what].get(feature), allowed);
+  return labelled(LEARNT[what], items, SCORE_OF[what], allowed);
 }
 
 function parted(mentions: readonly PlacedMention[]): readonly PartedMention[] {

@@ -24,12 +24,23 @@ const AFTER_ALL =
  */
 export function laterRecipes(rows: readonly PageRow[]): readonly number[] {
   const starts: number[] = [];
-  for (const [at, row] of rows.entries()) {
+  const told = rows.map((row): TellingRow => ({ ...row, isBake: isBake(row) }));
+  for (const [at, row] of told.entries()) {
     if (!isName(row)) continue;
-    const before = rows.slice(starts.at(-1) ?? 0, at);
-    if (isOver(row, before) && isRecipe(before) && isRecipe(rows.slice(at))) starts.push(at);
+    const before = told.slice(starts.at(-1) ?? 0, at);
+    if (isOver(row, before) && isRecipe(before) && isRecipe(told.slice(at))) starts.push(at);
   }
   return starts;
+}
+
+/** A row, and whether it tells of a bake. */
+type TellingRow = PageRow & { readonly isBake: boolean };
+
+function isBake({ kind, chunks }: PageRow): boolean {
+  if (kind !== "told") return false;
+  const text = chunks.map((chunk) => chunk.text).join(" ");
+  const said = [BAKES.test(text), timesTold(text).length > 0, heatsTold(text, true).length > 0];
+  return said.filter(Boolean).length >= 2;
 }
 
 /** Whether a line can be the name of a recipe. */
@@ -51,12 +62,8 @@ function isOver({ bare }: PageRow, before: readonly PageRow[]): boolean {
 }
 
 /** Whether rows weigh out something that is baked, and bake it, in that order. */
-function isRecipe(rows: readonly PageRow[]): boolean {
-  const bake = rows.findLastIndex(({ kind, chunks }) => {
-    const text = chunks.map((chunk) => chunk.text).join(" ");
-    const said = [BAKES.test(text), timesTold(text).length > 0, heatsTold(text, true).length > 0];
-    return kind === "told" && said.filter(Boolean).length >= 2;
-  });
+function isRecipe(rows: readonly TellingRow[]): boolean {
+  const bake = rows.findLastIndex((row) => row.isBake);
   if (bake < 0) return false;
   const weighed = rows
     .slice(0, bake + 1)

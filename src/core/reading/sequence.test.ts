@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { labelled, type Weights } from "./sequence";
+import { labelled, sumOfWeights, type Labelled, type Weights } from "./sequence";
 
 const LABELS = ["a", "b", "c"];
 
@@ -26,6 +26,19 @@ function tried(
   return best;
 }
 
+/** The best labelling of items whose features are each a group. */
+const found = (
+  weights: Weights,
+  items: readonly (readonly string[])[],
+  allowed?: (item: number) => ReadonlySet<number> | null,
+): readonly Labelled[] =>
+  labelled(
+    weights,
+    items.map((features) => features.map((feature) => [feature])),
+    (group) => sumOfWeights(group, LABELS.length, (feature) => weights.features[feature]),
+    allowed,
+  );
+
 const row = fc.array(fc.integer({ min: -9, max: 9 }), { minLength: 3, maxLength: 3 });
 const weightsOf = fc
   .tuple(fc.tuple(row, row), fc.tuple(row, row, row, row))
@@ -36,7 +49,7 @@ describe("the best labelling", () => {
   it("is the one that trying all of them finds", () => {
     fc.assert(
       fc.property(weightsOf, items, (weights, sequence) => {
-        const told = labelled(weights, sequence, (feature) => weights.features[feature]);
+        const told = found(weights, sequence);
         const [, score] = tried(weights, sequence);
         const own = told.reduce((sum, { label }, at) => {
           const of = (sequence[at] ?? []).reduce(
@@ -57,19 +70,12 @@ describe("the best labelling", () => {
       features: { x: [5, 2, 0] },
       moves: [[], [], [], []],
     };
-    expect(labelled(weights, [["x"]], (feature) => weights.features[feature])).toEqual([
-      { label: 0, margin: 3 },
-    ]);
+    expect(found(weights, [["x"]])).toEqual([{ label: 0, margin: 3 }]);
   });
 
   it("keeps to the labels an item may have", () => {
     const weights: Weights = { labels: LABELS, features: { x: [5, 2, 0] }, moves: [] };
-    const told = labelled(
-      weights,
-      [["x"], ["x"]],
-      (feature) => weights.features[feature],
-      (item) => (item === 0 ? new Set([2]) : null),
-    );
+    const told = found(weights, [["x"], ["x"]], (item) => (item === 0 ? new Set([2]) : null));
     expect(told.map(({ label }) => label)).toEqual([2, 0]);
   });
 });

@@ -1,5 +1,7 @@
 // What tells when a clause's work is done: before the oven, in it, while hot, when cold.
-import type { Chunk } from "./chunks";
+import { remembered } from "../measure";
+import { wordsIn, type Chunk } from "./chunks";
+import type { Features } from "./sequence";
 
 /** A clause with where it stands. */
 export type PlacedChunk = {
@@ -26,30 +28,40 @@ export function bakeAt(chunks: readonly PlacedChunk[]): number {
 }
 
 /** Features of every clause of a text, for its stage. */
-export function stageFeatures(chunks: readonly PlacedChunk[]): readonly (readonly string[])[] {
+export function stageFeatures(chunks: readonly PlacedChunk[]): readonly Features[] {
   const bake = bakeAt(chunks);
-  const shared = chunks.map(({ chunk }) => wordFeatures(chunk));
+  const shared = chunks.map(({ chunk }) => wordFeatures(chunk.text));
   return chunks.map((placed, index) => {
     const { chunk, heading, isRow } = placed;
     const before = chunks[index - 1]?.chunk;
     const after = chunks[index + 1]?.chunk;
     const isSameSentence = before?.sentence === chunk.sentence;
     return [
-      ...(shared[index] ?? []),
-      ...heading.map((word) => `h:${word}`),
-      ...(heading.length > 0 && bake >= 0
-        ? [`h:${heading[0] ?? ""}:${index < bake ? "b" : "a"}`]
-        : []),
-      ...(before === undefined ? ["first"] : [...new Set(before.words)].map((word) => `p:${word}`)),
-      ...(after === undefined ? ["last"] : [...new Set(after.words)].map((word) => `n:${word}`)),
-      ...(isSameSentence ? ["same"] : []),
-      ...(isRow ? ["row"] : []),
-      ...placeFeatures(index, bake, chunks.length),
+      shared[index] ?? [],
+      before === undefined ? ["first"] : featuresBefore(before.text),
+      after === undefined ? ["last"] : featuresAfter(after.text),
+      [
+        ...heading.map((word) => `h:${word}`),
+        ...(heading.length > 0 && bake >= 0
+          ? [`h:${heading[0] ?? ""}:${index < bake ? "b" : "a"}`]
+          : []),
+        ...(isSameSentence ? ["same"] : []),
+        ...(isRow ? ["row"] : []),
+        ...placeFeatures(index, bake, chunks.length),
+      ],
     ];
   });
 }
 
-function wordFeatures({ words, text }: Chunk): readonly string[] {
+/** What a clause says for the one after it, and for the one before it. */
+const featuresBefore = remembered((text): readonly string[] => prefixed("p", text));
+const featuresAfter = remembered((text): readonly string[] => prefixed("n", text));
+
+const prefixed = (prefix: string, text: string): readonly string[] =>
+  [...new Set(wordsIn(text))].map((word) => `${prefix}:${word}`);
+
+const wordFeatures = remembered((text): readonly string[] => {
+  const words = wordsIn(text);
   const pairs = words.slice(1).map((word, index) => `${words[index] ?? ""} ${word}`);
   return [
     "any",
@@ -60,7 +72,7 @@ function wordFeatures({ words, text }: Chunk): readonly string[] {
     ...(MINUTES.test(text) ? ["minutes"] : []),
     ...(/\d\s*(?:°|º|degrees|[cf]\b)/iu.test(text) ? ["heat"] : []),
   ];
-}
+});
 
 function placeFeatures(index: number, bake: number, count: number): readonly string[] {
   const part = `at:${Math.floor((10 * index) / count)}`;

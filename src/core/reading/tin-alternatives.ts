@@ -91,7 +91,7 @@ function withSizes(
     const text = of.map((chunk) => chunk.text).join(" ");
     const before = joined.at(-1);
     const isBare =
-      sizesIn(text.toLowerCase())[0]?.at === 0 && text.split(/\s+/u).length <= MOST_SIZE_WORDS;
+      text.split(/\s+/u).length <= MOST_SIZE_WORDS && sizesIn(text.toLowerCase())[0]?.at === 0;
     const [tin] = before === undefined ? [] : tinsTold(before.text).slice(-1);
     if (before !== undefined && isBare && tin !== undefined && sizesOf(tin.tin) === 0)
       joined[joined.length - 1] = {

@@ -1,4 +1,4 @@
-import { readSpan } from "../measure";
+import { readSpan, remembered } from "../measure";
 import { matchIngredient, type Pantry } from "../pantry";
 import { readLine } from "./line";
 import { partRole } from "./part-role";
@@ -50,14 +50,14 @@ const SPEAKS =
  * The line without the marks of Markdown and lists; numbers of steps stay until it is known to be
  * one.
  */
-export function unmarked(text: string): string {
-  return text
+export const unmarked = remembered((text): string =>
+  text
     .replace(/^\s*(?:#{1,6}|>+|[-*+•·▢☐□●▪]|\[[ xX]?\])\s+/u, "")
     .replace(/^\s*\[[ xX]?\]\s*/u, "")
     .replace(/\*\*|__|`/gu, "")
     .replace(/\s+/gu, " ")
-    .trim();
-}
+    .trim(),
+);
 
 /** A step without its number. */
 export function unnumbered(words: string): string {
@@ -117,13 +117,15 @@ export function rowKind(words: string, text: string, place: RowPlace, pantry: Pa
 const NAMES_NOT_ACTS =
   /^(?:(?:zest|peel|juice|rind)\s+(?:and\s+\w+\s+)?(?:of|from)\b|(?:butter|cream|flour|frosting|cover|peel|toast)\b\s*(?:[-–:,(]|\d|cheese|flour|of\b|for\b))/iu;
 
+const STARTS_WITH_ACT = new RegExp(
+  `^(?:(?:meanwhile|then|next|finally|now|once|when|while|in a|using|with)\\b|${SPEAKS.source})`,
+  "iu",
+);
+
 /** A telling: several words, one of them an act, and not an amount first. */
-function isSentence(words: string): boolean {
+const isSentence = remembered((words): boolean => {
   const count = words.split(" ").length;
-  const startsWithAct = new RegExp(
-    `^(?:(?:meanwhile|then|next|finally|now|once|when|while|in a|using|with)\\b|${SPEAKS.source})`,
-    "iu",
-  ).test(words);
+  const startsWithAct = STARTS_WITH_ACT.test(words);
   if (NAMES_NOT_ACTS.test(words)) return false;
   if (startsWithAct && (count >= 3 || /\.\s*$/u.test(words))) return readSpan(words) === null;
   return (
@@ -132,7 +134,7 @@ function isSentence(words: string): boolean {
     (readSpan(words) === null || /[.!]\s*$/u.test(words)) &&
     !/^\d[\d /.,½¼¾]*\s*(?:g|kg|ml|l|oz|lb|cups?|tbsp|tsp)\b/iu.test(words)
   );
-}
+});
 
 function isIngredient(words: string, place: RowPlace, pantry: Pantry): boolean {
   const line = readLine(words);

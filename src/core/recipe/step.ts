@@ -1,4 +1,12 @@
-import { heatsTold, inFigures, mainHeat, timesTold, type Amount, type ToldHeat } from "../measure";
+import {
+  heatsTold,
+  inFigures,
+  mainHeat,
+  remembered,
+  timesTold,
+  type Amount,
+  type ToldHeat,
+} from "../measure";
 import { foldName, type Ingredient } from "../pantry";
 import type { Step, StepKind } from "./schema";
 
@@ -75,10 +83,14 @@ export function heatIn(text: string): ToldHeat | null {
   return mainHeat(heatsTold(inFigures(text).text));
 }
 
+const kindTold = remembered(
+  (text): StepKind => KIND_WORDS.find(([pattern]) => pattern.test(text))?.[1] ?? "other",
+);
+
 /** What the words of a step say. */
 export function readStep(step: Pick<Step, "text" | "kind" | "minutes">): StepFacts {
   const { text } = step;
-  const kind = step.kind ?? KIND_WORDS.find(([pattern]) => pattern.test(text))?.[1] ?? "other";
+  const kind = step.kind ?? kindTold(text);
   const durations = durationsIn(text);
   const isWaiting = kind === "rest" || kind === "cool";
   const inside = waitIn(text);
@@ -108,11 +120,13 @@ function waitedWords(text: string): string {
 }
 
 /** A wait inside a step of another kind: "… then leave to stand for 10 minutes". */
-function waitIn(text: string): {
+type InnerWait = {
   readonly wait: Amount;
-  /** What is done before it. */ readonly before: string;
+  /** What is done before it. */
+  readonly before: string;
   readonly words: string;
-} | null {
+};
+const waitIn = remembered((text): InnerWait | null => {
   const from = /\b(?:leave|rest|stand|sit|chill|cool|soak)\b/iu.exec(text)?.index ?? text.length;
   const [wait] = durationsIn(text.slice(from));
   return wait === undefined
@@ -122,7 +136,7 @@ function waitIn(text: string): {
         before: text.slice(0, from),
         words: waitedWords(text.slice(from)),
       };
-}
+});
 
 /**
  * Part of a step: plain words, or the mention of a line, in whose place the scaled amount can

@@ -1,5 +1,5 @@
 // A tin as a text tells it, as the bench has it.
-import { inFigures } from "../measure";
+import { inFigures, remembered } from "../measure";
 import { readWrittenTin } from "./read-written";
 import { tinDepth, type Tin } from "./shapes";
 import { tinsTold, type SoldAs, type ToldTin } from "./tins-told";
@@ -21,9 +21,9 @@ export function benchTins(told: readonly ToldTin[]): {
 }
 
 /** The tins named in a text of which a size is told, as the bench has them. */
-export function sizedTins(text: string): readonly Tin[] {
-  return tinsTold(inFigures(text).text).flatMap(({ tin }) => tinOfSize(tin) ?? []);
-}
+export const sizedTins = remembered((text): readonly Tin[] =>
+  tinsTold(inFigures(text).text).flatMap(({ tin }) => tinOfSize(tin) ?? []),
+);
 
 /** Tins by what they are sold as; inside sizes as usually made. Judgement. */
 const SOLD_SIZES: Readonly<Record<SoldAs, string>> = {
@@ -48,9 +48,13 @@ export function tinOfSize(told: ToldTin): Tin | null {
   if (shape === "dish" || shape === "mug") return null;
   if (shape !== "cups" && lengths.length === 0) return null;
   const name = shape === "cups" ? `${wells ?? 12} cups` : `${lengths.join(" x ")} mm ${shape}`;
-  const read = readWrittenTin(`${times}${name}`, "metric");
-  return read.ok ? read.value.tin : null;
+  return writtenTin(`${times}${name}`);
 }
+
+const writtenTin = remembered((text): Tin | null => {
+  const read = readWrittenTin(text, "metric");
+  return read.ok ? read.value.tin : null;
+});
 
 /** A fluted ring of usual proportions that holds so much, mL: as large as the cube root of it. */
 function ringThatHolds(ml: number, times: string): Tin | null {
@@ -83,7 +87,7 @@ const USUAL_SIZES: Readonly<Record<ToldTin["shape"], string>> = {
 export const usualTin = (shape: ToldTin["shape"]): Tin => readUsual(USUAL_SIZES[shape]);
 
 function readUsual(text: string): Tin {
-  const read = readWrittenTin(text, "metric");
-  if (!read.ok) throw new RangeError(`no tin: ${text}`);
-  return read.value.tin;
+  const tin = writtenTin(text);
+  if (tin === null) throw new RangeError(`no tin: ${text}`);
+  return tin;
 }
