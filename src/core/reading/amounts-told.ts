@@ -112,9 +112,15 @@ export function tailOf(tokens: readonly Token[], at: number, text: string): numb
   const isBracket = word(at) === "(";
   const joint = isBracket || /^(?:about|,|that's|thats)$/u.test(word(at)) ? 1 : 0;
   if (joint === 0) return at;
-  const about = /^(?:about|around|or|roughly|that's)$/u.test(word(at + 1)) ? 1 : 0;
+  const about = /^(?:about|around|or|roughly|approx|approximately|say|that's)$/u.test(word(at + 1))
+    ? 1
+    : 0;
   const beside = isNumber(word(at + 1 + about)) ? amountAt(tokens, at + 1 + about, text) : null;
   if (beside?.hasUnit !== true) return at;
-  const isClosed = isBracket ? word(beside.next) === ")" : !isWord(word(beside.next));
-  return isClosed ? beside.next + (isBracket ? 1 : 0) : at;
+  const next = VAGUE.test(word(beside.next)) ? beside.next + 1 : beside.next;
+  const isClosed = isBracket ? word(next) === ")" : !isWord(word(next));
+  return isClosed ? next + (isBracket ? 1 : 0) : at;
 }
+
+/** After an amount that is not exact: "150 ml ish". */
+const VAGUE = /^(?:ish|approx|approximately|roughly|max|maximum)$/u;

@@ -60,10 +60,14 @@ function mentionsRead(text: string, pantry: Pantry): readonly Mention[] {
     const last = tokens[name.to - 1];
     if (taken.has(name) || first === undefined || last === undefined) continue;
     if (mentions.some(({ at, end }) => first.at >= at && first.at < end)) continue;
-    const line = text.slice(first.at, last.end);
+    const to = tailOf(tokens, name.to, text);
+    const beside = to > name.to ? besideOf(tokens, name.to, to, text) : "";
+    const end = tokens[to - 1]?.end ?? last.end;
+    const isFree = beside !== "" && mentions.every(({ at }) => at < first.at || at >= end);
+    const line = `${isFree ? `${beside} ` : ""}${text.slice(first.at, last.end)}`;
     mentions.push({
       at: first.at,
-      end: last.end,
+      end: isFree ? end : last.end,
       line,
       read: readLine(line),
       ingredient: name.ingredient,
@@ -127,9 +131,8 @@ function mentionFrom(
   }
   if (name === null) return unknownFrom(tokens, start, next, amount, text);
   const last = tailOf(tokens, name.to, text);
-  const beside =
-    last > name.to ? textOf(tokens, name.to, last, text).replaceAll(/[(),]/gu, " ") : "";
-  const line = `${spoken(tokens, start, name.to, amount, text)}${beside === "" ? "" : ` (${beside.trim().replace(/^(?:about|around|or|roughly|that's)\s+/iu, "")})`}`;
+  const beside = last > name.to ? besideOf(tokens, name.to, last, text) : "";
+  const line = `${spoken(tokens, start, name.to, amount, text)}${beside === "" ? "" : ` (${beside})`}`;
   const fruit = amount.hasUnit ? [] : partsOfFruit(tokens, start, last, name, text, pantry);
   if (fruit.length > 0) return { mentions: fruit, name, next: last };
   const isGrams = !amount.hasUnit && isBareGrams(tokens[start]?.word ?? "", name.ingredient);
@@ -170,6 +173,15 @@ function unknownFrom(
 
 const textOf = (tokens: readonly Token[], from: number, to: number, text: string): string =>
   text.slice(tokens[from]?.at ?? 0, tokens[to - 1]?.end ?? text.length);
+
+/** The amount that stands beside a name, without its brackets and what makes it vague. */
+const besideOf = (tokens: readonly Token[], from: number, to: number, text: string): string =>
+  textOf(tokens, from, to, text)
+    .replaceAll(/[(),]/gu, " ")
+    .replace(/^\s*(?:about|around|or|roughly|approx|approximately|say|that's)\s+/iu, "")
+    .replace(/\s+(?:ish|approx|approximately|roughly|max|maximum)\s*$/iu, "")
+    .replace(/[.\s]+$/u, "")
+    .trim();
 
 /** An amount with its name as a line has it: "a good teaspoon of" is 1 teaspoon. */
 function spoken(

@@ -45,6 +45,9 @@ describe("ingredients in the middle of what is told", () => {
     ],
     ["Butter – 200 g", [["200 g Butter", "unsalted-butter"]]],
     ["Plain flour | 250 | g", [["250 g Plain flour", "plain-flour"]]],
+    // What stands beside a name says how much of it there is.
+    ["a small cup of milk (150ml ish)", [["1 cup of milk (150ml)", "whole-milk"]]],
+    ["and lemon juice, about 3 tbsp.", [["3 tbsp lemon juice", "lemon-juice"]]],
     ["225 of caster sugar", [["225 g of caster sugar", "caster-sugar"]]],
     ["a good teaspoon of vanilla", [["1 teaspoon of vanilla", "vanilla-extract"]]],
     ["2 8 ounce blocks of cream cheese", [["2 8 ounce blocks of cream cheese", "cream-cheese"]]],

@@ -8,6 +8,7 @@ import {
   US_CUP_ML,
   type EggSize,
   type KitchenMeasures,
+  type KitchenUnit,
   type CupWay,
 } from "../measure";
 import { cupGrams, type Ingredient } from "../pantry";
@@ -68,8 +69,14 @@ export function lineMass(
       ? "not-by-piece"
       : lineMass({ ...line, measures: [line.stated], stated: null }, ingredient, measures);
   }
-  return volumeMass(line, ingredient, measures);
+  // "A small cup (150 ml)": millilitres tell what the cup was.
+  const inMl = line.stated !== null && METRIC_VOLUMES.has(line.stated.unit) ? line.stated : null;
+  return inMl === null
+    ? volumeMass(line, ingredient, measures)
+    : volumeMass({ ...line, measures: [inMl], heap: null }, ingredient, measures);
 }
+
+const METRIC_VOLUMES: ReadonlySet<KitchenUnit> = new Set(["ml", "cl", "dl", "l"]);
 
 function massPer({ unit }: Measure, measures: KitchenMeasures): number {
   const size = unitSize(unit, measures);

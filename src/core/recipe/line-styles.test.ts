@@ -46,6 +46,7 @@ const LINES: readonly Style[] = [
   ["9oz/250g plain flour", "plain-flour", 255.1],
   ["225 g (8 oz) butter", "unsalted-butter", 225],
   ["1 cup (120 g) plain flour", "plain-flour", 120, "us"],
+  ["1 small cup (150 ml) water", "water", 150, "us"],
   ["2 1/4 cups (280 g) all-purpose flour", "plain-flour", 280, "us"],
   ["2¼ cups (about 280 g) all-purpose flour", "plain-flour", 280, "us"],
   ["1 cup / 225 g butter", "unsalted-butter", 225, "us"],
