@@ -81,6 +81,15 @@ test.describe("a cake's page", () => {
     ).toBeVisible();
     await wait.fill("25 min");
     await expect(out).toContainText("out of the tin after 25");
+    await expect(page.getByRole("img", { name: /How it cools/u })).toHaveAccessibleName(
+      /in its tin: 0.min to 25.min; .*cold: split, frost, cut/u,
+    );
+    await page.getByLabel("Turned over").selectOption("once");
+    await expect(out).toContainText("it stays as it falls");
+    await page.getByRole("textbox", { name: "First in the switched-off oven for" }).fill("20 min");
+    await page.getByRole("checkbox", { name: "Until the next day" }).check();
+    await expect(out).toContainText(/First 20.min in the switched-off oven/u);
+    await expect(out).toContainText("Left until the next day");
     await expectAccessible(page);
     await station(page, "Finish").click();
     const own = page.getByRole("list", { name: "From the recipe" });

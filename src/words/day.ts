@@ -66,10 +66,12 @@ export function doingText(doing: Doing, units: Units): string {
       return `Look, and bake on until two signs agree${ofLoads(doing.load, doing.loads)}`;
     case "take-out":
       return `Take out${ofLoads(doing.load, doing.loads)}`;
+    case "off-oven":
+      return `Oven off, the cake stays in${ofLoads(doing.load, doing.loads)}`;
     case "turn-out":
-      return `Turn out ${doing.tins === 1 ? "the cake" : `${doing.tins} cakes`}`;
+      return `Turn out ${doing.tins === 1 ? "the cake" : `${doing.tins} cakes`}${doing.isOnce === true ? `, and leave ${doing.tins === 1 ? "it as it falls" : "them as they fall"}` : ""}`;
     case "cool":
-      return doing.inTin === true ? "Cool in the tin" : "Cool on the rack";
+      return `${doing.inTin === true ? "Cool in the tin" : "Cool on the rack"}${doing.covered === true ? ", covered" : ""}${doing.overnight === true ? ", overnight" : ""}`;
     case "pour-warm":
       return "Pour over while it is warm";
     case "make":

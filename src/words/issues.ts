@@ -80,6 +80,7 @@ const FIELD_NAMES: Readonly<Record<string, string>> = {
   fillDepth: "Depth of the batter",
   guests: "Guests",
   inTinMin: "Minutes in the tin",
+  offOvenMin: "Minutes in the switched-off oven",
   fruitG: "Fruit",
   recipeEggs: "Eggs in the recipe",
   pieces: "Pieces",
@@ -231,6 +232,8 @@ export function issueText(issue: Issue, units: Units): string {
       if (issue.path === "size")
         return `${issue.value} numbers are too many for a size: at most ${issue.max}.`;
       return `${field}: ${issue.value} are too many, at most ${issue.max}.`;
+    case "contradicts":
+      return `“${last(issue.path)}” and “${issue.with}” can't both be: give one of them.`;
   }
 }
 

@@ -118,10 +118,18 @@ export function stepWords(
         title: doing.loads === 1 ? "Take it out" : `Take out load ${doing.load}`,
         why: "Dry cloths: a wet one scalds. Tins on the rack, not on the cold worktop.",
       };
+    case "off-oven":
+      return {
+        title,
+        why: `${minutesText(minutes)} in the heat that is left. The door as the recipe says; ajar where it says nothing.`,
+      };
     case "turn-out":
       return {
         title,
-        why: "Run a thin knife round, rack on top, and over. If it clings, five minutes more.",
+        why:
+          doing.isOnce === true
+            ? "Run a thin knife round, plate on top, and over. Leave the tin on it for a minute, then lift it."
+            : "Run a thin knife round, rack on top, and over. If it clings, five minutes more.",
       };
     case "cool":
       return { title, why: "" };
@@ -204,6 +212,8 @@ export function nextText(doing: Doing): string {
       return "In, start the clock";
     case "look-and-bake-on":
       return "Say what you see";
+    case "off-oven":
+      return "Off, start the clock";
     case "take-out":
       return "Out, next";
     case "turn-out":
@@ -248,6 +258,8 @@ export function timerText(doing: Doing, isStanding: boolean, units: Units): stri
         : `Load ${doing.load} in the oven, door shut`;
     case "look-and-bake-on":
       return "Until the next look";
+    case "off-oven":
+      return "In the oven, switched off";
     case "cool":
       return doing.inTin === true ? "Cooling in the tin" : "Cooling on the rack";
     case "cool-ingredient":
@@ -273,6 +285,8 @@ export function rungText(doing: Doing, isOver: boolean, units: Units): string {
     case "bake":
     case "look-and-bake-on":
       return "Look at the cake now";
+    case "off-oven":
+      return "Out of the oven now";
     case "cool":
     case "chill-cake":
       return "Cold at its core by now";

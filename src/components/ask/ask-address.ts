@@ -5,7 +5,7 @@ import {
   parseAsBoolean,
   parseAsStringLiteral,
 } from "nuqs/server";
-import { FIRST_QUESTION, SCALES, SCHOOLS, WAYS_OUT, type Question } from "@/core/ask";
+import { FIRST_QUESTION, SCALES, SCHOOLS, TURN_CHOICES, WAYS_OUT, type Question } from "@/core/ask";
 import { FROSTINGS } from "@/core/build";
 import { COVERS } from "@/core/finish";
 import { BATTER_KINDS } from "@/core/kind";
@@ -50,6 +50,10 @@ const ASK_ADDRESS = {
   source: parseAsStringLiteral(HEAT_SOURCES).withDefault(FIRST_QUESTION.source),
   cooling: parseAsStringLiteral(WAYS_OUT).withDefault(FIRST_QUESTION.cooling),
   inTin: text.withDefault(FIRST_QUESTION.inTin),
+  turned: parseAsStringLiteral(TURN_CHOICES).withDefault(FIRST_QUESTION.turned),
+  offOven: text.withDefault(FIRST_QUESTION.offOven),
+  coolsCovered: parseAsBoolean.withDefault(FIRST_QUESTION.coolsCovered),
+  coolsOvernight: parseAsBoolean.withDefault(FIRST_QUESTION.coolsOvernight),
   cover: parseAsStringLiteral(COVERS).withDefault(FIRST_QUESTION.cover),
   frosting: parseAsStringLiteral(FROSTINGS).withDefault(FIRST_QUESTION.frosting),
 };

@@ -1,14 +1,15 @@
 "use client";
 
-import { WAYS_OUT, type Question } from "@/core/ask";
-import type { TurnOut } from "@/core/cool";
-import { coolDetail, type CooledTin } from "@/core/plan";
+import { TURN_CHOICES, WAYS_OUT, type Question } from "@/core/ask";
+import type { CoolRequest, TurnOut, Turns } from "@/core/cool";
+import { coolCurve, coolDetail, type CooledTin } from "@/core/plan";
 import { POUR_WINDOWS } from "@/core/finish";
 import { capitalised, roundTo } from "@/core/measure";
 import { issueText, minutesText, SPREAD_NAMES, tinText, type Units } from "@/words";
 import { pourText } from "@/words/finishing";
 import { Choice, Field } from "../frame/field";
 import type { StationProps } from "../frame/station-props";
+import { CoolingChart } from "./cooling-chart";
 
 const WAY_OUT_NAMES: Readonly<Record<Question["cooling"], string>> = {
   usual: "as usual for its kind and tin",
@@ -17,58 +18,139 @@ const WAY_OUT_NAMES: Readonly<Record<Question["cooling"], string>> = {
   dish: "not at all: it stays in its dish",
 };
 
-/** Cool: how each cake comes out of its tin, and when it is cold. */
+const TURNED_NAMES: Readonly<Record<Question["turned"], string>> = {
+  usual: "as usual for its tin",
+  no: "not at all",
+  once: "once: it stays as it falls",
+  twice: "twice: right way up again",
+};
+
+/** Cool: how each cake comes out of oven and tin, and what may be done with it when. */
 export function CoolStation({ question, read, plan, isStale, units, onChange }: StationProps) {
+  const details = coolDetail(plan);
+  const slowest = Math.max(...details.map(({ coldMin }) => coldMin));
+  const shown = details.findIndex(({ coldMin }) => coldMin === slowest);
+  const [tin, cooled] = [plan.fill.tins[shown], details[shown]];
   return (
     <div className="grid items-start gap-4 lg:grid-cols-[minmax(0,320px)_minmax(0,1fr)]">
-      <div className="no-print space-y-3">
-        <label className="block">
-          <span className="label block">Out of its tin</span>
-          <Choice
-            label="Out of its tin"
-            className="field pr-1"
-            value={question.cooling}
-            choices={WAYS_OUT.map((way) => [way, WAY_OUT_NAMES[way]] as const)}
-            onChange={(cooling) => onChange({ cooling })}
-          />
-        </label>
-        {question.cooling === "after" && (
-          <div className="flex">
-            <Field
-              label="In the tin for"
-              value={question.inTin}
-              onChange={(inTin) => onChange({ inTin }, "inTin")}
-              problem={read.issues.inTin === undefined ? null : issueText(read.issues.inTin, units)}
-              placeholder="10 min"
-            />
-          </div>
+      <CoolChoices {...{ question, read, units, onChange }} />
+      <div className={`panel min-w-0 px-6 py-4 max-sm:px-4 ${isStale ? "opacity-50" : ""}`}>
+        {tin !== undefined && cooled !== undefined && (
+          <CoolingChart curve={coolCurve(plan, tin)} cooled={cooled} units={units} />
         )}
+        <ul aria-label="Turning out" className="mt-2 divide-y-[1.5px] divide-line">
+          {details.map((each, index) => {
+            const geometry = plan.fill.tins[index]?.geometry;
+            return (
+              geometry !== undefined && (
+                <Cooled key={index} cooled={each} tin={tinText(geometry.tin, units)} />
+              )
+            );
+          })}
+          {[...leftText(plan.cool), ...waitsOf(plan, units)].map((wait) => (
+            <li key={wait} className="py-2.5 text-[15px]">
+              {wait}
+            </li>
+          ))}
+        </ul>
       </div>
-      <ul
-        aria-label="Turning out"
-        className={`panel divide-y-[1.5px] divide-line px-6 py-2 max-sm:px-4 ${isStale ? "opacity-50" : ""}`}
-      >
-        {coolDetail(plan).map((cooled, index) => {
-          const geometry = plan.fill.tins[index]?.geometry;
-          return (
-            geometry !== undefined && (
-              <Cooled key={index} cooled={cooled} tin={tinText(geometry.tin, units)} />
-            )
-          );
-        })}
-        {waitsOf(plan, units).map((wait) => (
-          <li key={wait} className="py-2.5 text-[15px]">
-            {wait}
-          </li>
-        ))}
-      </ul>
     </div>
   );
 }
 
+/** How it is wanted out of oven and tin. */
+function CoolChoices({
+  question,
+  read,
+  units,
+  onChange,
+}: Pick<StationProps, "question" | "read" | "units" | "onChange">) {
+  const problemOf = (box: "inTin" | "offOven"): string | null => {
+    const issue = read.issues[box];
+    return issue === undefined ? null : issueText(issue, units);
+  };
+  return (
+    <div className="no-print space-y-3">
+      <label className="block">
+        <span className="label block">Out of its tin</span>
+        <Choice
+          label="Out of its tin"
+          className="field pr-1"
+          value={question.cooling}
+          choices={WAYS_OUT.map((way) => [way, WAY_OUT_NAMES[way]] as const)}
+          onChange={(cooling) => onChange({ cooling })}
+        />
+      </label>
+      {question.cooling === "after" && (
+        <div className="flex">
+          <Field
+            label="In the tin for"
+            value={question.inTin}
+            onChange={(inTin) => onChange({ inTin }, "inTin")}
+            problem={problemOf("inTin")}
+            placeholder="10 min"
+          />
+        </div>
+      )}
+      {question.cooling !== "dish" && (
+        <label className="block">
+          <span className="label block">Turned over</span>
+          <Choice
+            label="Turned over"
+            className="field pr-1"
+            value={question.turned}
+            choices={TURN_CHOICES.map((turns) => [turns, TURNED_NAMES[turns]] as const)}
+            onChange={(turned) => onChange({ turned })}
+          />
+        </label>
+      )}
+      <div className="flex">
+        <Field
+          label="First in the switched-off oven for"
+          value={question.offOven}
+          onChange={(offOven) => onChange({ offOven }, "offOven")}
+          problem={problemOf("offOven")}
+          placeholder="0 min"
+        />
+      </div>
+      {(
+        [
+          ["coolsCovered", "Under a cloth or a lid"],
+          ["coolsOvernight", "Until the next day"],
+        ] as const
+      ).map(([box, label]) => (
+        <label key={box} className="flex min-h-11 cursor-pointer items-center gap-2.5">
+          <input
+            type="checkbox"
+            className="size-5 accent-ink"
+            checked={question[box]}
+            onChange={(event) => onChange({ [box]: event.target.checked })}
+          />
+          {label}
+        </label>
+      ))}
+    </div>
+  );
+}
+
+/** What is asked of oven, cloth and night. */
+const leftText = ({ offOvenMin = 0, covered, overnight }: CoolRequest): readonly string[] => [
+  ...(offOvenMin > 0
+    ? [
+        `First ${minutesText(offOvenMin)} in the switched-off oven: it goes on baking a little, and the minutes here count from when it is out.`,
+      ]
+    : []),
+  ...(covered === true
+    ? ["Under a cloth or a lid: it cools a third slower, and its crust stays soft."]
+    : []),
+  ...(overnight === true
+    ? ["Left until the next day, at least eight hours; well wrapped once it is cold."]
+    : []),
+];
+
 /** The cakes of one kind of tin: when they leave it, and when they are cold. */
 function Cooled({ cooled, tin }: { readonly cooled: CooledTin; readonly tin: string }) {
-  const { out, coldMin, fromMin, toMin, lukewarmMin, fridgeMin, freezerMin } = cooled;
+  const { out, turned, coldMin, fromMin, toMin, lukewarmMin, fridgeMin, freezerMin } = cooled;
   return (
     <li className="py-2.5">
       <p className="figure-text text-[21px] first-letter:uppercase">{outText(out)}</p>
@@ -84,7 +166,7 @@ function Cooled({ cooled, tin }: { readonly cooled: CooledTin; readonly tin: str
         </p>
       )}
       <p className="text-[15px] text-ink-2">
-        {tin}. {HANDLING[out.when]}
+        {tin}. {handlingText(out, turned)}
       </p>
     </li>
   );
@@ -103,11 +185,19 @@ function outText(out: TurnOut): string {
   }
 }
 
-const HANDLING: Readonly<Record<TurnOut["when"], string>> = {
-  after:
-    "Loosen with a thin blade, turn onto a board, lift the tin, peel off the paper, turn it right way up on a rack. Quite cold before it is cut, split or frosted.",
-  cold: "Quite cold before it is loosened, turned out or cut.",
-  never: "Frosted, cut and served in it.",
+/** How it is taken out of its tin. */
+function handlingText({ when }: TurnOut, turned: Turns): string {
+  if (when === "never") return "Frosted, cut and served in it.";
+  const first = when === "cold" ? "Quite cold before it is loosened, turned out or cut. " : "";
+  const then = when === "cold" ? "" : " Quite cold before it is cut, split or frosted.";
+  return `${first}${TURNING[turned]}${then}`.trim();
+}
+
+const TURNING: Readonly<Record<Turns, string>> = {
+  no: "Lifted out, or its ring opened, and onto a rack.",
+  once: "Loosen with a thin blade, a plate or a rack on top, over, leave the tin on it for a minute and lift it: it stays as it falls.",
+  twice:
+    "Loosen with a thin blade, turn onto a board, lift the tin, peel off the paper, turn it right way up on a rack.",
 };
 
 /** What the finish asks of the cold and of the warm cake. */

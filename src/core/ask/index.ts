@@ -1,6 +1,6 @@
 export { chosenPieces, withPieces } from "./chosen-tins";
 export { type BuildBoxes, colourBoxes, type FinishBoxes } from "./finish-boxes";
-export { SCALES, SCHOOLS, WAYS_OUT } from "./question-choices";
+export { SCALES, SCHOOLS, TURN_CHOICES, WAYS_OUT } from "./question-choices";
 export { parseQuestion, type Question, QuestionSchema } from "./question-schema";
 export { FIRST_QUESTION, readQuestion, type ReadQuestion } from "./question";
 export { askAboutRecipe, recipeBoxes } from "./recipe-boxes";

@@ -10,7 +10,7 @@ import { CUTS, PIECE_SIZES } from "../serve";
 import { DayBoxesSchema } from "../day";
 import { BuildBoxesSchema, FinishBoxesSchema } from "./finish-boxes";
 import { EGG_SCHOOLS } from "../plan";
-import { SCALES, SCHOOLS, WAYS_OUT } from "./question-choices";
+import { SCALES, SCHOOLS, TURN_CHOICES, WAYS_OUT } from "./question-choices";
 
 const MOST_ALSO = 4;
 const line = z.string().check(z.maxLength(200));
@@ -95,6 +95,11 @@ export const QuestionSchema = z.strictObject({
   /** How it comes out of its tin, and after how long where that is said. */
   cooling: z._default(z.enum(WAYS_OUT), "usual"),
   inTin: z._default(line, ""),
+  /** How often it is turned over, and how it cools; `usual` for its tin. */
+  turned: z._default(z.enum(TURN_CHOICES), "usual"),
+  offOven: z._default(line, ""),
+  coolsCovered: z._default(z.boolean(), false),
+  coolsOvernight: z._default(z.boolean(), false),
   cover: z.enum(COVERS),
   frosting: z.enum(FROSTINGS),
   build: z.prefault(BuildBoxesSchema, {}),

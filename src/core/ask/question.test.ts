@@ -150,6 +150,13 @@ describe("the way out of the tin", () => {
     [{ cooling: "after" }, undefined],
     [{ cooling: "cold", inTin: "25 min" }, { until: "cold" }],
     [{ cooling: "dish" }, { stays: true }],
+    // What stays in its dish is not turned.
+    [{ cooling: "dish", turned: "once" }, { stays: true }],
+    [
+      { turned: "once", offOven: "20 min", coolsCovered: true, coolsOvernight: true },
+      { turned: "once", offOvenMin: 20, covered: true, overnight: true },
+    ],
+    [{ offOven: "0 min" }, undefined],
   ])("%j asks for %j", (boxes, cool) => {
     const { input } = read(boxes);
     expect(input.ok && input.value.cool).toEqual(cool);
@@ -170,6 +177,28 @@ describe("the way out of the tin", () => {
       "dish",
     );
     expect(recipeBoxes("Net loft pear cake", facts).cooling).toBe("usual");
+    // What a recipe says comes back from its boxes as it was.
+    const cool = {
+      inTinMin: 5,
+      turned: "once",
+      offOvenMin: 15,
+      covered: true,
+      overnight: true,
+    } as const;
+    const bake = {
+      tins: [{ shape: "round", diameterMm: 200, depthMm: 50 }],
+      ovenC: 170,
+      minutes: 40,
+    } as const;
+    const asked = read({
+      ...recipeBoxes("Net loft pear cake", {
+        batter: { massG: 900 },
+        bake: { ...bake, tins: [...bake.tins] },
+        cool,
+      }),
+      tins: ["20 x 5 cm"],
+    });
+    expect(asked.input.ok && asked.input.value.cool).toEqual(cool);
   });
 });
 

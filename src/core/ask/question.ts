@@ -61,6 +61,10 @@ export const FIRST_QUESTION: Question = {
   also: [],
   oven: null,
   cooling: "usual",
+  turned: "usual",
+  offOven: "",
+  coolsCovered: false,
+  coolsOvernight: false,
   inTin: "",
   cover: "none",
   frosting: "butter-and-sugar",
@@ -87,6 +91,7 @@ export type QuestionBox =
   | "recipeEggs"
   | "ownHeat"
   | "inTin"
+  | "offOven"
   | "also"
   | "pieces"
   | "guests"
@@ -144,6 +149,13 @@ export function readQuestion(question: Question, ofLooker: ReadingHabit): ReadQu
     question.cooling === "after"
       ? boxed("inTinMin", question.inTin, readMinutes, CoolSchema.shape.inTinMin, "minutes")
       : good(undefined);
+  const offOven = boxed(
+    "offOvenMin",
+    question.offOven,
+    readMinutes,
+    CoolSchema.shape.offOvenMin,
+    "minutes",
+  );
   const also = readAlso(question, habit);
   const pieces = boxed("pieces", question.pieces, readNumber, PiecesSchema, "amount");
   const guests = boxed("guests", question.guests, readNumber, z.optional(GuestsSchema), "amount");
@@ -161,6 +173,7 @@ export function readQuestion(question: Question, ofLooker: ReadingHabit): ReadQu
     recipeEggs,
     ownHeat,
     inTin,
+    offOven,
     also,
     pieces,
     guests,
@@ -194,6 +207,7 @@ export function readQuestion(question: Question, ofLooker: ReadingHabit): ReadQu
     !recipeEggs.ok ||
     !ownHeat.ok ||
     !inTin.ok ||
+    !offOven.ok ||
     !also.ok ||
     !pieces.ok ||
     !guests.ok
@@ -242,7 +256,7 @@ export function readQuestion(question: Question, ofLooker: ReadingHabit): ReadQu
     oven: ovenOf(question),
     strips: question.strips,
     lined: question.lined,
-    ...coolAsked(question.cooling, inTin.value),
+    ...coolAsked(question, inTin.value, offOven.value),
     build: on.build,
     finish: { cover: question.cover, frosting: question.frosting, ...on.finish },
     serve: {
@@ -255,21 +269,22 @@ export function readQuestion(question: Question, ofLooker: ReadingHabit): ReadQu
   return { ...read, issues, input };
 }
 
-/** What a plan is told of a cake's way out of its tin; minutes that are still empty are usual. */
+/** What a plan is told of a cake's way out of oven and tin; minutes that are still empty are usual. */
 function coolAsked(
-  cooling: Question["cooling"],
+  { cooling, turned, coolsCovered, coolsOvernight }: Question,
   inTinMin: number | undefined,
+  offOvenMin: number | undefined,
 ): { readonly cool?: CoolRequest } {
-  switch (cooling) {
-    case "dish":
-      return { cool: { stays: true } };
-    case "cold":
-      return { cool: { until: "cold" } };
-    case "after":
-      return inTinMin === undefined ? {} : { cool: { inTinMin } };
-    case "usual":
-      return {};
-  }
+  const cool: CoolRequest = {
+    ...(cooling === "dish" ? { stays: true } : {}),
+    ...(cooling === "cold" ? { until: "cold" as const } : {}),
+    ...(cooling === "after" && inTinMin !== undefined ? { inTinMin } : {}),
+    ...(turned === "usual" || cooling === "dish" ? {} : { turned }),
+    ...(offOvenMin === undefined || offOvenMin === 0 ? {} : { offOvenMin }),
+    ...(coolsCovered ? { covered: true } : {}),
+    ...(coolsOvernight ? { overnight: true } : {}),
+  };
+  return Object.keys(cool).length === 0 ? {} : { cool };
 }
 
 const QUESTION_BOXES = [
@@ -285,6 +300,7 @@ const QUESTION_BOXES = [
   "recipeEggs",
   "ownHeat",
   "inTin",
+  "offOven",
   "also",
   "pieces",
   "guests",

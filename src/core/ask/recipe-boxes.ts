@@ -36,14 +36,24 @@ export function recipeBoxes(
   };
 }
 
-/** The boxes of a cake's way out of its tin. */
-function coolBoxes({ stays, until, inTinMin }: CoolRequest = {}): Pick<
-  Question,
-  "cooling" | "inTin"
-> {
-  if (stays === true) return { cooling: "dish", inTin: "" };
-  if (until === "cold") return { cooling: "cold", inTin: "" };
-  return inTinMin === undefined
-    ? { cooling: "usual", inTin: "" }
-    : { cooling: "after", inTin: `${inTinMin} min` };
+/** The boxes of a cake's way out of oven and tin. */
+function coolBoxes(
+  cool: CoolRequest = {},
+): Pick<Question, "cooling" | "inTin" | "turned" | "offOven" | "coolsCovered" | "coolsOvernight"> {
+  const { stays, until, inTinMin, turned, offOvenMin, covered, overnight } = cool;
+  return {
+    cooling:
+      stays === true
+        ? "dish"
+        : until === "cold"
+          ? "cold"
+          : inTinMin === undefined
+            ? "usual"
+            : "after",
+    inTin: inTinMin === undefined ? "" : `${inTinMin} min`,
+    turned: turned ?? "usual",
+    offOven: offOvenMin === undefined ? "" : `${offOvenMin} min`,
+    coolsCovered: covered ?? false,
+    coolsOvernight: overnight ?? false,
+  };
 }

@@ -1,7 +1,14 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { tinGeometry, type Tin } from "../tin";
-import { chilledMinutes, coldMinutes, type ColdMinutes } from ".";
+import {
+  chilledMinutes,
+  coldMinutes,
+  coolingCurve,
+  warmMinutes,
+  type ColdMinutes,
+  type WarmMinutes,
+} from ".";
 
 function cold(
   spec: Tin,
@@ -95,6 +102,45 @@ describe("when a cake is cold", () => {
     expect((chilled?.fridgeMin ?? 0) - (chilled?.lukewarmMin ?? 0)).toBeGreaterThan(18);
     expect((chilled?.fridgeMin ?? 0) - (chilled?.lukewarmMin ?? 0)).toBeLessThan(26);
     expect((chilled?.freezerMin ?? 0) - (chilled?.lukewarmMin ?? 0)).toBeLessThan(14);
+  });
+
+  it("cools slower under a cloth, and its faces before its middle", () => {
+    const geometry = tinGeometry(LAYER);
+    if (!geometry.ok) throw new Error("no tin");
+    const cooling = {
+      geometry: geometry.value,
+      kind: "creamed",
+      batterG: 516,
+      heightMm: 40,
+    } as const;
+    const bare = coldMinutes(cooling);
+    const covered = coldMinutes({ ...cooling, asked: { covered: true } });
+    // By hand: 1230 s through its faces become 1757 s, 1930 s in all 2457 s.
+    expect(covered.coldMin / bare.coldMin).toBeGreaterThan(1.2);
+    expect(covered.coldMin / bare.coldMin).toBeLessThan(1.3);
+    const curve = coolingCurve(cooling, 1.2 * bare.coldMin);
+    expect(curve[0]).toMatchObject({ minute: 0, middleC: 97 });
+    for (const [index, { middleC, faceC }] of curve.entries()) {
+      expect(faceC).toBeLessThan(middleC);
+      expect(faceC).toBeGreaterThan(20);
+      if (index > 0) expect(middleC).toBeLessThan(curve[index - 1]?.middleC ?? 0);
+    }
+    // The curve is at 23 °C when it is told to be cold.
+    const cold = coolingCurve(cooling, bare.coldMin).at(-1);
+    expect(cold?.middleC).toBeCloseTo(23, 0);
+  });
+
+  it("can be soaked for a while, and melts what is spread on it for longer", () => {
+    const geometry = tinGeometry(LAYER);
+    if (!geometry.ok) throw new Error("no tin");
+    const warm = (heightMm: number): WarmMinutes =>
+      warmMinutes({ geometry: geometry.value, kind: "creamed", batterG: 13 * heightMm, heightMm });
+    // By hand for 40 mm: faces have 1/(1 + 11·0.02/0.22/2) = 2/3 of the middle's warmth over the
+    // room, so 50 °C without means 65 °C within: ln(77/45)·1930 s = 17 min, a little more in the tin.
+    expect(warm(40).soakUntilMin).toBeGreaterThan(17);
+    expect(warm(40).soakUntilMin).toBeLessThan(23);
+    expect(warm(40).meltsUntilMin).toBeGreaterThan(warm(40).soakUntilMin);
+    expect(warm(70).soakUntilMin).toBeGreaterThan(warm(20).soakUntilMin);
   });
 
   it("refuses nothing to cool, and a room as hot as the cake", () => {

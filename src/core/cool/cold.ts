@@ -43,6 +43,10 @@ const CRUMB_W_PER_MK = 0.22;
  */
 const BARE = 11;
 const IN_TIN = 6;
+/** What a cloth or a lid lets through of that. Judgement: it keeps the steam in. */
+const COVERED_SHARE = 0.7;
+/** Left until the next day: nobody comes back to it sooner, minutes. */
+export const OVERNIGHT_MIN = 480;
 /** A cake's own time is known about this well. */
 const UNSURE = 0.25;
 
@@ -50,7 +54,13 @@ const UNSURE = 0.25;
  * How fast a cake loses its heat: its own time constants bare and in its tin, s, and the minutes it
  * stays in the tin.
  */
-type Pace = { readonly bareS: number; readonly inTinS: number; readonly inTinMin: number };
+type Pace = {
+  readonly bareS: number;
+  readonly inTinS: number;
+  readonly inTinMin: number;
+  /** How much of the middle's warmth over the room its faces have. */
+  readonly faceShare: number;
+};
 
 function paceOf({ geometry, kind, batterG, heightMm, asked }: Cooling): Pace {
   if (!(batterG > 0) || !(heightMm > 0))
@@ -66,11 +76,13 @@ function paceOf({ geometry, kind, batterG, heightMm, asked }: Cooling): Pace {
   const crumbS =
     ((massKg / volumeM3) * HEAT_J_PER_KGK) /
     (Math.PI ** 2 * CRUMB_W_PER_MK * inverseSquares(geometry, heightMm));
-  const tau = (h: number): number => (massKg * HEAT_J_PER_KGK) / (h * areaM2) + crumbS;
+  const share = asked?.covered === true ? COVERED_SHARE : 1;
+  const tau = (h: number): number => (massKg * HEAT_J_PER_KGK) / (share * h * areaM2) + crumbS;
   return {
     bareS: tau(BARE),
     inTinS: tau(IN_TIN),
     inTinMin: out.when === "after" ? out.minutes : Infinity,
+    faceShare: 1 / (1 + (share * BARE * heightMm) / 2000 / CRUMB_W_PER_MK / 2),
   };
 }
 
@@ -102,6 +114,54 @@ function minutesTo({ bareS, inTinS, inTinMin }: Pace, untilC: number, roomC: num
   return coldInTin <= inTinMin
     ? coldInTin
     : inTinMin + ((bareS * wayLeft) / 60) * (1 - inTinMin / coldInTin);
+}
+
+/** The middle of a cake and its faces, °C, so many minutes after the oven. */
+export type CoolingPoint = {
+  readonly minute: number;
+  readonly middleC: number;
+  readonly faceC: number;
+};
+
+/**
+ * How a cake cools: its middle falls as {@link coldMinutes} has it, its faces are nearer the room by
+ * 1 + h·L/2k, L half its height (a parabola through the crumb). About ±25 % in time.
+ * @param untilMin to where it is told, min
+ * @throws RangeError for no batter
+ */
+export function coolingCurve(cooling: Cooling, untilMin: number): readonly CoolingPoint[] {
+  const { roomC = ROOM_C } = cooling;
+  const { bareS, inTinS, inTinMin, faceShare } = paceOf(cooling);
+  return Array.from({ length: POINTS + 1 }, (_, index) => {
+    const minute = (untilMin * index) / POINTS;
+    const inTin = Math.min(minute, inTinMin);
+    const left = Math.exp((-60 * inTin) / inTinS - (60 * (minute - inTin)) / bareS);
+    const over = (OUT_C - roomC) * left;
+    return { minute, middleC: roomC + over, faceC: roomC + faceShare * over };
+  });
+}
+const POINTS = 60;
+
+/** Faces as warm as this drink what is brushed or poured on, and melt what is spread, °C. Judgement. */
+const SOAKS_C = 50;
+const MELTS_C = 38;
+
+/** Until when a cake can be dressed hot or warm, minutes after the oven. */
+export type WarmMinutes = { readonly soakUntilMin: number; readonly meltsUntilMin: number };
+
+/**
+ * How long its faces stay warm enough to soak, above 50 °C, and to melt what is spread on them, above
+ * 38 °C. About ±25 %.
+ * @throws RangeError for no batter
+ */
+export function warmMinutes(cooling: Cooling): WarmMinutes {
+  const { roomC = ROOM_C } = cooling;
+  const pace = paceOf(cooling);
+  const until = (faceC: number): number => {
+    const middleC = roomC + (faceC - roomC) / pace.faceShare;
+    return middleC >= OUT_C ? 0 : Math.round(minutesTo(pace, middleC, roomC));
+  };
+  return { soakUntilMin: until(SOAKS_C), meltsUntilMin: until(MELTS_C) };
 }
 
 /**

@@ -1,7 +1,7 @@
 import { expect, it } from "vitest";
 import type { BatterKind } from "../kind";
 import { tinGeometry, type Tin } from "../tin";
-import { turnOut, type TurnOut } from ".";
+import { oneWayOut, turnOut, turnsOf, type CoolRequest, type TurnOut, type Turns } from ".";
 
 it.each<[BatterKind, Tin, TurnOut]>([
   ["creamed", { shape: "round", diameterMm: 200, depthMm: 50 }, { when: "after", minutes: 10 }],
@@ -32,6 +32,42 @@ it.each<[BatterKind, Tin, TurnOut]>([
   const geometry = tinGeometry(tin);
   if (!geometry.ok) throw new Error(JSON.stringify(geometry.issue));
   expect(turnOut(kind, geometry.value)).toEqual(expected);
+});
+
+it.each<[Tin, CoolRequest, Turns]>([
+  [{ shape: "round", diameterMm: 200, depthMm: 50 }, {}, "twice"],
+  [{ shape: "loaf", lengthMm: 216, widthMm: 114, depthMm: 65 }, {}, "twice"],
+  [{ shape: "fluted", diameterMm: 250, depthMm: 90 }, {}, "once"],
+  [{ shape: "springform", diameterMm: 230, depthMm: 65 }, {}, "no"],
+  [{ shape: "well", rimMm: 70, depthMm: 32, count: 12 }, {}, "no"],
+  [{ shape: "round", diameterMm: 200, depthMm: 50 }, { turned: "once" }, "once"],
+  [{ shape: "round", diameterMm: 200, depthMm: 50 }, { stays: true }, "no"],
+])("a cake in %j asked %j is turned %s", (tin, asked, turned) => {
+  const geometry = tinGeometry(tin);
+  if (!geometry.ok) throw new Error(JSON.stringify(geometry.issue));
+  expect(turnsOf(geometry.value, turnOut("creamed", geometry.value, asked), asked)).toBe(turned);
+});
+
+it.each<[CoolRequest, string, string]>([
+  [{ stays: true, inTinMin: 5 }, "inTinMin", "stays"],
+  [{ until: "cold", inTinMin: 5 }, "inTinMin", "until"],
+  [{ stays: true, until: "cold" }, "until", "stays"],
+  [{ stays: true, turned: "twice" }, "turned", "stays"],
+])("%j asks for two ways out", (asked, path, other) => {
+  expect(oneWayOut(asked)).toEqual({
+    ok: false,
+    issue: { code: "contradicts", path, with: other },
+  });
+});
+
+it("takes one way out, and all that goes with it", () => {
+  for (const asked of [
+    {},
+    { stays: false, inTinMin: 5, turned: "once" },
+    { stays: true, turned: "no" },
+    { until: "cold", overnight: true, covered: true, offOvenMin: 10 },
+  ] as const)
+    expect(oneWayOut(asked)).toEqual({ ok: true, value: asked });
 });
 
 it("is asked for by minutes, by cold, or never, and that stands over what is usual", () => {

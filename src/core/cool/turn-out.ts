@@ -1,6 +1,6 @@
 import { KIND_FACTS, type BatterKind } from "../kind";
 import { tinFamily, type TinGeometry } from "../tin";
-import type { CoolRequest } from "./schema";
+import type { CoolRequest, Turns } from "./schema";
 
 /**
  * Minutes in the tin before it is turned out; `cold` ones stay until quite cold, upside down where
@@ -35,4 +35,17 @@ export function turnOut(
   const family = tinFamily(geometry.tin);
   if (isUpsideDown || usual === "cold" || family === "sheet") return { when: "cold", isUpsideDown };
   return { when: "after", minutes: MINUTES[family] };
+}
+
+/**
+ * How often a cake is turned over out of its tin: rings stand as they fall and cups are lifted out;
+ * all others go over onto a board and back, so that they stand on their floor. One that stays in its
+ * tin is not turned.
+ */
+export function turnsOf(geometry: TinGeometry, out: TurnOut, { turned }: CoolRequest = {}): Turns {
+  if (out.when === "never") return "no";
+  if (turned !== undefined) return turned;
+  const family = tinFamily(geometry.tin);
+  if (family === "cup" || geometry.tin.shape === "springform" || family === "sheet") return "no";
+  return family === "ring" ? "once" : "twice";
 }

@@ -54,7 +54,7 @@ export function cooled(
         : list.add(
             `turn-out${index + 1}`,
             "cool",
-            { do: "turn-out", tins },
+            { do: "turn-out", tins, ...(day.isTurnedOnce ? { isOnce: true } : {}) },
             hands(TAKES.turnOutTinMin * tins),
             ["hands"],
             [next(out, turnOutMin, turnOutMin + TIN_WAITS_MIN)],
@@ -80,15 +80,26 @@ export function cooled(
 const HOT_MIN = 30;
 
 /** Where it cools: on the rack, or in the tin it does not leave warm. */
-const cooling = ({ turnOutMin }: DayCake): Doing =>
-  turnOutMin === null ? { do: "cool", inTin: true } : { do: "cool" };
+const cooling = ({ turnOutMin, cools: { covered, overnight } }: DayCake): Doing => ({
+  do: "cool",
+  ...(turnOutMin === null ? { inTin: true } : {}),
+  ...(covered ? { covered } : {}),
+  ...(overnight ? { overnight } : {}),
+});
+
+/** What is said of turning out is with that, where it is turned out warm. */
+const coolingWords = ({ turnOutMin, words: { cool, left } }: DayCake): string =>
+  `${turnOutMin === null ? cool : ""} ${left}`.trim();
 
 function cooledInRoom(list: TaskList, day: DayCake, index: number, turned: string): string {
   const inTinMin = day.turnOutMin ?? 0;
-  const colder: readonly Shorter[] = [
-    { way: "cool-in-fridge", minutes: Math.max(1, day.coldFridgeMin - inTinMin) },
-    { way: "cool-in-freezer", minutes: Math.max(1, day.coldFreezerMin - inTinMin) },
-  ];
+  // What is left until the next day is left on purpose.
+  const colder: readonly Shorter[] = day.cools.overnight
+    ? []
+    : [
+        { way: "cool-in-fridge", minutes: Math.max(1, day.coldFridgeMin - inTinMin) },
+        { way: "cool-in-freezer", minutes: Math.max(1, day.coldFreezerMin - inTinMin) },
+      ];
   return list.add(
     `cool${index + 1}`,
     "cool",
@@ -97,7 +108,7 @@ function cooledInRoom(list: TaskList, day: DayCake, index: number, turned: strin
     [],
     [next(turned, 0, 0)],
     colder,
-    day.turnOutMin === null ? day.words.cool : "",
+    coolingWords(day),
   );
 }
 
@@ -125,7 +136,7 @@ function cooledInFridge(
     [],
     [next(turned, 0, 0)],
     [],
-    day.turnOutMin === null ? day.words.cool : "",
+    coolingWords(day),
   );
   const away = list.add(
     `into-fridge${index + 1}`,

@@ -61,7 +61,10 @@ export type RecipeWords = {
   readonly warmUp: string;
   readonly fill: string;
   readonly bake: string;
+  readonly offOven: string;
   readonly cool: string;
+  /** Of leaving it until the next day. */
+  readonly left: string;
   readonly build: string;
   readonly finish: string;
 };
@@ -71,7 +74,9 @@ export const NO_WORDS: RecipeWords = {
   warmUp: "",
   fill: "",
   bake: "",
+  offOven: "",
   cool: "",
+  left: "",
   build: "",
   finish: "",
 };
@@ -125,8 +130,14 @@ export type DayCake = {
    * `finish` for what is on it.
    */
   readonly keptCold: "cake" | "finish" | null;
+  /** Left in the switched-off oven, minutes; 0 when it comes out at once. */
+  readonly offOvenMin: number;
   /** Null when it stays in its tin until cold. */
   readonly turnOutMin: number | null;
+  /** Whether it stays as it falls out of its tin. */
+  readonly isTurnedOnce: boolean;
+  /** Under a cloth or a lid, and until the next day. */
+  readonly cools: { readonly covered: boolean; readonly overnight: boolean };
   readonly coldMin: number;
   /** The same with the fridge or the freezer once it is lukewarm. */
   readonly coldFridgeMin: number;

@@ -59,10 +59,19 @@ const DoingSchema = z.discriminatedUnion("do", [
    */
   z.strictObject({ do: z.literal("look-and-bake-on"), ...ofLoads, tins: z.optional(count) }),
   z.strictObject({ do: z.literal("take-out"), ...ofLoads }),
-  z.strictObject({ do: z.literal("turn-out"), tins: count }),
+  /** Left in the oven that is switched off. */
+  z.strictObject({ do: z.literal("off-oven"), ...ofLoads }),
+  /** Over onto a board, and right way up again unless it stays as it fell. */
+  z.strictObject({
+    do: z.literal("turn-out"),
+    tins: count,
+    isOnce: z.optional(z.boolean()),
+  }),
   z.strictObject({
     do: z.literal("cool"),
     /** In its tin, not on the rack. */ inTin: z.optional(z.boolean()),
+    covered: z.optional(z.boolean()),
+    overnight: z.optional(z.boolean()),
   }),
   z.strictObject({ do: z.literal("pour-warm") }),
   z.strictObject({ do: z.literal("make"), what: z.enum(MADE), massG: z.number() }),
@@ -195,6 +204,7 @@ const GOING: Readonly<Record<Exclude<Doing["do"], "step">, Going>> = {
   "wash-bowl": "by-hand",
   bake: "by-clock",
   "look-and-bake-on": "by-looks",
+  "off-oven": "by-clock",
   "take-out": "by-hand",
   "turn-out": "by-hand",
   cool: "by-itself",

@@ -43,6 +43,7 @@ describe("what the tasks of a cake are", () => {
       ids({ parts: [{ goes: "over", what: "whipped-cream", massG: 700, own: null }] }),
     ).not.toContain("soften-frosting");
     expect(ids({ turnOutMin: null })).not.toContain("turn-out1");
+    expect(ids({})).not.toContain("off-oven1");
     expect(
       ids({
         loads: [
@@ -54,6 +55,30 @@ describe("what the tasks of a cake are", () => {
     expect(ids({ steps: [byHand("Cream", 5), rested(30)] })).toEqual(
       expect.arrayContaining(["step1", "step2"]),
     );
+  });
+
+  it("leaves it in the oven that is off, under a cloth and over night as asked", () => {
+    const tasks = tasksOf(
+      {
+        ...LAYERS,
+        offOvenMin: 20,
+        isTurnedOnce: true,
+        coldMin: 480,
+        cools: { covered: true, overnight: true },
+      },
+      0,
+    );
+    const task = (id: string) => tasks.find((each) => each.id === `0.${id}`);
+    expect(task("off-oven1")).toMatchObject({ minutes: 20, needs: ["oven"] });
+    expect(task("off-oven1")?.after).toEqual([{ id: "0.look1", leastMin: 0, mostMin: 0 }]);
+    expect(task("out1")?.after).toEqual([{ id: "0.off-oven1", leastMin: 0, mostMin: 0 }]);
+    expect(task("turn-out1")?.doing).toEqual({ do: "turn-out", tins: 2, isOnce: true });
+    expect(task("cool1")).toMatchObject({
+      doing: { do: "cool", covered: true, overnight: true },
+      minutes: 470,
+    });
+    // Nobody hurries what is left on purpose.
+    expect(task("cool1")?.shorter ?? []).toEqual([]);
   });
 
   it("says when a batter can't wait for the second load", () => {

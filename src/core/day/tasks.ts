@@ -79,13 +79,26 @@ function baked(
       ["oven"],
       [next(shut, 0, 0)],
     );
+    const off =
+      day.offOvenMin === 0
+        ? on
+        : list.add(
+            `off-oven${index + 1}`,
+            "bake",
+            { do: "off-oven", ...which },
+            day.offOvenMin,
+            ["oven"],
+            [next(on, 0, 0)],
+            [],
+            day.words.offOven,
+          );
     const out = list.add(
       `out${index + 1}`,
       "bake",
       { do: "take-out", ...which },
       TAKES.takeOutMin,
       ["hands"],
-      [next(on, 0, 0)],
+      [next(off, 0, 0)],
     );
     // The next load goes in when this one is out, not when a look has said that it may be.
     before = [next(out, 0, 0)];

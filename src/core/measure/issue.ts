@@ -83,6 +83,12 @@ export type Issue =
       readonly source: "closed-pot" | "microwave";
     }
   | {
+      readonly code: "contradicts";
+      readonly path: string;
+      /** The field beside it that says something else. */
+      readonly with: string;
+    }
+  | {
       readonly code: "too-many";
       readonly path: string;
       readonly value: number;

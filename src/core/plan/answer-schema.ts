@@ -1,3 +1,4 @@
+import { TURNS } from "../cool";
 import * as z from "../zod";
 import type { BuildRemark } from "../build";
 import { ALLERGENS } from "../pantry";
@@ -86,9 +87,16 @@ export const AnswerSchema = z.strictObject({
     tooLargeForShelf: z.optional(z.array(number)),
   }),
   cool: z.strictObject({
+    offOvenMin: number,
+    covered: z.boolean(),
+    overnight: z.boolean(),
     tins: z.array(
       z.strictObject({
         turnOutMin: z.nullable(number),
+        stays: z.boolean(),
+        turned: z.enum(TURNS),
+        soakUntilMin: number,
+        meltsUntilMin: number,
         coldMin: number,
         fromMin: number,
         toMin: number,

@@ -82,17 +82,13 @@ export function planAnswer(plan: CakePlan, request: CakeRequest, words: PlanWord
           }),
     },
     cool: {
-      tins: coolDetail(plan).map(
-        ({ turnOutMin, coldMin, fromMin, toMin, lukewarmMin, fridgeMin, freezerMin }) => ({
-          turnOutMin,
-          coldMin,
-          fromMin,
-          toMin,
-          lukewarmMin,
-          fridgeMin,
-          freezerMin,
-        }),
-      ),
+      offOvenMin: plan.cool.offOvenMin ?? 0,
+      covered: plan.cool.covered ?? false,
+      overnight: plan.cool.overnight ?? false,
+      tins: coolDetail(plan).map(({ out, ...cold }) => ({
+        ...cold,
+        stays: out.when === "never",
+      })),
     },
     build: {
       standing: build.standing,

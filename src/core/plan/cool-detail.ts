@@ -1,27 +1,57 @@
 import {
   chilledMinutes,
   coldMinutes,
+  coolingCurve,
   turnOut,
+  turnsOf,
+  warmMinutes,
   type ChilledMinutes,
   type ColdMinutes,
+  type CoolingPoint,
   type TurnOut,
+  type Turns,
+  type WarmMinutes,
 } from "../cool";
+import type { TinFill } from "../fill";
 import type { CakePlan } from "./plan";
 
 /** How the cakes from one kind of tin cool. */
-export type CooledTin = ColdMinutes & ChilledMinutes & { readonly out: TurnOut };
+export type CooledTin = ColdMinutes &
+  ChilledMinutes &
+  WarmMinutes & { readonly out: TurnOut; readonly turned: Turns };
+
+const coolingOf = (
+  { mix, cool: asked }: CakePlan,
+  { geometry, batterG, baked }: TinFill,
+): Parameters<typeof coldMinutes>[0] => ({
+  geometry,
+  kind: mix.kind,
+  batterG,
+  heightMm: baked.crownTopMm,
+  asked,
+});
 
 /**
- * When each kind of cake is turned out, and when it is cold: on the rack, in the fridge, in the
- * freezer. In the order of the tins.
+ * When each kind of cake is turned out, until when it can be dressed warm, and when it is cold: on
+ * the rack, in the fridge, in the freezer. In the order of the tins.
  */
-export function coolDetail({ fill, mix, cool: asked }: CakePlan): readonly CooledTin[] {
-  return fill.tins.map(({ geometry, batterG, baked }) => {
-    const cooling = { geometry, kind: mix.kind, batterG, heightMm: baked.crownTopMm, asked };
+export function coolDetail(plan: CakePlan): readonly CooledTin[] {
+  return plan.fill.tins.map((tin) => {
+    const cooling = coolingOf(plan, tin);
+    const out = turnOut(plan.mix.kind, tin.geometry, plan.cool);
     return {
       ...coldMinutes(cooling),
       ...chilledMinutes(cooling),
-      out: turnOut(mix.kind, geometry, asked),
+      ...warmMinutes(cooling),
+      out,
+      turned: turnsOf(tin.geometry, out, plan.cool),
     };
   });
 }
+
+/** The middle and the faces of the cakes from one kind of tin, until they are cold and a little longer. */
+export function coolCurve(plan: CakePlan, tin: TinFill): readonly CoolingPoint[] {
+  const cooling = coolingOf(plan, tin);
+  return coolingCurve(cooling, PAST_COLD * coldMinutes(cooling).coldMin);
+}
+const PAST_COLD = 1.2;

@@ -1,5 +1,6 @@
 import { KIND_FACTS } from "../kind";
 import { shelfPieces, shelfPlan } from "../bake";
+import { OVERNIGHT_MIN } from "../cool";
 import { NO_WORDS, SOFT_BUTTER, type DayCake, type RecipeWords } from "../day";
 import { POUR_WINDOWS } from "../finish";
 import { batterPart, type Formula, type FormulaRow, type PartFormula, type Step } from "../recipe";
@@ -63,6 +64,8 @@ export function dayCake(
   const { parts, onto, words: said } = partsOfDay(plan, plan.scale, formula, made, gaps > 0);
   const plans = {
     soften: SOFT_BUTTER.includes(mix.kind),
+    offOven: (plan.cool.offOvenMin ?? 0) > 0,
+    overnight: plan.cool.overnight === true,
     build: gaps > 0,
     finish: parts.some(({ goes }) => goes === "over"),
   };
@@ -136,7 +139,13 @@ export function dayCake(
     turnOutMin: turnOuts.includes(null)
       ? null
       : Math.max(...turnOuts.map((minutes) => minutes ?? 0)),
-    coldMin: Math.max(...cooled.map(({ coldMin }) => coldMin)),
+    isTurnedOnce: cooled.every(({ turned }) => turned === "once"),
+    offOvenMin: Math.round(plan.cool.offOvenMin ?? 0),
+    cools: { covered: plan.cool.covered ?? false, overnight: plan.cool.overnight ?? false },
+    coldMin: Math.max(
+      plan.cool.overnight === true ? OVERNIGHT_MIN : 0,
+      ...cooled.map(({ coldMin }) => coldMin),
+    ),
     coldFridgeMin: Math.max(...cooled.map(({ fridgeMin }) => fridgeMin)),
     coldFreezerMin: Math.max(...cooled.map(({ freezerMin }) => freezerMin)),
     gaps,

@@ -2,6 +2,8 @@ import { NO_WORDS, type MethodStep, type RecipeWords } from "../day";
 import { capitalised, middle, type Amount } from "../measure";
 import {
   readStep,
+  saysOffOven,
+  saysOvernight,
   stepStages,
   type PartFormula,
   type Stage,
@@ -91,6 +93,9 @@ export type StagedMethod = Readonly<Record<Place, readonly Step[]>> & {
 /** Which of the tasks that a step may speak of the program plans by itself. */
 export type PlansItself = {
   readonly soften: boolean;
+  /** Leaving it in the switched-off oven, and until the next day. */
+  readonly offOven: boolean;
+  readonly overnight: boolean;
   readonly build: boolean;
   readonly finish: boolean;
 };
@@ -147,9 +152,12 @@ function wordFor(
       if (plans.soften && isAhead(kind, text) && /\bbutter\b/iu.test(text)) return "soften";
       return kind === "prepare" && OF_TINS.test(text) ? "tins" : isFill ? "fill" : null;
     case "oven":
-      return "bake";
+      return kind === "rest" && plans.offOven && saysOffOven(text) ? "offOven" : "bake";
     case "hot":
     case "cold":
+      if (plans.offOven && saysOffOven(text)) return "offOven";
+      if (plans.overnight && (kind === "rest" || kind === "cool") && saysOvernight(text))
+        return "left";
       if (kind === "bake" && said === undefined) return "bake";
       if (kind === "cool" && (said === undefined || stage === "hot")) return "cool";
       // The program's own cooling begins in the tin.

@@ -2,7 +2,7 @@ import type { Keeping } from "../kind";
 import { blocksAir } from "../bake";
 import { buildCakes, type Build } from "../build";
 import { cautionsFor, type Caution } from "../caution";
-import type { CoolRequest } from "../cool";
+import { oneWayOut, type CoolRequest } from "../cool";
 import {
   canWearStrips,
   depthRatio,
@@ -22,7 +22,7 @@ import {
   type Finish,
   type FinishRequest,
 } from "../finish";
-import { bad, EGGS_G, good, type Result } from "../measure";
+import { bad, EGGS_G, good, issueAt, type Result } from "../measure";
 import { scaledBatter, type Batter } from "../mix";
 import { settleEggs, type EggChoice, type Holds } from "../recipe";
 import { keepingOf, type ColdBecause } from "../serve";
@@ -102,6 +102,8 @@ export function planCake(input: CakeInput): Result<CakePlan> {
     vouched,
   };
 
+  const cool = oneWayOut(input.cool ?? {});
+  if (!cool.ok) return bad(issueAt("cool", cool.issue));
   const asked = scaleFactor(
     input.scale ?? "keep",
     batter.value,
@@ -155,7 +157,7 @@ export function planCake(input: CakeInput): Result<CakePlan> {
     mix,
     fill,
     bake: bake.value.bake,
-    cool: input.cool ?? {},
+    cool: turnedFor(cool.value, options),
     build: build.value,
     finish: finish.value,
     keeping,
@@ -181,6 +183,14 @@ export function planCake(input: CakeInput): Result<CakePlan> {
       bake: bake.value.bake,
     }),
   });
+}
+
+/** What lies on the floor of its tin is the top of the cake: it is turned over once, while it is warm. */
+const FLOOR_IN_TIN_MIN = 5;
+function turnedFor(cool: CoolRequest, { onBatter = [] }: FillOptions): CoolRequest {
+  const hasWay = cool.stays === true || cool.until !== undefined || cool.inTinMin !== undefined;
+  if (!onBatter.some(({ where }) => where === "floor") || cool.stays === true) return cool;
+  return { turned: "once", ...(hasWay ? {} : { inTinMin: FLOOR_IN_TIN_MIN }), ...cool };
 }
 
 const NOTHING_KNOWN: Holds = { allergens: [], hazards: [] };

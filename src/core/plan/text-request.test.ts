@@ -164,6 +164,44 @@ Leave in the tin till cold.`);
     expect(saying(day, "Cool 5 minutes")).toMatchObject({ text: "Cool 5 minutes", minutes: 5 });
   });
 
+  it("leaves a cake in the switched-off oven, under a cloth and over night, each said once", () => {
+    const { answer: cake, tasks: day } = answered(`Breakwater hazelnut round
+
+Line a 20 cm springform tin. Heat the oven to 170C.
+
+4 eggs
+160g caster sugar
+180g ground hazelnuts
+40g plain flour
+
+Whisk the eggs and sugar until thick, fold in the nuts and flour and pour into the tin.
+Bake for 40 minutes.
+Turn the oven off and leave it inside with the door ajar for 15 minutes.
+Take it out, cover it with a clean tea towel and leave it overnight.
+Dust with icing sugar.`);
+    expect(cake.cool).toMatchObject({ offOvenMin: 15, covered: true, overnight: true });
+    const off = saying(day, "leave it inside with the door ajar");
+    expect(off).toMatchObject({ text: "Oven off, the cake stays in", minutes: 15 });
+    expect(saying(day, "leave it overnight").text).toContain("overnight");
+    expect(saying(day, "leave it overnight").minutes).toBeGreaterThan(400);
+    expect(day.filter(({ words }) => words?.includes("overnight") === true)).toHaveLength(1);
+    expect(day.filter(({ words }) => words?.includes("ajar") === true)).toHaveLength(1);
+  });
+
+  it("turns what lies on its floor over once, while it is warm", () => {
+    const turned = (cool: object, onBatter: readonly object[]): readonly unknown[] =>
+      answered(TOPPING_FIRST, { ...DAY, onBatter, cool }).answer.cool.tins.map((tin) => [
+        tin.turned,
+        tin.turnOutMin,
+      ]);
+    const pears = [{ where: "floor", massG: 300 }];
+    expect(turned({}, pears)).toEqual([["once", 5]]);
+    expect(turned({}, [])).toEqual([["twice", 10]]);
+    expect(turned({ inTinMin: 15 }, pears)).toEqual([["once", 15]]);
+    expect(turned({ turned: "twice" }, pears)).toEqual([["twice", 5]]);
+    expect(turned({ stays: true }, pears)).toEqual([["no", null]]);
+  });
+
   it("lets what is given stand over what is told", () => {
     const given = answered(TOPPING_FIRST, {
       tins: [{ shape: "rectangle", lengthMm: 330, widthMm: 229, depthMm: 51 }],

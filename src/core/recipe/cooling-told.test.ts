@@ -30,10 +30,8 @@ describe("how a recipe has its cake out of the tin", () => {
     "Leave in the tin till quite cold.",
     "Now leave it in the pan on a rack.",
     "Set the pan on a rack and don't touch it until it is completely cool.",
-    "Cool in the tins overnight.",
     "Let it get cold in the tin, 4 hours.",
     "Turn the tin upside down over a bottle and leave it hanging for 2 hours.",
-    "Leave the cake in its tin until the next day.",
   ])("%s: until it is cold", (text) => {
     expect(coolingOfParts(parts(text))).toEqual({ until: "cold" });
   });
@@ -47,6 +45,36 @@ describe("how a recipe has its cake out of the tin", () => {
   });
 
   it.each([
+    ["Cool in the tins overnight.", { until: "cold", overnight: true }],
+    ["Leave the cake in its tin until the next day.", { until: "cold", overnight: true }],
+    [
+      "Ten minutes in the tin, then out onto a rack, a clean tea towel over it, covered till tomorrow.",
+      { inTinMin: 10, covered: true, overnight: true },
+    ],
+    ["Turn the oven off and leave it inside with the door ajar for an hour.", { offOvenMin: 60 }],
+    ["Switch off the oven. Leave it in with the door ajar for 20 minutes.", { offOvenMin: 20 }],
+    [
+      "Stand 5 minutes in the tin, then invert onto a plate so the pears are on top.",
+      { inTinMin: 5, turned: "once" },
+    ],
+    [
+      "Cool in the tin for 10 minutes, turn out and set it right way up on a rack.",
+      { inTinMin: 10, turned: "twice" },
+    ],
+    ["Leave it to cool under a damp cloth.", { covered: true }],
+    ["Leave in the switched-off oven for 60 minutes with the door ajar.", { offOvenMin: 60 }],
+    [
+      "Cool in the tins for 10 minutes, turn out, peel off the paper, and leave on a rack for 90 minutes.",
+      { inTinMin: 10 },
+    ],
+  ])("%s: %j", (text, told) => {
+    expect(coolingOfParts(parts(text))).toEqual(told);
+  });
+
+  it.each([
+    "Cover the cake with the icing and let it set.",
+    "Chill it overnight in the fridge, covered.",
+    "Turn off the mixer and leave the cream for 5 minutes.",
     "Turn out onto a rack and cool for 1 hour.",
     "Simmer the juice in the pan for 5 minutes.",
     "Warm the jam in a small pan until it spreads and brush it over.",
