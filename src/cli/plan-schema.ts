@@ -1,5 +1,5 @@
 import * as z from "@/core/zod";
-import { AnswerSchema, CakeInputSchema, TextInputSchema, ToldAnswerSchema } from "@/core/plan";
+import { AnswerSchema, CakeInputSchema, TextInputSchema } from "@/core/plan";
 
 /** The JSON Schema of the plan file, request and answer, as it stands in docs/plan.schema.json. */
 export function planSchemaText(): string {
@@ -12,7 +12,6 @@ export function planSchemaText(): string {
       request: bare(CakeInputSchema),
       textRequest: bare(TextInputSchema),
       answer: bare(AnswerSchema),
-      toldAnswer: bare(ToldAnswerSchema),
     },
     anyOf: [{ $ref: "#/$defs/request" }, { $ref: "#/$defs/textRequest" }],
   };

@@ -200,3 +200,19 @@ export function checkText(
   const isInside = solvedMin >= firstLookMin && solvedMin <= notPastMin;
   return `Worked out cell by cell it comes to ${minutesText(solvedMin)}${isInside ? ", inside the window." : ": look early and often."}`;
 }
+
+/** Where the minutes of a pot or a microwave come from, and what to do at the look. */
+export function otherHeatText({ bake: { source }, scale, reference, fill }: CakePlan): string {
+  const [own, now] = [reference.tins[0]?.batterG ?? 0, fill.tins[0]?.batterG ?? 0];
+  const isOwn = Math.abs(now / own - 1) <= 0.05 && Math.abs(scale - 1) <= 0.05;
+  const from = isOwn
+    ? "The recipe's own minutes in its own vessel."
+    : source === "microwave"
+      ? "The recipe's own minutes, by how much is in the mug: a microwave gives the same heat every minute."
+      : "The recipe's own minutes, by how much is in the tin: more batter takes longer to come through, though not twice as long for twice as much.";
+  const look =
+    source === "microwave"
+      ? "Every microwave has its own strength: look early, then on in bursts of ten seconds until the top is just set and springs back."
+      : "Lift the lid only to look. Not done? Lid on, and five to ten minutes more.";
+  return `${from} ${look} An oven's minutes do not follow from these, nor these from an oven's: heat reaches the cake in another way.`;
+}

@@ -1,6 +1,7 @@
 import type { Doing, Made, Task, Shortcut } from "@/core/day";
 import type { BakeVerdict } from "@/core/logbook";
 import { assertNever } from "@/core/measure";
+import type { HeatSource } from "@/core/recipe";
 import { COLD_ROOM_HOURS } from "@/core/serve";
 import type { KitchenOven } from "@/core/bake";
 import { doingText, MADE_NAMES } from "./day";
@@ -105,8 +106,13 @@ export function stepWords(
       return { title, why: "Level each with a wet palette knife." };
     case "bake":
       return {
-        title: `${doing.tins === 1 ? "The tin" : doing.tins === 2 ? "Both tins" : `All ${doing.tins} tins`} into the oven`,
-        why: `Middle shelf, 3 cm of air between and around. The door stays shut for ${minutesText(facts.doorShutMin)}: what has risen and not yet set would fall. Look first at ${minutesText(facts.firstLookMin)}.`,
+        title:
+          doing.by === undefined || doing.by === "oven"
+            ? `${doing.tins === 1 ? "The tin" : doing.tins === 2 ? "Both tins" : `All ${doing.tins} tins`} into the oven`
+            : doingText(doing, units),
+        why:
+          IN_OTHER_HEAT[doing.by ?? "oven"] ??
+          `Middle shelf, 3 cm of air between and around. The door stays shut for ${minutesText(facts.doorShutMin)}: what has risen and not yet set would fall. Look first at ${minutesText(facts.firstLookMin)}.`,
       };
     case "look-and-bake-on":
       return {
@@ -189,6 +195,14 @@ export function stepWords(
   }
 }
 
+/** What is to be heeded in a pot or a microwave. */
+const IN_OTHER_HEAT: Readonly<Partial<Record<HeatSource, string>>> = {
+  "closed-pot":
+    "As the recipe has it: no water, weight off, vent open. The lid stays on until the first look; pot and salt are very hot.",
+  microwave:
+    "No more than half full, in a mug marked for it. Steam burns: stand back from the rim.",
+};
+
 /** What is on the button that goes on. */
 export function nextText(doing: Doing): string {
   switch (doing.do) {
@@ -253,6 +267,7 @@ export function timerText(doing: Doing, isStanding: boolean, units: Units): stri
     case "warm-up":
       return `${doing.in ?? "Oven"} coming up to ${ovenText(doing.ovenC, units)}`;
     case "bake":
+      if (doing.by !== undefined && doing.by !== "oven") return doingText(doing, units);
       return doing.loads === 1
         ? "In the oven, door shut"
         : `Load ${doing.load} in the oven, door shut`;

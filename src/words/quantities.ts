@@ -100,6 +100,12 @@ export function ovenText(tempC: number, units: Units): string {
   return heatText(units.heat === "C" ? roundTo(tempC, 5) : tempC, units);
 }
 
+/** What else heats a cake, where an oven's dial would stand. */
+const OTHER_HEATS: Readonly<Record<Exclude<CakePlan["bake"]["source"], "oven">, string>> = {
+  "closed-pot": "closed pot",
+  microwave: "microwave",
+};
+
 /**
  * The dial as it is marked, whatever the kitchen's own degrees: gas 4, 175 °C, 350 °F; in those
  * when no oven is named, to the 5 of a usual dial unless she chose the heat herself.
@@ -110,11 +116,12 @@ export function dialText(
     dialMark,
     dialScale,
     reason,
-  }: Pick<CakePlan["bake"], "dialC" | "dialMark" | "dialScale"> & {
-    readonly reason?: CakePlan["bake"]["reason"];
-  },
+    source = "oven",
+  }: Pick<CakePlan["bake"], "dialC" | "dialMark" | "dialScale"> &
+    Partial<Pick<CakePlan["bake"], "reason" | "source">>,
   units: Units,
 ): string {
+  if (source !== "oven") return OTHER_HEATS[source];
   if (dialMark !== null) return `gas${GAP}${dialMark}`;
   if (dialScale === "C") return `${Math.round(dialC)}${GAP}°C`;
   if (dialScale === "F") return `${Math.round(fahrenheitFromC(dialC))}${GAP}°F`;

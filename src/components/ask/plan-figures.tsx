@@ -91,29 +91,42 @@ export function PlanFigures({ plan, question, units, onChange }: FiguresProps) {
           <VerdictMark verdict={worst.verdict} />
         </Cell>
       )}
-      <Cell name="Heat" figure={dialText(bake, units)} lines={[HEAT_WORDS[bake.reason]]}>
-        <Choice
-          label="Heat for these tins"
-          value={question.school}
-          choices={SCHOOLS.filter((school) => school !== "own" || question.school === "own").map(
-            (school) => [school, SCHOOL_NAMES[school]] as const,
-          )}
-          onChange={(school) => onChange({ school })}
-        />
-        <label className="flex min-h-8 items-center gap-1.5 text-[15px]">
-          <input
-            type="checkbox"
-            className="size-[18px] accent-ink"
-            checked={question.fan}
-            onChange={(event) => onChange({ fan: event.target.checked })}
+      {bake.source === "oven" ? (
+        <Cell name="Heat" figure={dialText(bake, units)} lines={[HEAT_WORDS[bake.reason]]}>
+          <Choice
+            label="Heat for these tins"
+            value={question.school}
+            choices={SCHOOLS.filter((school) => school !== "own" || question.school === "own").map(
+              (school) => [school, SCHOOL_NAMES[school]] as const,
+            )}
+            onChange={(school) => onChange({ school })}
           />
-          fan
-        </label>
-      </Cell>
+          <label className="flex min-h-8 items-center gap-1.5 text-[15px]">
+            <input
+              type="checkbox"
+              className="size-[18px] accent-ink"
+              checked={question.fan}
+              onChange={(event) => onChange({ fan: event.target.checked })}
+            />
+            fan
+          </label>
+        </Cell>
+      ) : (
+        <Cell
+          name="Heat"
+          figure={dialText(bake, units)}
+          lines={["as the recipe says", "only vessels like its own"]}
+        />
+      )}
       <Cell
         name="Look first at"
         figure={minutesText(bake.firstLookMin)}
-        lines={[likely, `door shut until ${minutesText(bake.doorShutUntilMin)}`]}
+        lines={[
+          likely,
+          ...(bake.source === "oven"
+            ? [`door shut until ${minutesText(bake.doorShutUntilMin)}`]
+            : []),
+        ]}
         isNext
       />
       <Cell

@@ -19,6 +19,7 @@ import { momentAt } from "./inside-at";
 import { InsideDrawing } from "./inside-drawing";
 import { LookAdvisor } from "./look-advisor";
 import { Figures } from "../frame/figures";
+import { OtherBake } from "./other-bake";
 import { OvenChooser } from "./oven-chooser";
 import { ShelfLoads } from "./shelf-loads";
 import { useInsides } from "./use-insides";
@@ -33,19 +34,15 @@ type Pinned = {
 
 type BakeStationProps = StationProps & { readonly ovens: readonly OvenChoice[] };
 
+/** Bake: in an oven, or in what the recipe has instead. */
+export function BakeStation(props: BakeStationProps) {
+  return props.plan.bake.source === "oven" ? <OvenBake {...props} /> : <OtherBake {...props} />;
+}
+
 /**
- * Bake: ways to set the dial with what each costs, when to look, and the inside of the cake at any
- * minute.
+ * Ways to set the dial with what each costs, when to look, and the inside of the cake at any minute.
  */
-export function BakeStation({
-  question,
-  read,
-  plan,
-  isStale,
-  units,
-  ovens,
-  onChange,
-}: BakeStationProps) {
+function OvenBake({ question, read, plan, isStale, units, ovens, onChange }: BakeStationProps) {
   const { bake } = plan;
   const slowest = bake.tins.reduce(
     (best, each, index) => (each.likelyMin > (bake.tins[best]?.likelyMin ?? 0) ? index : best),

@@ -17,7 +17,7 @@ import { CUP_NAMES, EGG_NAMES, issueText, WAY_NAMES, type Units } from "@/words"
 import { HEAT_SOURCE_NAMES } from "@/words/bakes";
 import { Choice, Field } from "../frame/field";
 
-const { leastC, mostC, leastMin, leastLookMin, mostMin } = BAKE_LIMITS;
+const { leastC, mostC, leastMin, leastOtherMin, leastLookMin, mostMin } = BAKE_LIMITS;
 
 /** The boxes in which a recipe's bake, its yield and its measures are put right. */
 export function RecipeFactsForm({
@@ -98,7 +98,10 @@ export function RecipeFactsForm({
           label="Minutes"
           className="w-28"
           value={doc.bake.minutes === undefined ? "" : `${doc.bake.minutes} min`}
-          read={(text) => inRange(text, readMinutes(text), leastMin, mostMin, "5 to 240 minutes")}
+          read={(text) => {
+            const least = doc.bake.source === undefined ? leastMin : leastOtherMin;
+            return inRange(text, readMinutes(text), least, mostMin, `${least} to 240 minutes`);
+          }}
           onChange={(minutes) =>
             onChange((old) => ({ ...old, bake: { ...old.bake, minutes: minutes ?? undefined } }))
           }

@@ -119,8 +119,18 @@ export function readQuestion(question: Question, ofLooker: ReadingHabit): ReadQu
   const from = readTins(question.from, habit.size);
   const { ovenC, minutes: bakeMinutes, checkAtMin } = ReferenceSchema.shape;
   const { massG, volumeMl } = BatterSchema.shape;
-  const heat = boxed("ovenC", question.heat, (text) => readTempC(text, habit.heat), ovenC, "heat");
-  const minutes = boxed("minutes", question.minutes, readMinutes, bakeMinutes, "minutes");
+  // The heat of a pot or a microwave is nothing that an oven's dial says.
+  const heat =
+    question.source === "oven"
+      ? boxed("ovenC", question.heat, (text) => readTempC(text, habit.heat), ovenC, "heat")
+      : good(NO_OVEN_C);
+  const minutes = boxed(
+    "minutes",
+    question.minutes,
+    readMinutes,
+    question.source === "oven" ? z.optional(BakeMinutesSchema) : bakeMinutes,
+    "minutes",
+  );
   const look = boxed("look", question.look, readMinutes, checkAtMin, "minutes");
   const weight = boxed("massG", question.weight, readMassG, massG, "weight");
   const volume = boxed("volumeMl", question.volume, readVolumeMl, volumeMl, "volume");
@@ -185,13 +195,6 @@ export function readQuestion(question: Question, ofLooker: ReadingHabit): ReadQu
     if (!result.ok) issues[box] = result.issue;
   }
   const read = { from: from.ok ? from.value : [], tins };
-  // Neither its tin nor its heat means anything to an oven.
-  if (question.source !== "oven")
-    return {
-      ...read,
-      issues: {},
-      input: bad({ code: "not-extrapolated", path: "source", source: question.source }),
-    };
   const firstIssue = Object.values(issues)[0] ?? firstOf(tins);
   if (firstIssue !== null) return { ...read, issues, input: bad(firstIssue) };
   if (
@@ -230,6 +233,7 @@ export function readQuestion(question: Question, ofLooker: ReadingHabit): ReadQu
         tins: from.value.map(({ tin }) => tin),
         ovenC: heat.value,
         fan: question.recipeFan,
+        ...(question.source === "oven" ? {} : { source: question.source }),
         ...given("minutes", minutes.value),
         ...given("checkAtMin", look.value),
         ...(recipeFruit.value === undefined
@@ -305,6 +309,8 @@ const QUESTION_BOXES = [
   "pieces",
   "guests",
 ] as const;
+/** Stands for the heat where there is no oven, °C; nothing is worked out from it. */
+const NO_OVEN_C = 177;
 const PiecesSchema = z.optional(wholeIn(1, 200));
 const OwnHeatSchema = z.optional(ReferenceSchema.shape.ovenC);
 const EggsSchema = z.optional(numberIn(0.5, 200, "count"));

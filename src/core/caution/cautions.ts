@@ -100,6 +100,7 @@ export type CautionFacts = {
   /** Whether a tin fills its shelf; false when nothing is known of the oven's. */
   readonly isAirBlocked: boolean;
   readonly holds: Holds;
+  readonly source: HeatSource;
 };
 
 /** What a plan has to warn of: each rule has one trigger in the plan. */
@@ -112,6 +113,7 @@ export function cautionsFor({
   hasStrips,
   isAirBlocked,
   holds,
+  source,
 }: CautionFacts): readonly Caution[] {
   const cautions: Caution[] = [];
   if (fill.overG > 0)
@@ -136,7 +138,12 @@ export function cautionsFor({
   )
     cautions.push({ code: "hot-sugar" });
   if (tiers > 1) cautions.push({ code: "supports-out", tiers });
-  return [...cautions, ...plainCautions(holds), ...allergenCaution(allergensOn(stuffs, holds))];
+  return [
+    ...sourceCautions(source),
+    ...cautions,
+    ...plainCautions(holds),
+    ...allergenCaution(allergensOn(stuffs, holds)),
+  ];
 }
 
 /** What is warned of for what heats it: neither a closed pot nor a microwave is an oven. */

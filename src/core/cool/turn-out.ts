@@ -18,7 +18,7 @@ export type TurnOut =
 const MINUTES = { layer: 10, ring: 10, loaf: 15, cup: 5 } as const;
 
 /**
- * When a cake comes out of its tin: as is asked, else as usual. Sheets may stay in theirs; soft and
+ * When a cake comes out of its tin: as is asked, else as usual. A mug is eaten from, sheets may stay in theirs; soft and
  * custardy ones are turned out quite cold; foams hang upside down in a tube tin until cold.
  * @example turnOut("creamed", roundTin) // { when: "after", minutes: 10 }
  */
@@ -33,6 +33,7 @@ export function turnOut(
   if (until === "cold") return { when: "cold", isUpsideDown };
   if (inTinMin !== undefined) return { when: "after", minutes: inTinMin };
   const family = tinFamily(geometry.tin);
+  if (geometry.tin.shape === "mug") return { when: "never" };
   if (isUpsideDown || usual === "cold" || family === "sheet") return { when: "cold", isUpsideDown };
   return { when: "after", minutes: MINUTES[family] };
 }

@@ -31,6 +31,8 @@ export function cooled(
             ),
           ),
         ];
+  // What is eaten from its mug stands as long as its recipe says.
+  const standsAsTold = day.isMug && day.hotSteps.length > 0;
   const cold = outs.flatMap((out, index): readonly TaskLink[] => {
     const tins = day.loads[index]?.tins ?? 1;
     const pour =
@@ -66,7 +68,9 @@ export function cooled(
       next(
         day.keptCold === "cake"
           ? cooledInFridge(list, day, index, out, turned)
-          : cooledInRoom(list, day, index, turned),
+          : standsAsTold
+            ? turned
+            : cooledInRoom(list, day, index, turned),
       ),
     ];
   });

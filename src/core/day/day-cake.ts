@@ -130,6 +130,8 @@ export type DayCake = {
    * `finish` for what is on it.
    */
   readonly keptCold: "cake" | "finish" | null;
+  /** Mixed, cooked and eaten warm in its own mug. */
+  readonly isMug: boolean;
   /** Left in the switched-off oven, minutes; 0 when it comes out at once. */
   readonly offOvenMin: number;
   /** Null when it stays in its tin until cold. */

@@ -11,6 +11,7 @@ export const LAYERS: DayCake = {
   steps: [],
   loads: [{ tins: 2, firstLookMin: 28, likelyMin: 34 }],
   tooLarge: [],
+  isMug: false,
   offOvenMin: 0,
   turnOutMin: 10,
   isTurnedOnce: false,

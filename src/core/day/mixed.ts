@@ -41,16 +41,24 @@ export function batterInTins(
         ),
       ]
     : [];
-  const tins = list.add(
-    "tins",
-    "mix",
-    { do: "prepare-tins", tins: day.tins },
-    hands(TAKES.prepareTinMin * day.tins),
-    ["hands"],
-    [],
-    [],
-    day.words.tins,
-  );
+  // A mug is mixed in, and eaten from.
+  const isTold = (word: "tins" | "fill"): boolean => !day.isMug || day.words[word] !== "";
+  const tins = isTold("tins")
+    ? [
+        next(
+          list.add(
+            "tins",
+            "mix",
+            { do: "prepare-tins", tins: day.tins },
+            hands(TAKES.prepareTinMin * day.tins),
+            ["hands"],
+            [],
+            [],
+            day.words.tins,
+          ),
+        ),
+      ]
+    : [];
   const floor =
     day.floorPieces === 0
       ? []
@@ -62,7 +70,7 @@ export function batterInTins(
               { do: "lay-floor", pieces: day.floorPieces },
               hands((TAKES.pieceS * day.floorPieces) / 60),
               ["hands"],
-              [next(tins)],
+              tins,
             ),
           ),
         ];
@@ -111,16 +119,18 @@ export function batterInTins(
     ...prepared,
     ...(isInBowl ? bowl.clean() : []),
   ]);
-  const filled = list.add(
-    "fill",
-    "fill",
-    { do: "fill", tins: day.tins },
-    hands((TAKES.tinS * day.tins) / 60),
-    ["hands"],
-    [next(mixed, 0, list.isByHand(mixed) ? 0 : null), next(tins), ...floor],
-    [],
-    day.words.fill,
-  );
+  const filled = isTold("fill")
+    ? list.add(
+        "fill",
+        "fill",
+        { do: "fill", tins: day.tins },
+        hands((TAKES.tinS * day.tins) / 60),
+        ["hands"],
+        [next(mixed, 0, list.isByHand(mixed) ? 0 : null), ...tins, ...floor],
+        [],
+        day.words.fill,
+      )
+    : mixed;
   if (isInBowl) bowl.emptied("wash", "mix", filled);
   const onIt =
     day.filledSteps.length === 0

@@ -6,7 +6,6 @@ import {
   readDay,
   waysOut,
   type CakeOfDay,
-  type DayCake,
   type TaskStation,
 } from "../day";
 import type { Stage } from "../recipe";
@@ -15,21 +14,17 @@ import type { CakeRequest } from "./request";
 import type { CakePlan } from "./plan";
 import type { Answer, PlanWords } from "./answer-schema";
 
-/**
- * The day of a plan; null where nobody says when it is wanted.
- * @param instead what is otherwise than its plan says, for a cake that is not forecast
- */
+/** The day of a plan; null where nobody says when it is wanted. */
 export function dayAnswer(
   { input, formula, made }: CakeRequest,
   plan: CakePlan,
   words: PlanWords,
-  instead: Partial<DayCake> = {},
 ): Result<NonNullable<Answer["day"]> | null> {
   const read = input.day === undefined ? good(null) : readDay(input.day);
   if (!read.ok)
     return bad({ ...read.issue, path: `day.${DAY_FIELDS[read.issue.path] ?? read.issue.path}` });
   if (input.day === undefined || read.value === null) return good(null);
-  const cake = { ...dayCake(input, plan, formula, made), ...instead };
+  const cake = dayCake(input, plan, formula, made);
   const cakes: readonly CakeOfDay[] = [{ cake, boxes: input.day, read: read.value }];
   const { request, schedule } = dayPlan(cakes);
   const wantedAt = localMinute(read.value.wantedAt);

@@ -59,8 +59,10 @@ export const AnswerSchema = z.strictObject({
     cups: number,
   }),
   bake: z.strictObject({
-    ovenC: number,
-    dialC: number,
+    source: z.enum(HEAT_SOURCES),
+    /** Null where it is no oven. */
+    ovenC: z.nullable(number),
+    dialC: z.nullable(number),
     ...minutes,
     tins: z.array(
       z.strictObject({
@@ -240,20 +242,6 @@ export const AnswerSchema = z.strictObject({
 });
 
 export type Answer = z.infer<typeof AnswerSchema>;
-
-/**
- * The answer for a text whose cake is not baked in an oven: nothing of it is forecast, its minutes
- * are the recipe's own, and it is planned as it is told.
- */
-export const ToldAnswerSchema = z.strictObject({
-  source: z.enum(HEAT_SOURCES),
-  minutes: z.nullable(z.tuple([number, number])),
-  day: AnswerSchema.shape.day,
-  contains: AnswerSchema.shape.contains,
-  cautions: AnswerSchema.shape.cautions,
-  doubts: AnswerSchema.shape.doubts,
-});
-export type ToldAnswer = z.infer<typeof ToldAnswerSchema>;
 
 /** The words of a plan, which the core leaves to whoever shows it. */
 export type PlanWords = {

@@ -52,8 +52,9 @@ export function planAnswer(plan: CakePlan, request: CakeRequest, words: PlanWord
       cups: fill.cups?.count ?? 0,
     },
     bake: {
-      ovenC: roundTo(bake.ovenC, 0.1),
-      dialC: bake.dialC,
+      source: bake.source,
+      ovenC: bake.source === "oven" ? roundTo(bake.ovenC, 0.1) : null,
+      dialC: bake.source === "oven" ? bake.dialC : null,
       doorShutUntilMin: bake.doorShutUntilMin,
       firstLookMin: bake.firstLookMin,
       likelyMin: bake.likelyMin,

@@ -169,12 +169,40 @@ describe("other boxes of the bake", () => {
     ).toBeUndefined();
   });
 
-  it.each(["microwave", "closed-pot"] as const)("does not carry a %s recipe to a tin", (source) => {
-    expect(readQuestion({ ...FIRST_QUESTION, source, heat: "", from: "" }, METRIC)).toMatchObject({
-      issues: {},
-      input: { ok: false, issue: { code: "not-extrapolated", source } },
-    });
-  });
+  it.each(["microwave", "closed-pot"] as const)(
+    "asks no heat of a %s recipe, and carries it to no other kind of tin",
+    (source) => {
+      const asked = (tins: readonly string[]) =>
+        readQuestion(
+          {
+            ...FIRST_QUESTION,
+            source,
+            heat: "",
+            from: "8 x 9 cm mug",
+            minutes: "2 min",
+            weight: "150 g",
+            tins: [...tins],
+          },
+          METRIC,
+        );
+      const same = asked(["7.5 x 8 cm mug"]);
+      expect(same.issues).toEqual({});
+      const plan = same.input.ok ? planCake(same.input.value) : same.input;
+      expect(plan).toMatchObject({ ok: true, value: { bake: { source, likelyMin: 2 } } });
+      if (!plan.ok || !same.input.ok) throw new Error("not planned");
+      expect(bakeDetail(same.input.value, plan.value)).toMatchObject({
+        otherHeats: [],
+        foilLookMin: null,
+        shelves: null,
+      });
+      expect(insideCases(same.input.value, plan.value)).toBeNull();
+      const other = asked(["20 x 5 cm"]);
+      expect(other.input.ok && planCake(other.input.value)).toMatchObject({
+        ok: false,
+        issue: { code: "not-extrapolated", source },
+      });
+    },
+  );
 
   it("plans twenty tins at once", () => {
     const { input, plan } = planned({

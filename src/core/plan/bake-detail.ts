@@ -42,10 +42,11 @@ export function bakeDetail(input: CakeInput, plan: CakePlan): BakeDetail {
   return {
     otherHeats: otherHeats(input, plan),
     doneness: doneness(mix.kind),
-    foilLookMin: foilLookMinute(bake.likelyMin, bake.doorShutUntilMin),
+    foilLookMin:
+      bake.source === "oven" ? foilLookMinute(bake.likelyMin, bake.doorShutUntilMin) : null,
     outOrder: outOrder(bake.tins.map(({ likelyMin }) => likelyMin)),
     shelves:
-      oven?.shelf === undefined
+      bake.source !== "oven" || oven?.shelf === undefined
         ? null
         : shelfPlan(
             fill.tins.map(({ geometry }) => geometry),
@@ -58,6 +59,7 @@ export function bakeDetail(input: CakeInput, plan: CakePlan): BakeDetail {
 const HEAT_STEPS_C = [-20, -10, 0, 10, 20];
 
 function otherHeats(input: CakeInput, { bake }: CakePlan): BakeDetail["otherHeats"] {
+  if (bake.source !== "oven") return [];
   return HEAT_STEPS_C.flatMap((step) => {
     if (step === 0) return [{ ovenC: bake.ovenC, likelyMin: bake.likelyMin }];
     const ovenC = bake.ovenC + step;
@@ -96,9 +98,10 @@ export type InsideCases = { readonly reference: InsideCase; readonly tins: reado
 const PAST = 1.05;
 const REFERENCE_GOES_ON = 1.1;
 
-/** The {@link InsideCases} of a plan; null when the recipe's own tins hold nothing. */
+/** The {@link InsideCases} of a plan; null without an oven, or when the recipe's own tins hold nothing. */
 export function insideCases(input: CakeInput, plan: CakePlan): InsideCases | null {
   const { bake, fill, mix } = plan;
+  if (bake.source !== "oven") return null;
   const doneC = doneness(mix.kind).coreC.from;
   const { ovenC, fan = false } = input.recipe.reference;
   // The one its minutes belong to.

@@ -1,9 +1,11 @@
 // The bake of a plan: its heat, its dial, and the minutes of each tin.
 import {
+  CARRIED_BY_MASS,
   chosenHeat,
   dialSetting,
   forecast,
   learntForecast,
+  otherMinutes,
   OVEN_LIMITS_C,
   ovenOffset,
   thicknessRatio,
@@ -11,17 +13,21 @@ import {
   type Dial,
   type HeatReason,
   type Minutes,
+  type OtherHeat,
   type ReferenceBake,
 } from "../bake";
 import { canWearStrips, fillTins, type Fill } from "../fill";
 import { SIGMA_BAKE } from "../logbook";
 import { bad, good, type Result } from "../measure";
 import type { Batter } from "../mix";
+import { BAKE_LIMITS, type HeatSource } from "../recipe";
 import type { CakeInput, Recipe } from "./input";
 import { learntBakes, type LearntBakes } from "./learnt-bakes";
 import { bakeCase, geometries } from "./own-batter";
 
 export type BakePlan = Minutes & {
+  /** What heats it; the heat and the dial are an oven's, and say nothing of a pot or a microwave. */
+  readonly source: HeatSource;
   /** True heat of the oven, °C. */
   readonly ovenC: number;
   readonly dialC: number;
@@ -79,6 +85,17 @@ export function bakeFor(
   fill: Fill,
   mix: Batter,
 ): Result<BakeAndCases> {
+  const { source = "oven", minutes: writtenMin } = input.recipe.reference;
+  const least = BAKE_LIMITS.leastMin;
+  if (source === "oven" && writtenMin !== undefined && writtenMin < least)
+    return bad({
+      code: "out-of-range",
+      path: "recipe.reference.minutes",
+      value: writtenMin,
+      min: least,
+      max: BAKE_LIMITS.mostMin,
+      unit: "min",
+    });
   const written = {
     ovenC: input.recipe.reference.ovenC,
     isFan: input.recipe.reference.fan ?? false,
@@ -121,7 +138,7 @@ export function bakeFor(
   const cases = at(ovenC);
   const learnt = learntBakes(input, own, { cases, references, kind: mix.kind });
   if (!learnt.ok) return learnt;
-  const tins = cases.map((bake, index) => {
+  const byOven = cases.map((bake, index) => {
     const hasStrips = (input.strips ?? false) && canWearStrips(bake.geometry);
     const ratio = learnt.value?.bakes === 0 ? undefined : learnt.value?.tins[index];
     return ratio === undefined
@@ -131,12 +148,17 @@ export function bakeFor(
           sigma: Math.hypot(ratio.sd, SIGMA_BAKE),
         });
   });
+  const byOther =
+    source === "oven" ? good(byOven) : minutesElsewhere(input, source, ownFill, fill, byOven);
+  if (!byOther.ok) return byOther;
+  const tins = byOther.value;
   const earliest = (of: (minutes: Minutes) => number): number => Math.min(...tins.map(of));
   const latest = (of: (minutes: Minutes) => number): number => Math.max(...tins.map(of));
   return good({
     references,
     cases,
     bake: {
+      source,
       ovenC,
       dialC: setting.dialC,
       dialMark: setting.mark,
@@ -153,4 +175,38 @@ export function bakeFor(
       learnt: learnt.value,
     },
   });
+}
+
+/**
+ * Minutes of tins in a pot or a microwave: of vessels like the recipe's own, by what is in each. No
+ * other tin's minutes follow from them, nor an oven's.
+ * @param usual what an oven would take, for a pot whose recipe does not say
+ */
+function minutesElsewhere(
+  { recipe: { reference } }: CakeInput,
+  source: OtherHeat,
+  ownFill: Fill,
+  fill: Fill,
+  usual: readonly Minutes[],
+): Result<readonly Minutes[]> {
+  const found: Minutes[] = [];
+  for (const [index, { geometry, batterG }] of fill.tins.entries()) {
+    const own = ownFill.tins.find((each) => each.geometry.tin.shape === geometry.tin.shape);
+    const ratio = own === undefined || own.batterG === 0 ? 0 : batterG / own.batterG;
+    if (own === undefined || ratio < CARRIED_BY_MASS.min || ratio > CARRIED_BY_MASS.max)
+      return bad({ code: "not-extrapolated", path: `tins[${index}]`, source });
+    found.push(
+      otherMinutes(
+        source,
+        batterG,
+        {
+          massG: own.batterG,
+          minutes: reference.minutes ?? null,
+          checkAtMin: reference.checkAtMin ?? null,
+        },
+        usual[index]?.likelyMin ?? 0,
+      ),
+    );
+  }
+  return good(found);
 }

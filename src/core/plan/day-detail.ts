@@ -12,6 +12,10 @@ import { partsOfDay, USUAL_WAYS, type PartsMade } from "./parts-of-day";
 import type { CakePlan } from "./plan";
 
 const WARM_UP_MIN = 15;
+/** What is eaten from its mug stands so long first: steam burns. Judgement. */
+const EATEN_AFTER_MIN = 3;
+const wholeMinute = (minutes: number): number => Math.max(1, Math.round(minutes));
+
 /** What lines say has to be melted or toasted first, where no step does it. */
 function preparesOf({ rows, part }: PartFormula): DayCake["prepares"] {
   const isDone = (word: RegExp): boolean => part.steps.some(({ text }) => word.test(text));
@@ -74,7 +78,7 @@ export function dayCake(
   const cooled = coolDetail(plan);
   const { shelf } = input.oven ?? {};
   const onShelf =
-    shelf === undefined
+    shelf === undefined || bake.source !== "oven"
       ? null
       : shelfPlan(
           fill.tins.map(({ geometry }) => geometry),
@@ -107,6 +111,8 @@ export function dayCake(
   );
   const window =
     finish.wears.pour === undefined ? null : POUR_WINDOWS[finish.wears.pour.what].minutesAfterOven;
+  const isMug =
+    bake.source === "microwave" && fill.tins.every(({ geometry }) => geometry.tin.shape === "mug");
   const turnOuts = cooled.map(({ turnOutMin }) => turnOutMin);
   return {
     kind: mix.kind,
@@ -114,6 +120,7 @@ export function dayCake(
     prepares: batter === null ? [] : preparesOf(batter),
     tins: fill.tins.reduce((sum, { geometry }) => sum + shelfPieces(geometry), 0),
     ovenC: bake.dialC,
+    ...(bake.source === "oven" ? {} : { heatedBy: bake.source }),
     // What she knows of her oven stands over the recipe's word, and that over what is usual.
     warmUpMin: input.oven?.warmUpMin ?? stages?.warmUpMin ?? WARM_UP_MIN,
     steps: methodSteps(stages?.steps ?? [], beaten),
@@ -131,21 +138,25 @@ export function dayCake(
       const minutes = load.flatMap((tin) => bake.tins[tin] ?? []);
       return {
         tins: load.length,
-        firstLookMin: Math.min(...minutes.map(({ firstLookMin }) => firstLookMin)),
-        likelyMin: Math.max(...minutes.map(({ likelyMin }) => likelyMin)),
+        // In a microwave it may be less than a minute.
+        firstLookMin: wholeMinute(Math.min(...minutes.map(({ firstLookMin }) => firstLookMin))),
+        likelyMin: wholeMinute(Math.max(...minutes.map(({ likelyMin }) => likelyMin))),
       };
     }),
     // The last to leave its tin decides.
     turnOutMin: turnOuts.includes(null)
       ? null
       : Math.max(...turnOuts.map((minutes) => minutes ?? 0)),
+    isMug,
     isTurnedOnce: cooled.every(({ turned }) => turned === "once"),
     offOvenMin: Math.round(plan.cool.offOvenMin ?? 0),
     cools: { covered: plan.cool.covered ?? false, overnight: plan.cool.overnight ?? false },
-    coldMin: Math.max(
-      plan.cool.overnight === true ? OVERNIGHT_MIN : 0,
-      ...cooled.map(({ coldMin }) => coldMin),
-    ),
+    coldMin: isMug
+      ? EATEN_AFTER_MIN
+      : Math.max(
+          plan.cool.overnight === true ? OVERNIGHT_MIN : 0,
+          ...cooled.map(({ coldMin }) => coldMin),
+        ),
     coldFridgeMin: Math.max(...cooled.map(({ fridgeMin }) => fridgeMin)),
     coldFreezerMin: Math.max(...cooled.map(({ freezerMin }) => freezerMin)),
     gaps,

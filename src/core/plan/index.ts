@@ -1,6 +1,6 @@
 export { ownPutOn } from "./parts-of-day";
 export { planAnswer } from "./answer";
-export { AnswerSchema, ToldAnswerSchema } from "./answer-schema";
+export { AnswerSchema } from "./answer-schema";
 export { bakeDetail, type BakeDetail, insideCases, type SolvedTin, solvedTin } from "./bake-detail";
 export { coolCurve, coolDetail, type CooledTin } from "./cool-detail";
 export { dayCake } from "./day-detail";

@@ -28,14 +28,15 @@ const MOST_REFERENCES = 6;
 
 /** Minutes a recipe may name. */
 export const BakeMinutesSchema = numberIn(BAKE_LIMITS.leastMin, BAKE_LIMITS.mostMin, "min");
+const AnyMinutesSchema = numberIn(BAKE_LIMITS.leastOtherMin, BAKE_LIMITS.mostMin, "min");
 
 export const ReferenceSchema = z.strictObject({
   tins: z.array(TinSchema).check(z.minLength(1), z.maxLength(MOST_TINS)),
   ovenC: numberIn(OVEN_LIMITS_C.min, OVEN_LIMITS_C.max, "°C"),
   fan: z.optional(z.boolean()),
-  /** What heats it; only bakes in an oven are forecast. */
+  /** What heats it; only bakes in an oven are carried to other tins. */
   source: z.optional(z.enum(HEAT_SOURCES)),
-  minutes: z.optional(BakeMinutesSchema),
+  minutes: z.optional(AnyMinutesSchema),
   /** When the recipe says to look first; never later than the cake is likely done. */
   checkAtMin: z.optional(numberIn(BAKE_LIMITS.leastLookMin, BAKE_LIMITS.mostMin, "min")),
   /** What lies under, in or on the batter in these tins. */

@@ -224,20 +224,30 @@ describe("cautions, each with a plan that shows it and one that does not", () =>
     expect(codes(plan(shelf(445)).cautions)).not.toContain("air-blocked");
   });
 
-  it("of a recipe for a closed pot or a microwave stand with the recipe, which has no plan", () => {
+  it("of a recipe for a closed pot or a microwave stand with the recipe and with its plan", () => {
     const none = { allergens: [], hazards: [] };
     expect(codes(recipeCautions(none, "closed-pot"))).toEqual(["closed-pot"]);
     expect(codes(recipeCautions(none, "microwave"))).toEqual(["mug"]);
     expect(recipeCautions(none, "oven")).toEqual([]);
+    const by = (source: "microwave" | "oven") => ({
+      ...SUPPER,
+      tins: SUPPER.recipe.reference.tins,
+      recipe: { ...SUPPER.recipe, reference: { ...SUPPER.recipe.reference, source } },
+    });
+    const [mug, cake] = [planCake(by("microwave")), planCake(by("oven"))];
+    if (!mug.ok || !cake.ok) throw new Error("not planned");
+    expect(codes(mug.value.cautions)).toContain("mug");
+    expect(codes(cake.value.cautions)).not.toContain("mug");
+    // An oven's bake is no shorter than an oven's.
     expect(
       planCake({
         ...SUPPER,
-        recipe: {
-          ...SUPPER.recipe,
-          reference: { ...SUPPER.recipe.reference, source: "microwave" },
-        },
+        recipe: { ...SUPPER.recipe, reference: { ...SUPPER.recipe.reference, minutes: 2 } },
       }),
-    ).toMatchObject({ ok: false, issue: { code: "not-extrapolated" } });
+    ).toMatchObject({
+      ok: false,
+      issue: { code: "out-of-range", path: "recipe.reference.minutes", value: 2, min: 5 },
+    });
   });
 
   it("do not speak of fresh fruit that is cooked in syrup, nor of a filling without a gap", () => {

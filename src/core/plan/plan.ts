@@ -83,8 +83,7 @@ const MADE = { min: 0.01, max: 50 } as const;
  */
 export function planCake(input: CakeInput): Result<CakePlan> {
   const { source = "oven" } = input.recipe.reference;
-  if (source !== "oven") return bad({ code: "not-extrapolated", path: "tins", source });
-  const hasStrips = input.strips ?? false;
+  const hasStrips = source === "oven" && (input.strips ?? false);
   const reference = geometries(input.recipe.reference.tins, "recipe.reference.tins");
   if (!reference.ok) return reference;
   const wanted = geometries(input.tins, "tins");
@@ -95,6 +94,8 @@ export function planCake(input: CakeInput): Result<CakePlan> {
   const vouched = vouchedBy(batter.value, reference.value);
   const piecesShare = batter.value.piecesMl / batter.value.volumeMl;
   const options: FillOptions = {
+    // What boils up in a mug needs as much room again.
+    ...(source === "microwave" ? { fullAtMost: "half" } : {}),
     ...input.fill,
     onBatter: [...(input.onBatter ?? []), ...onFloors(input, wanted.value)],
     hasStrips,
@@ -169,8 +170,11 @@ export function planCake(input: CakeInput): Result<CakePlan> {
       tiers: Math.max(...build.value.cakes.map(({ tiers }) => tiers.length)),
       hasStrips: hasStrips && wanted.value.some(canWearStrips),
       isAirBlocked:
-        shelf !== undefined && wanted.value.some((geometry) => blocksAir(geometry, shelf)),
+        source === "oven" &&
+        shelf !== undefined &&
+        wanted.value.some((geometry) => blocksAir(geometry, shelf)),
       holds,
+      source,
     }),
     remarks: remarksFor({
       input,

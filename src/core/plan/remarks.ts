@@ -9,6 +9,7 @@ import {
 import { canWearStrips, type Fill, type FillOptions } from "../fill";
 import { KIND_FACTS, type BatterKind } from "../kind";
 import { unusualGravity, type Batter } from "../mix";
+import type { BakePlan } from "./bake-plan";
 import type { CakeInput } from "./input";
 
 /**
@@ -66,7 +67,7 @@ type Facts = {
   readonly vouched: FillOptions["vouched"];
   readonly cases: readonly BakeCase[];
   readonly references: readonly ReferenceBake[];
-  readonly bake: { readonly ovenC: number; readonly tins: readonly Minutes[] };
+  readonly bake: Pick<BakePlan, "source" | "ovenC" | "tins">;
 };
 
 /** What the plan assumed, and where it is on thin ground. */
@@ -100,10 +101,12 @@ export function remarksFor({
       specificGravity: mix.specificGravity,
       ...gravity,
     });
+  const isOven = bake.source === "oven";
   if (references.every(({ minutes }) => minutes === null))
     remarks.push({ code: "no-reference-minutes" });
-  else if (cases.some((bake) => isMuchThicker(bake, references)))
+  else if (isOven && cases.some((bake) => isMuchThicker(bake, references)))
     remarks.push({ code: "much-thicker" });
+  if (!isOven) return [...remarks, ...riseRemarks(mix.kind, ownFill, vouched)];
   if (trueC < FITTED_C.min || trueC > FITTED_C.max)
     remarks.push({ code: "outside-fit", ovenC: trueC });
   if (cases.some(({ geometry }) => geometry.material === "silicone"))

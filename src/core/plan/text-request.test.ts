@@ -232,25 +232,80 @@ Dust with icing sugar.`);
     expect(doubted).toEqual(expect.arrayContaining(["tins", "heat", "minutes"]));
   });
 
-  it("plans a mug of the microwave as it is told, and forecasts nothing", () => {
-    const file = {
-      recipe: {
-        text: "Night watch mug cake. In a mug mix 4 tbsp flour, 3 tbsp sugar, 1 egg and 2 tbsp oil. Microwave on high for 90 seconds. Let it stand 2 minutes. Eat from the mug with a spoon.",
-      },
-      ...DAY,
-    };
-    const answer = planFileAnswer(file, WORDS);
-    if (!answer.ok || !("source" in answer.value)) throw new Error(JSON.stringify(answer));
-    expect(answer.value).toMatchObject({ source: "microwave", minutes: [1.5, 1.5] });
-    expect(answer.value.cautions.map(({ code }) => code)).toContain("mug");
-    const tasks = answer.value.day?.tasks ?? [];
-    expect(tasks.some(({ text }) => /oven/iu.test(text))).toBe(false);
-    expect(saying(tasks, "Cook in the microwave").minutes).toBe(2);
-    expect(saying(tasks, "Eat from the mug").stage).toBe("serve");
-    const other = planFileAnswer(
-      { ...file, tins: [{ shape: "round", diameterMm: 203, depthMm: 51 }] },
-      WORDS,
-    );
-    expect(other).toMatchObject({ ok: false, issue: { code: "not-extrapolated" } });
+  const MUG = {
+    recipe: {
+      text: "Night watch mug cake. In a mug mix 4 tbsp flour, 3 tbsp sugar, 1 egg and 2 tbsp oil. Microwave on high for 90 seconds. Let it stand 2 minutes. Eat from the mug with a spoon.",
+    },
+    ...DAY,
+  };
+
+  it("plans a mug of the microwave as it is told, and gives no oven's heat", () => {
+    const { answer: mug, tasks: day } = answered(MUG.recipe.text);
+    expect(mug.bake).toMatchObject({
+      source: "microwave",
+      ovenC: null,
+      dialC: null,
+      firstLookMin: 1.5,
+      likelyMin: 1.5,
+      otherHeats: [],
+    });
+    expect(mug.fill.tins[0]).toMatchObject({ shape: "mug", verdict: "fits" });
+    expect(mug.fill.tins[0]?.limitMl).toBeLessThanOrEqual(0.5 * (mug.fill.tins[0]?.brimMl ?? 0));
+    expect(mug.cautions.map(({ code }) => code)).toContain("mug");
+    expect(mug.cool.tins[0]).toMatchObject({ stays: true, turned: "no" });
+    expect(mug.serve.pieces).toBe(1);
+    expect(day.map(({ text }) => text)).toEqual([
+      "Weigh 4 ingredients",
+      "In a mug mix 4 tbsp flour, 3 tbsp sugar, 1 egg and 2 tbsp oil",
+      "Cook in the microwave",
+      "Look, and bake on until two signs agree",
+      "Take out",
+      "Let it stand 2 minutes",
+      "Eat from the mug with a spoon",
+    ]);
+    expect(saying(day, "Cook in the microwave").minutes).toBe(2);
+    expect(saying(day, "Eat from the mug").stage).toBe("serve");
+  });
+
+  it("carries a mug to a smaller one by what is in it, and to nothing else", () => {
+    const half = { scale: 0.5, tins: [{ shape: "mug", diameterMm: 70, depthMm: 80 }] };
+    const { answer: small } = answered(MUG.recipe.text, { ...DAY, ...half });
+    expect(small.bake).toMatchObject({ likelyMin: 0.75 });
+    expect(small.bake.firstLookMin).toBeLessThan(0.75);
+    expect(small.bake.notPastMin).toBeGreaterThanOrEqual(1);
+    for (const tin of [
+      { shape: "round", diameterMm: 203, depthMm: 51 },
+      { shape: "loaf", lengthMm: 216, widthMm: 114, depthMm: 65 },
+    ])
+      expect(planFileAnswer({ ...MUG, tins: [tin] }, WORDS)).toMatchObject({
+        ok: false,
+        issue: { code: "not-extrapolated", path: "tins[0]", source: "microwave" },
+      });
+    // Nor three times as much into one.
+    expect(planFileAnswer({ ...MUG, scale: 3 }, WORDS)).toMatchObject({
+      ok: false,
+      issue: { code: "not-extrapolated" },
+    });
+  });
+
+  it("plans a closed pot with its bed of salt, its lid and its own minutes", () => {
+    const { answer: pot, tasks: day } = answered(`Lamp trimmer's pot cake
+
+1 1/2 cups plain flour
+3/4 cup sugar
+1 cup yogurt
+1/2 cup oil
+1 tsp baking powder
+1/2 tsp baking soda
+
+Take a heavy pot, spread 2 cups of salt in it, set a stand on the salt, close the lid and preheat it on a medium flame for 10 minutes.
+Grease a 7 inch round tin. Mix the yogurt and sugar, let it sit 5 minutes, then whisk in the oil and fold in the flour, baking powder and soda.
+Pour into the tin, stand it in the pot, close the lid and cook on a low flame for 40 to 45 minutes. Check at 35.
+Take the tin out and leave it to cool, then turn it out onto a plate.`);
+    expect(pot.bake).toMatchObject({ source: "closed-pot", ovenC: null, firstLookMin: 35 });
+    expect(pot.bake.likelyMin).toBeGreaterThanOrEqual(42);
+    expect(pot.cautions.map(({ code }) => code)).toContain("closed-pot");
+    expect(day.map(({ text }) => text)).toContain("Cook in the closed pot");
+    expect(day.some(({ text }) => text.startsWith("Oven on"))).toBe(false);
   });
 });

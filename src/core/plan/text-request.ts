@@ -19,15 +19,11 @@ import { workTold } from "./told-doc";
 /** The heat where a text names none, °C: what is usual, so that there is a plan to mend. */
 const USUAL_C = 177;
 
-/** A request from a file; where its recipe is a text, what that tells. */
+/** A request from a file; where its recipe is a text, what of it is in doubt. */
 export type PlanFile = { readonly input: CakeInput; readonly told: ToldFile | null };
 
-/** What a request's text tells, what of that may be wrong, and whether it asks for other tins. */
-type ToldFile = {
-  readonly recipe: ToldRecipe;
-  readonly doubts: readonly ReadDoubt[];
-  readonly isInOwnTins: boolean;
-};
+/** What of a request's text may be wrong. */
+type ToldFile = { readonly doubts: readonly ReadDoubt[] };
 
 /**
  * A request from a file, with lines and steps or with the recipe's text alone, or the first thing
@@ -44,9 +40,7 @@ export function parsePlanFile(file: unknown): Result<PlanFile> {
   const told = readText(heardLines(text).lines, pantryOf());
   const worked = workTold(told, text, pantryOf());
   return withTold(parseCakeInput(inputFromText({ given, ...rest }, told, worked)), {
-    recipe: told,
     doubts: doubtsOf(told, worked),
-    isInOwnTins: rest.tins === undefined,
   });
 }
 

@@ -1,5 +1,5 @@
 // The bakes of a text: in its own tins, and in others that it offers.
-import { middle } from "../measure";
+import { middle, roundTo } from "../measure";
 import { BAKE_LIMITS, type Correction, type ReadingRow, type RecipeDoc } from "../recipe";
 import { benchTins } from "../tin";
 import { areSameTins, heatOf, minutesOf } from "./bake-facts";
@@ -80,13 +80,16 @@ export function bakeTold({
   "tins"
 > {
   const ovenC = heat === null ? 0 : Math.round(heat.tempC);
-  const length = minutes === null ? 0 : Math.round(middle(minutes));
+  // A microwave counts in less than minutes.
+  const [step, least] =
+    source === "oven" ? [1, BAKE_LIMITS.leastMin] : [0.25, BAKE_LIMITS.leastOtherMin];
+  const length = minutes === null ? 0 : roundTo(middle(minutes), step);
   return {
     ...(source === "oven" ? {} : { source }),
     ...(ovenC >= BAKE_LIMITS.leastC && ovenC <= BAKE_LIMITS.mostC
       ? { ovenC, ...(heat?.isFan === true ? { fan: true } : {}) }
       : {}),
-    ...(length >= BAKE_LIMITS.leastMin && length <= BAKE_LIMITS.mostMin ? { minutes: length } : {}),
+    ...(length >= least && length <= BAKE_LIMITS.mostMin ? { minutes: length } : {}),
     ...(checkAtMin !== null &&
     checkAtMin >= BAKE_LIMITS.leastLookMin &&
     checkAtMin <= BAKE_LIMITS.mostMin

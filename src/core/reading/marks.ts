@@ -72,7 +72,7 @@ function ovenMarks(text: string, { bake, checkAtMin, stage }: Marked): readonly 
     id: null,
   }));
   const times = timesTold(text).map(({ amount, at, end }): Mark => {
-    const isBake = isOven && Math.round(middle(amount)) === bake.minutes;
+    const isBake = isOven && Math.abs(middle(amount) - (bake.minutes ?? 0)) <= 0.5;
     const isLook = isOven && !isBake && amount.low === checkAtMin;
     const is = isBake ? "minutes" : isLook ? "look" : "time";
     return { from: at, to: end, is, isUsed: isBake || isLook, id: null };

@@ -101,7 +101,9 @@ export type Part = z.infer<typeof PartSchema>;
 export const BAKE_LIMITS = {
   leastC: 100,
   mostC: 260,
+  /** In an oven; in a microwave it may be done sooner. */
   leastMin: 5,
+  leastOtherMin: 0.5,
   leastLookMin: 1,
   mostMin: 240,
 } as const;
@@ -115,7 +117,7 @@ export const BakeSchema = z.strictObject({
   source: z.optional(z.enum(HEAT_SOURCES)),
   ovenC: z.optional(numberIn(BAKE_LIMITS.leastC, BAKE_LIMITS.mostC, "°C")),
   fan: z.optional(z.boolean()),
-  minutes: z.optional(numberIn(BAKE_LIMITS.leastMin, BAKE_LIMITS.mostMin, "min")),
+  minutes: z.optional(numberIn(BAKE_LIMITS.leastOtherMin, BAKE_LIMITS.mostMin, "min")),
   /** When it says to look first. */
   checkAtMin: z.optional(numberIn(BAKE_LIMITS.leastLookMin, BAKE_LIMITS.mostMin, "min")),
 });

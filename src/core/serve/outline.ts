@@ -39,7 +39,11 @@ export function cakeTop(geometry: TinGeometry, heightMm: number): CakeTop {
   }
   switch (spans.kind) {
     case "round":
-      return discTop(geometry.tin.shape === "well" ? "cup" : "round", spans.diameterMm / 2, 0);
+      return discTop(
+        EACH_HIS_OWN.has(geometry.tin.shape) ? "cup" : "round",
+        spans.diameterMm / 2,
+        0,
+      );
     case "ring": {
       const trough = spans.troughMm;
       const outer = outerRadius(geometry, heightMm, trough);
@@ -87,6 +91,9 @@ function tabled(halfLengthMm: number, across: CakeTop["across"]): CakeTop["acros
     return [left[0] + share * (right[0] - left[0]), left[1] + share * (right[1] - left[1])];
   };
 }
+
+/** Tins whose cakes are one guest's each. */
+const EACH_HIS_OWN: ReadonlySet<string> = new Set(["well", "mug"]);
 
 /** A round top, or one with a hole. */
 export function discTop(kind: "round" | "ring" | "cup", radiusMm: number, holeMm: number): CakeTop {
