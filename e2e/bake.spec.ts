@@ -2,7 +2,17 @@ import { execFileSync } from "node:child_process";
 import { writeFileSync } from "node:fs";
 import { join } from "node:path";
 import type { Locator, Page } from "@playwright/test";
-import { expect, expectAccessible, figure, LAYERS, ownCake, plain, station, test } from "./kitchen";
+import {
+  expect,
+  expectAccessible,
+  figure,
+  keepAsked,
+  LAYERS,
+  ownCake,
+  plain,
+  station,
+  test,
+} from "./kitchen";
 
 const minute = (page: Page): Locator => page.getByRole("slider", { name: "Minute of the bake" });
 const bake = (page: Page): Locator => page.getByRole("region", { name: "The bake" });
@@ -327,12 +337,14 @@ test.describe("baking a cake", () => {
     expect(await minutesOf(page, "Likely done")).toBeGreaterThan(20);
   });
 
-  test("a recipe for the microwave is kept but not carried to a tin", async ({ page }) => {
+  test("a recipe for the microwave is planned in its mug, and carried to no tin", async ({
+    page,
+  }) => {
     await page.goto("/recipes/new");
     await page
       .getByRole("textbox")
       .fill(
-        "Night watch mug\n\n4 tbsp flour\n3 tbsp sugar\n1 egg\n\n1. Stir everything in a mug.\n2. Microwave on high for 90 seconds.",
+        "Night watch mug\n\n4 tbsp flour\n3 tbsp sugar\n1 egg\n2 tbsp oil\n\n1. Stir everything in a mug.\n2. Microwave on high for 90 seconds.\n3. Let it stand 2 minutes.",
       );
     await page.getByRole("button", { name: /^Keep/u }).first().click();
     await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
@@ -340,7 +352,24 @@ test.describe("baking a cake", () => {
     await expect(
       page.getByText("Only a mug marked for the microwave", { exact: false }),
     ).toBeVisible();
-    await page.goto("/?recipe=Night watch mug&source=microwave&heat=&minutes=&from=");
+    await page.getByRole("link", { name: "In another tin" }).click();
+    await expect(page.getByText("only vessels like its own")).toBeVisible();
+    await expectAccessible(page);
+    await keepAsked(page, "Night watch mug");
+    await station(page, "Bake").click();
+    const bake = page.getByRole("region", { name: "The bake" });
+    await expect(bake).toContainText(/Heated by\s*microwave/u);
+    await expect(bake).toContainText(/Likely done\s*1\.5.min/u);
+    await expect(bake).toContainText("The recipe's own minutes in its own vessel.");
+    await expectAccessible(page);
+    await station(page, "Cool").click();
+    await expect(page.getByRole("list", { name: "Turning out" })).toContainText(
+      "stays in its dish",
+    );
+    // Nothing follows for a tin of the oven.
+    await page.goto(
+      "/?recipe=Night watch mug&source=microwave&minutes=2&weight=150 g&from=mug&tins=20 x 5 cm",
+    );
     await expect(
       page.getByText("This recipe is for a microwave", { exact: false }).first(),
     ).toBeVisible();

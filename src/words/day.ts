@@ -67,7 +67,7 @@ export function doingText(doing: Doing, units: Units): string {
     case "take-out":
       return `Take out${ofLoads(doing.load, doing.loads)}`;
     case "off-oven":
-      return `Oven off, the cake stays in${ofLoads(doing.load, doing.loads)}`;
+      return `Heat off, the cake stays in${ofLoads(doing.load, doing.loads)}`;
     case "turn-out":
       return `Turn out ${doing.tins === 1 ? "the cake" : `${doing.tins} cakes`}${doing.isOnce === true ? `, and leave ${doing.tins === 1 ? "it as it falls" : "them as they fall"}` : ""}`;
     case "cool":

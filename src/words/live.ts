@@ -274,7 +274,7 @@ export function timerText(doing: Doing, isStanding: boolean, units: Units): stri
     case "look-and-bake-on":
       return "Until the next look";
     case "off-oven":
-      return "In the oven, switched off";
+      return "In the heat that is left";
     case "cool":
       return doing.inTin === true ? "Cooling in the tin" : "Cooling on the rack";
     case "cool-ingredient":
@@ -301,7 +301,7 @@ export function rungText(doing: Doing, isOver: boolean, units: Units): string {
     case "look-and-bake-on":
       return "Look at the cake now";
     case "off-oven":
-      return "Out of the oven now";
+      return "Out of the heat now";
     case "cool":
     case "chill-cake":
       return "Cold at its core by now";

@@ -29,6 +29,10 @@ export function recipeBoxes(
     eggG: eggG ?? 0,
     piecesMl: batter.piecesMl ?? 0,
     holds: holds ?? null,
+    // A mug or a pot is carried to a vessel like its own alone.
+    ...(bake.source === undefined || bake.source === "oven" || bake.tins.length === 0
+      ? {}
+      : { tins: bake.tins.map(writeTin) }),
     ...coolBoxes(cool),
     ...(batter.kind === undefined ? {} : { kind: batter.kind }),
     weight: batter.massG === undefined ? "" : `${batter.massG} g`,

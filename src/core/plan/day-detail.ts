@@ -66,8 +66,10 @@ export function dayCake(
     0,
   );
   const { parts, onto, words: said } = partsOfDay(plan, plan.scale, formula, made, gaps > 0);
+  const cooled = coolDetail(plan);
   const plans = {
     soften: SOFT_BUTTER.includes(mix.kind),
+    turnOut: cooled.every(({ turnOutMin }) => turnOutMin !== null),
     offOven: (plan.cool.offOvenMin ?? 0) > 0,
     overnight: plan.cool.overnight === true,
     build: gaps > 0,
@@ -75,7 +77,6 @@ export function dayCake(
   };
   const stages = batter === null ? null : stagedMethod(withSteps(batter, onto), plans);
   const beaten = KIND_FACTS[mix.kind].isBeaten ? BEATEN : BY_MACHINE;
-  const cooled = coolDetail(plan);
   const { shelf } = input.oven ?? {};
   const onShelf =
     shelf === undefined || bake.source !== "oven"

@@ -4,6 +4,7 @@ import {
   readStep,
   saysOffOven,
   saysOvernight,
+  saysTurnedOut,
   stepStages,
   type PartFormula,
   type Stage,
@@ -93,6 +94,8 @@ export type StagedMethod = Readonly<Record<Place, readonly Step[]>> & {
 /** Which of the tasks that a step may speak of the program plans by itself. */
 export type PlansItself = {
   readonly soften: boolean;
+  /** Turning it out while it is warm. */
+  readonly turnOut: boolean;
   /** Leaving it in the switched-off oven, and until the next day. */
   readonly offOven: boolean;
   readonly overnight: boolean;
@@ -160,6 +163,7 @@ function wordFor(
         return "left";
       if (kind === "bake" && said === undefined) return "bake";
       if (kind === "cool" && (said === undefined || stage === "hot")) return "cool";
+      if (plans.turnOut && stage === "hot" && kind === "rest" && saysTurnedOut(text)) return "cool";
       // The program's own cooling begins in the tin.
       if (said === "hot" && kind === "rest" && IN_ITS_TIN.test(text)) return "cool";
       if (kind === "build" && plans.build) return "build";

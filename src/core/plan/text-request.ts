@@ -70,7 +70,8 @@ function inputFromText(
     told.lines.filter((line) => line.part === part).map((line) => line.text);
   const parts = ROLES_BESIDES.map((role) => ({
     role,
-    name: told.lines.find(({ part }) => part === role)?.partName ?? role,
+    name:
+      told.lines.find(({ part, partName }) => part === role && partName !== "")?.partName ?? role,
     lines: linesFor(role),
     steps: [...stepsFor(role)],
   })).filter(({ lines, steps }) => lines.length + steps.length > 0);

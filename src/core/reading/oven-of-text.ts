@@ -138,6 +138,9 @@ function minutesBeside(
 /** After minutes that are taken off others, or put to them. */
 const OFF_OTHERS = /^\.?\s*(?:less|fewer|longer|shorter|extra)\b/iu;
 
+/** After minutes that come on top of others. */
+const MORE = /^\.?\s*more\b/iu;
+
 /** Minutes a sentence bakes for; those "more" at a lower heat added. */
 function minutesIn(text: string): readonly Amount[] {
   const times = timesTold(text).filter(
@@ -149,7 +152,8 @@ function minutesIn(text: string): readonly Amount[] {
       !OFF_OTHERS.test(text.slice(end)),
   );
   const [first, second] = times;
-  if (first === undefined) return [];
+  // "Otherwise five minutes more" is no bake by itself.
+  if (first === undefined || (second === undefined && MORE.test(text.slice(first.end)))) return [];
   const between = second === undefined ? "" : text.slice(first.end, second.end + 12);
   const isMore =
     second !== undefined &&

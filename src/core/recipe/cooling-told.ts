@@ -114,7 +114,8 @@ function aroundTold(hot: readonly string[], after: readonly string[]): Omit<Cool
   };
 }
 
-/** Whether a step leaves the cake in the oven that is off, or where it cools until the next day. */
+/** Whether a step turns the cake out, or leaves it in the oven that is off, or until the next day. */
+export const saysTurnedOut = (text: string): boolean => TURNED_OUT.test(text) && !COOKS.test(text);
 export const saysOffOven = (text: string): boolean => OVEN_OFF.test(text) && WAITS.test(text);
 export const saysOvernight = (text: string): boolean =>
   OVERNIGHT.test(text) && !IN_THE_COLD.test(text) && !COOKS.test(text);

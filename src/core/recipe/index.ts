@@ -1,4 +1,4 @@
-export { coolingOfParts, saysOffOven, saysOvernight } from "./cooling-told";
+export { coolingOfParts, saysOffOven, saysOvernight, saysTurnedOut } from "./cooling-told";
 export { settleEggs, type EggChoice } from "./eggs";
 export { altitudeChanges, type AltitudeChanges } from "./altitude";
 export { balanceRemarks, suggestedAmount, type BalanceRemark, type BalanceRules } from "./balance";
