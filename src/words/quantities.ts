@@ -135,8 +135,17 @@ export function heatStepText(differenceC: number, units: Units): string {
     : `${roundTo(fahrenheitSteps(differenceC), 5)}${GAP}°F`;
 }
 
-/** 27 min; 2 h 30 min from two hours on. */
+/** Less than this may be told in seconds, minutes. */
+const SHORT_MIN = 10;
+
+/** 27 min; 2 h 30 min from two hours on; 90 s where a microwave counts in less than minutes. */
 export function minutesText(minutes: number): string {
+  if (minutes < SHORT_MIN && !Number.isInteger(minutes)) {
+    const seconds = Math.round(minutes * 60);
+    return seconds < 120
+      ? `${seconds}${GAP}s`
+      : `${Math.floor(seconds / 60)}${GAP}min ${seconds % 60}${GAP}s`;
+  }
   if (minutes < 120) return `${minutes}${GAP}min`;
   const rest = minutes % 60;
   return rest === 0

@@ -54,7 +54,7 @@ export function PlanFigures({ plan, question, units, onChange }: FiguresProps) {
   const worst = worstFill(fill.tins);
   const only = fill.tins.length === 1 ? fill.tins[0] : undefined;
   const about = isGuessed(mix) ? "about " : "";
-  const likely = `${only === undefined ? "the last likely" : "likely"} ${bake.likelyMin}, not past ${minutesText(bake.notPastMin)}`;
+  const likely = `${only === undefined ? "the last likely" : "likely"} ${shortMinutes(bake.likelyMin)}, not past ${minutesText(bake.notPastMin)}`;
   return (
     <dl className="grid grid-cols-2 lg:grid-cols-5">
       <Cell
@@ -270,7 +270,7 @@ export function EachTin({ plan, units }: { readonly plan: CakePlan; readonly uni
                 <td>
                   {minutes === undefined
                     ? ""
-                    : `${minutes.firstLookMin}, ${minutesText(minutes.likelyMin)}`}
+                    : `${shortMinutes(minutes.firstLookMin)}, ${minutesText(minutes.likelyMin)}`}
                 </td>
               </tr>
             );
@@ -280,6 +280,10 @@ export function EachTin({ plan, units }: { readonly plan: CakePlan; readonly uni
     </div>
   );
 }
+
+/** Minutes whose unit stands after the next ones; seconds have their own. */
+const shortMinutes = (minutes: number): string =>
+  Number.isInteger(minutes) ? String(minutes) : minutesText(minutes);
 
 type NotesProps = {
   readonly plan: CakePlan;

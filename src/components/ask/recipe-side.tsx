@@ -87,15 +87,17 @@ export function RecipeSide({ question, read, recipes, units, batter, onChange }:
             reading={read.from.map((tin) => tinReading(tin, units)).join(" and ") || null}
           />
         </div>
-        <div className="flex w-26 max-sm:flex-1">
-          <Field
-            label="Heat"
-            value={question.heat}
-            onChange={(heat) => onChange({ heat })}
-            onBlur={() => onChange({ heat: withDegree(question.heat, units) })}
-            problem={problem("heat")}
-          />
-        </div>
+        {question.source === "oven" && (
+          <div className="flex w-26 max-sm:flex-1">
+            <Field
+              label="Heat"
+              value={question.heat}
+              onChange={(heat) => onChange({ heat })}
+              onBlur={() => onChange({ heat: withDegree(question.heat, units) })}
+              problem={problem("heat")}
+            />
+          </div>
+        )}
         <div className="flex w-26 max-sm:flex-1">
           <Field
             label="Minutes"

@@ -150,7 +150,9 @@ function factsOf(
     case "bake":
       return [
         `${dialText(bake, units)} · ${minutesText(bake.likelyMin)}`,
-        `look at ${bake.firstLookMin}, not past ${bake.notPastMin}`,
+        Number.isInteger(bake.firstLookMin) && Number.isInteger(bake.notPastMin)
+          ? `look at ${bake.firstLookMin}, not past ${bake.notPastMin}`
+          : `look at ${minutesText(bake.firstLookMin)}, not past ${minutesText(bake.notPastMin)}`,
       ];
     case "cool": {
       const cooled = coolDetail(plan);

@@ -103,4 +103,14 @@ describe("the drawings of a cake", () => {
     const coated = STATION_DRAWINGS.finish(planned({ finish: { cover: "top-and-sides" } }));
     expect(coated.heightMm).toBeGreaterThan(bare.heightMm);
   });
+
+  it("draws a cake in its dish at every station where it stays in that", () => {
+    const tins: Tin[] = [{ shape: "rectangle", lengthMm: 330, widthMm: 229, depthMm: 51 }];
+    const drawn = (cool: CakeInput["cool"]) =>
+      (["build", "finish", "serve"] as const).map((station) =>
+        renderToStaticMarkup(STATION_DRAWINGS[station](planned({ tins, cool })).drawing),
+      );
+    for (const drawing of drawn({ stays: true })) expect(drawing).toContain("stroke-steel");
+    for (const drawing of drawn({ until: "cold" })) expect(drawing).not.toContain("stroke-steel");
+  });
 });

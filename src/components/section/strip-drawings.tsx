@@ -126,12 +126,30 @@ function coolingCakes(plan: CakePlan): Figure {
 
 /** How the first cake is put together: slices and what lies between them. */
 export function builtCake(plan: CakePlan): Figure {
-  return cutCake(drawnCake(plan), false);
+  return inItsDish(plan, cutCake(drawnCake(plan), false));
 }
 
 /** The cake as it stands on the table. */
 export function finishedCake(plan: CakePlan): Figure {
-  return wholeCake(drawnCake(plan));
+  return inItsDish(plan, wholeCake(drawnCake(plan)));
+}
+
+/** The first cake with its dish round it, where it stays in that. */
+function inItsDish(plan: CakePlan, cake: Figure): Figure {
+  const [first] = plan.fill.tins;
+  const isInDish = plan.build.standing === "apart" && coolDetail(plan)[0]?.out.when === "never";
+  if (first === undefined || !isInDish) return cake;
+  const { tin, widthMm, heightMm } = sectionPaths(first);
+  return {
+    widthMm: Math.max(cake.widthMm, widthMm),
+    heightMm: Math.max(cake.heightMm, heightMm),
+    drawing: (
+      <>
+        {cake.drawing}
+        <path d={tin} {...outline} className="stroke-steel" strokeWidth="2.5" />
+      </>
+    ),
+  };
 }
 
 /** The finished cake with a first piece cut out of it. */

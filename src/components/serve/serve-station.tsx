@@ -146,7 +146,7 @@ function Served({
     <li className="px-6 py-3 max-sm:px-4">
       <p className="text-[15px]">
         <span className="font-semibold">{name}</span>
-        {cake.cutting === null ? "" : `: ${cake.pieces} from each`}; a piece{" "}
+        {cake.cutting === null ? "; " : `: ${cake.pieces} from each; a piece `}
         {pieceText(cake, units)}
       </p>
       {cake.issue !== null && (

@@ -83,6 +83,7 @@ export function bakeTold({
   // A microwave counts in less than minutes.
   const [step, least] =
     source === "oven" ? [1, BAKE_LIMITS.leastMin] : [0.25, BAKE_LIMITS.leastOtherMin];
+  const look = checkAtMin === null ? 0 : roundTo(checkAtMin, step);
   const length = minutes === null ? 0 : roundTo(middle(minutes), step);
   return {
     ...(source === "oven" ? {} : { source }),
@@ -90,10 +91,8 @@ export function bakeTold({
       ? { ovenC, ...(heat?.isFan === true ? { fan: true } : {}) }
       : {}),
     ...(length >= least && length <= BAKE_LIMITS.mostMin ? { minutes: length } : {}),
-    ...(checkAtMin !== null &&
-    checkAtMin >= BAKE_LIMITS.leastLookMin &&
-    checkAtMin <= BAKE_LIMITS.mostMin
-      ? { checkAtMin }
+    ...(look >= BAKE_LIMITS.leastLookMin && look <= BAKE_LIMITS.mostMin
+      ? { checkAtMin: look }
       : {}),
   };
 }

@@ -17,7 +17,7 @@ export function writeTin(tin: Tin): string {
     count === 1 && !isCup && (sized === null || tinDepth(tin) <= (sized[0] ?? 0));
   const parts = [
     isPlainlyOne ? "" : isCup ? String(count) : `${count} x`,
-    isCup ? written : "",
+    isCup ? (tin.shape === "mug" && count === 1 ? "mug" : written) : "",
     sized === null ? "" : inBestUnit(sized),
     isCup ? "" : written,
     tin.shape === "drawn" ? profileText(tin.profile) : "",
