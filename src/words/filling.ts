@@ -1,4 +1,4 @@
-import type { Dividing, Divided, Fill, FillOptions, TinFill, TinSet } from "@/core/fill";
+import type { Dividing, Divided, Fill, FillOptions, OnBatter, TinFill, TinSet } from "@/core/fill";
 import { depthText, percentText, volumeText, weightText, type Units } from "./quantities";
 
 /** Schools of filling. */
@@ -75,4 +75,18 @@ export function leftoverText({ overG, cups }: Fill, units: Units): string {
   if (cups === null)
     return `${weightText(overG, units)} too much: too little for a cup, spread it over the cakes.`;
   return `${weightText(overG, units)} too much for these tins: it makes ${cups.count} cup ${cups.count === 1 ? "cake" : "cakes"} of ${volumeText(cups.eachMl, units)} each.`;
+}
+
+const LAID_WHERE: Readonly<Record<OnBatter[number]["where"], string>> = {
+  floor: "under the batter",
+  in: "in the batter",
+  top: "on the batter",
+};
+
+/** What a recipe lays on its batter itself: "310 g on the batter, as the recipe says". */
+export function laidText(laid: OnBatter, units: Units): string {
+  const said = laid.map(
+    ({ where, massG = 0 }) => `${weightText(massG, units)} ${LAID_WHERE[where]}`,
+  );
+  return `${said.join(", ")}, as the recipe says: takes room, and bakes with it`;
 }

@@ -5,6 +5,7 @@ export {
   dividedText,
   DIVIDING_NAMES,
   fitReason,
+  laidText,
   leftoverText,
   limitText,
   PORTION_NAMES,

@@ -1,7 +1,16 @@
 "use client";
 
 import { Fragment } from "react";
-import { timesForDepth, CEILINGS, divided, DIVIDING, type TinFill, worstFill } from "@/core/fill";
+import {
+  CEILINGS,
+  divided,
+  DIVIDING,
+  laidMass,
+  timesForDepth,
+  timesLaid,
+  worstFill,
+  type TinFill,
+} from "@/core/fill";
 import { linerPieces, paperNeeded, writeTin } from "@/core/tin";
 import {
   CEILING_NAMES,
@@ -10,6 +19,7 @@ import {
   dividedText,
   DIVIDING_NAMES,
   issueText,
+  laidText,
   leftoverText,
   lengthText,
   limitText,
@@ -81,6 +91,8 @@ export function FillStation({
   onChange,
 }: StationProps & { readonly cupboard: readonly TinChoice[] }) {
   const { fill } = plan;
+  const ofRecipe = question.isRecipeOnLeftOff ? [] : timesLaid(question.recipeOn, plan.scale);
+  const addedG = Math.max(0, Math.round(plan.fruitG - laidMass(ofRecipe)));
   const worst = worstFill(fill.tins);
   const leftover = leftoverText(fill, units);
 
@@ -130,6 +142,17 @@ export function FillStation({
           units={units}
           onChange={onChange}
         />
+        {question.recipeOn.length > 0 && (
+          <label className="flex min-h-11 cursor-pointer items-center gap-2.5">
+            <input
+              type="checkbox"
+              className="size-5 accent-ink"
+              checked={!question.isRecipeOnLeftOff}
+              onChange={(event) => onChange({ isRecipeOnLeftOff: !event.target.checked })}
+            />
+            {laidText(timesLaid(question.recipeOn, plan.scale), units)}
+          </label>
+        )}
         <More
           summary="How full, fruit, dividing"
           isNeeded={read.issues.fruit !== undefined || read.issues.recipeFruit !== undefined}
@@ -168,11 +191,11 @@ export function FillStation({
                 problem={
                   read.issues.fruit === undefined ? null : issueText(read.issues.fruit, units)
                 }
-                reading={plan.fruitG > 0 ? "in all tins; keep 5 mm clear of the wall" : null}
+                reading={addedG > 0 ? "in all tins; keep 5 mm clear of the wall" : null}
                 placeholder="none"
               />
             </div>
-            {plan.fruitG > 0 && (
+            {addedG > 0 && (
               <div className="min-w-40 flex-1">
                 <Field
                   label="Of it in the recipe's own tins"
@@ -195,7 +218,7 @@ export function FillStation({
                     type="button"
                     className="button mt-1"
                     onClick={() =>
-                      onChange({ recipeFruit: `${Math.round(plan.fruitG / plan.scale)} g` })
+                      onChange({ recipeFruit: `${Math.round(addedG / plan.scale)} g` })
                     }
                   >
                     The recipe has it too

@@ -1,7 +1,7 @@
 import * as z from "../zod";
 import { KitchenOvenSchema } from "../bake";
 import { FROSTINGS } from "../build";
-import { CEILINGS, DIVIDING, PORTIONS } from "../fill";
+import { CEILINGS, DIVIDING, OnBatterSchema, PORTIONS } from "../fill";
 import { COVERS } from "../finish";
 import { parseWith, type Result } from "../measure";
 import { BATTER_KINDS } from "../kind";
@@ -92,6 +92,9 @@ export const QuestionSchema = z.strictObject({
     ),
     null,
   ),
+  /** What the recipe itself lays under or on its batter, and whether that is left off. */
+  recipeOn: z._default(OnBatterSchema, []),
+  isRecipeOnLeftOff: z._default(z.boolean(), false),
   /** How it comes out of its tin, and after how long where that is said. */
   cooling: z._default(z.enum(WAYS_OUT), "usual"),
   inTin: z._default(line, ""),

@@ -60,6 +60,8 @@ export const FIRST_QUESTION: Question = {
   lined: false,
   also: [],
   oven: null,
+  recipeOn: [],
+  isRecipeOnLeftOff: false,
   cooling: "usual",
   turned: "usual",
   offOven: "",
@@ -227,6 +229,9 @@ export function readQuestion(question: Question, ofLooker: ReadingHabit): ReadQu
         ...(question.piecesMl === 0 ? {} : { piecesMl: question.piecesMl }),
       },
       ...(question.holds === null ? {} : { holds: question.holds }),
+      ...(question.recipeOn.length === 0 || question.isRecipeOnLeftOff
+        ? {}
+        : { onBatter: question.recipeOn }),
       ...given("eggs", recipeEggs.value),
       ...(question.eggG === 0 ? {} : { eggG: question.eggG }),
       reference: {

@@ -15,7 +15,7 @@ export function askAboutRecipe(question: Question, name: string, facts: RecipeFa
  */
 export function recipeBoxes(
   name: string,
-  { batter, bake, eggs, eggG, holds, cool }: RecipeFacts,
+  { batter, bake, eggs, eggG, holds, cool, onBatter = [] }: RecipeFacts,
 ): Partial<Question> {
   return {
     recipe: name.slice(0, 200),
@@ -29,6 +29,8 @@ export function recipeBoxes(
     eggG: eggG ?? 0,
     piecesMl: batter.piecesMl ?? 0,
     holds: holds ?? null,
+    recipeOn: onBatter,
+    isRecipeOnLeftOff: false,
     // A mug or a pot is carried to a vessel like its own alone.
     ...(bake.source === undefined || bake.source === "oven" || bake.tins.length === 0
       ? {}

@@ -3,7 +3,7 @@ export type { Cups } from "./cups";
 export { divided, DIVIDING, type Divided, type Dividing } from "./divide";
 export { fillTins, type Fill, type TinFill, type FillVerdict } from "./fill";
 export { fillLimit } from "./limit";
-export { laidMass, OnBatterSchema, type OnBatter } from "./on-batter";
+export { laidMass, OnBatterSchema, timesLaid, type OnBatter } from "./on-batter";
 export { CEILINGS, FillSchema, type FillOptions } from "./options";
 export { depthRatio, PORTIONS, scaleFactor, ScaleSchema, timesForDepth, type Scale } from "./scale";
 export { shareBasis } from "./share";

@@ -32,6 +32,15 @@ export function laidVolume(laid: OnBatter): number {
   );
 }
 
+/** What lies on a batter that is made so many times. */
+export function timesLaid(laid: OnBatter, times: number): OnBatter {
+  return laid.map(({ where, massG, volumeMl }) => ({
+    where,
+    ...(massG === undefined ? {} : { massG: massG * times }),
+    ...(volumeMl === undefined ? {} : { volumeMl: volumeMl * times }),
+  }));
+}
+
 /** What is laid on weighs, g. */
 export function laidMass(laid: OnBatter): number {
   return laid.reduce(

@@ -23,7 +23,7 @@ import type { Batter } from "../mix";
 import { BAKE_LIMITS, type HeatSource } from "../recipe";
 import type { CakeInput, Recipe } from "./input";
 import { learntBakes, type LearntBakes } from "./learnt-bakes";
-import { bakeCase, geometries } from "./own-batter";
+import { bakeCase, geometries, ownOnBatter } from "./own-batter";
 
 export type BakePlan = Minutes & {
   /** What heats it; the heat and the dial are an oven's, and say nothing of a pot or a microwave. */
@@ -64,7 +64,7 @@ function alsoBaked(recipe: Recipe, batter: Batter): Result<readonly ReferenceBak
     const built = geometries(tins, `recipe.alsoBaked[${index}].tins`);
     if (!built.ok) return built;
     // What lies on the recipe's own batter lies on this too, unless it says otherwise.
-    const fills = fillTins(batter, built.value, { onBatter: onTop ?? recipe.reference.onTop }).tins;
+    const fills = fillTins(batter, built.value, { onBatter: onTop ?? ownOnBatter(recipe) }).tins;
     found.push({
       cases: fills.map((each) => bakeCase(each, { ovenC, isFan: fan })),
       minutes,

@@ -95,6 +95,11 @@ const RecipeSchema = z.strictObject({
       eggG: z.optional(numberIn(30, 80, "g")),
     }),
   ),
+  /**
+   * What the recipe itself lays under, in or on its batter before the oven, in all its own tins
+   * together: it is made as often as the batter. Read from its parts where they are given.
+   */
+  onBatter: z.optional(OnBatterSchema),
   /** Whole eggs counted in the batter. */
   eggs: z.optional(numberIn(0.5, 200, "count")),
   /** What one of them weighs without its shell; a US large one when left out. */

@@ -6,7 +6,7 @@ import {
   type BakeCase,
   type ReferenceBake,
 } from "../bake";
-import { fillTins, type OnBatter } from "../fill";
+import { fillTins, timesLaid, type OnBatter } from "../fill";
 import type { BatterKind } from "../kind";
 import {
   learntFrom,
@@ -20,7 +20,7 @@ import { bad, good, issueAt, type Result } from "../measure";
 import { scaledBatter, USUAL_KIND, type Batter } from "../mix";
 import { isSameTin, tinFamily, type Tin, type TinGeometry } from "../tin";
 import type { CakeInput } from "./input";
-import { bakeCase, batterIn, geometries } from "./own-batter";
+import { bakeCase, batterIn, geometries, ownOnBatter } from "./own-batter";
 
 /** What a log teaches of a plan. */
 export type LearntBakes = {
@@ -59,7 +59,7 @@ export function learntBakes(
   if (log === undefined || own === undefined) return good(null);
   const tinName = tinNames();
   const thisOwn: OwnBake = { slowest: own, clock: ownClock(references, kind) };
-  const planned: Theirs = { batter, onBatter: input.recipe.reference.onTop, own: thisOwn };
+  const planned: Theirs = { batter, onBatter: ownOnBatter(input.recipe), own: thisOwn };
   const made: BakeMade[] = [];
   for (const [index, logged] of log.entries()) {
     const bake = bakeMade(logged, planned, tinName);
@@ -96,7 +96,7 @@ function bakeMade(
   if (!tins.ok) return tins;
   const made = {
     batter: scaledBatter(batter, scale),
-    onBatter: onBatter.map((each) => scaledOn(each, scale)),
+    onBatter: timesLaid(onBatter, scale),
   };
   const bake = slowest(casesOf(made, tins.value, logged)) ?? own.slowest;
   const taken = minutes + (nextTimeMin ?? 0);
@@ -106,15 +106,6 @@ function bakeMade(
     verdict: nextTimeMin === undefined ? verdict : "right",
     ...(isConfirmed === undefined ? {} : { isConfirmed }),
   });
-}
-
-/** What lies on a batter that is made so many times. */
-function scaledOn({ where, massG, volumeMl }: OnBatter[number], times: number): OnBatter[number] {
-  return {
-    where,
-    ...(massG === undefined ? {} : { massG: massG * times }),
-    ...(volumeMl === undefined ? {} : { volumeMl: volumeMl * times }),
-  };
 }
 
 /** Another recipe's batter and own bake, as far as the log tells them. */

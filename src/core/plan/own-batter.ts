@@ -1,6 +1,6 @@
 // What tins hold: a recipe's own, where nothing else tells its batter, and any to the heat.
 import type { BakeCase } from "../bake";
-import type { TinFill } from "../fill";
+import type { OnBatter, TinFill } from "../fill";
 import { KIND_FACTS, type BatterKind, type Spread } from "../kind";
 import { bad, good, issueAt, type Result } from "../measure";
 import {
@@ -12,6 +12,7 @@ import {
   type GivenBatter,
 } from "../mix";
 import { tinGeometry, volumeAt, type Tin, type TinGeometry } from "../tin";
+import type { Recipe } from "./input";
 
 /** The solids of some tins, or what is wrong with the first that is none. */
 export function geometries(tins: readonly Tin[], path: string): Result<readonly TinGeometry[]> {
@@ -58,3 +59,9 @@ export function bakeCase(
 ): BakeCase {
   return { geometry, batterMl: batterMl + fruitMl, ...air };
 }
+
+/** What lies on a recipe's batter in its own tins. */
+export const ownOnBatter = ({ onBatter = [], reference: { onTop = [] } }: Recipe): OnBatter => [
+  ...onTop,
+  ...onBatter,
+];

@@ -135,6 +135,9 @@ export function partsOfDay(
   };
 }
 
+/** Whether a part of a recipe is put on its batter before the oven. */
+export const isOnBeforeOven = (part: PartFormula): boolean => placeOf(part) === "before-oven";
+
 /**
  * Where a part of a recipe goes that the plan does not ask for by itself, by the stages or the words
  * of its steps; null for one that says nothing of it.

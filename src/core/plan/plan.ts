@@ -9,6 +9,7 @@ import {
   fillTins,
   laidMass,
   scaleFactor,
+  timesLaid,
   vouchedRise,
   type Fill,
   type FillOptions,
@@ -29,7 +30,7 @@ import { keepingOf, type ColdBecause } from "../serve";
 import { tinFamily, type TinGeometry } from "../tin";
 import { bakeFor, type BakePlan } from "./bake-plan";
 import type { CakeInput } from "./input";
-import { batterIn, geometries } from "./own-batter";
+import { batterIn, geometries, ownOnBatter } from "./own-batter";
 import { remarksFor, type Remark } from "./remarks";
 
 export type CakePlan = {
@@ -90,40 +91,49 @@ export function planCake(input: CakeInput): Result<CakePlan> {
   if (!wanted.ok) return wanted;
   const batter = batterIn(input.recipe.batter ?? {}, reference.value, "recipe.batter");
   if (!batter.ok) return batter;
-  const ownOnBatter = input.recipe.reference.onTop ?? [];
+  const ownOn = ownOnBatter(input.recipe);
   const vouched = vouchedBy(batter.value, reference.value);
   const piecesShare = batter.value.piecesMl / batter.value.volumeMl;
-  const options: FillOptions = {
+  const optionsAt = (times: number): FillOptions => ({
     // What boils up in a mug needs as much room again.
     ...(source === "microwave" ? { fullAtMost: "half" } : {}),
     ...input.fill,
-    onBatter: [...(input.onBatter ?? []), ...onFloors(input, wanted.value)],
+    onBatter: [
+      ...(input.onBatter ?? []),
+      ...onFloors(input, wanted.value),
+      ...timesLaid(input.recipe.onBatter ?? [], times),
+    ],
     hasStrips,
     piecesShare,
     vouched,
-  };
+  });
 
   const cool = oneWayOut(input.cool ?? {});
   if (!cool.ok) return bad(issueAt("cool", cool.issue));
-  const asked = scaleFactor(
-    input.scale ?? "keep",
-    batter.value,
-    reference.value,
-    wanted.value,
-    options,
-    ownOnBatter,
-  );
+  // What the recipe lays on takes room by how often it is made, and that may hang on the room.
+  const rounds = (input.recipe.onBatter ?? []).length === 0 ? 1 : SCALE_ROUNDS;
+  let asked = 1;
+  for (let round = 0; round < rounds; round += 1)
+    asked = scaleFactor(
+      input.scale ?? "keep",
+      batter.value,
+      reference.value,
+      wanted.value,
+      optionsAt(asked),
+      ownOn,
+    );
   if (asked < MADE.min || asked > MADE.max)
     return bad({ code: "out-of-range", path: "scale", value: asked, ...MADE, unit: "times" });
-  const egg = settledEggs(input, batter.value, wanted.value, options, asked);
+  const egg = settledEggs(input, batter.value, wanted.value, optionsAt(asked), asked);
   const scale = egg?.times ?? asked;
+  const options = optionsAt(scale);
   const mix = scaledBatter(batter.value, scale);
   const basis = input.scale === "fill-limit" ? "limit" : undefined;
   const fill = fillTins(mix, wanted.value, options, basis);
   const ownFill = fillTins(batter.value, reference.value, {
     piecesShare,
     vouched,
-    onBatter: ownOnBatter,
+    onBatter: ownOn,
   });
   const bake = bakeFor(input, batter.value, ownFill, fill, mix);
   if (!bake.ok) return bake;
@@ -196,6 +206,9 @@ function turnedFor(cool: CoolRequest, { onBatter = [] }: FillOptions): CoolReque
   if (!onBatter.some(({ where }) => where === "floor") || cool.stays === true) return cool;
   return { turned: "once", ...(hasWay ? {} : { inTinMin: FLOOR_IN_TIN_MIN }), ...cool };
 }
+
+/** Rounds after which a scale that hangs on what is laid on moves no more. */
+const SCALE_ROUNDS = 6;
 
 const NOTHING_KNOWN: Holds = { allergens: [], hazards: [] };
 

@@ -10,6 +10,7 @@ import {
   type RecognisedKind,
 } from "../mix";
 import { CoolSchema } from "../cool";
+import { OnBatterSchema } from "../fill";
 import { BatterKindSchema } from "../kind";
 import { foldName, type Pantry } from "../pantry";
 import {
@@ -27,6 +28,7 @@ import {
   type RecipeDoc,
 } from "../recipe";
 import { tinFamily } from "../tin";
+import { laidByRecipe } from "./recipe-on-batter";
 
 /** What the bench and the lists need of a recipe, worked out once when it is kept. */
 export const RecipeFactsSchema = z.strictObject({
@@ -38,6 +40,8 @@ export const RecipeFactsSchema = z.strictObject({
   holds: z.optional(HoldsSchema),
   /** How it comes out of its tin, where its steps say so. */
   cool: z.optional(CoolSchema),
+  /** What it lays on its batter before the oven. */
+  onBatter: z.optional(OnBatterSchema),
 });
 export type RecipeFacts = z.infer<typeof RecipeFactsSchema>;
 
@@ -119,12 +123,14 @@ export function recipeFacts(
   const given = BatterSchema.safeParse({ kind: kind.kind, ...batterGiven(batter, holds) });
   const eggs = eggsIn(formula);
   const cool = coolingOfParts(doc.parts);
+  const onBatter = laidByRecipe(formula);
   return {
     batter: given.success ? given.data : { kind: kind.kind },
     bake: doc.bake,
     ...(eggs >= 0.5 && eggs <= 200 ? { eggs, eggG: eggWeight(measures) } : {}),
     holds,
     ...(cool === null ? {} : { cool }),
+    ...(onBatter.length === 0 ? {} : { onBatter }),
   };
 }
 

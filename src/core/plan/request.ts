@@ -21,6 +21,7 @@ import {
 } from "../recipe";
 import { USUAL_WAYS, type PartsMade } from "./parts-of-day";
 import type { CakeInput } from "./input";
+import { laidByRecipe } from "./recipe-on-batter";
 import { bakedIn, batterGiven, kindOf } from "./recipe-facts";
 
 /** A request with its recipe worked through, as a kept cake's is. */
@@ -61,7 +62,15 @@ export function workRequest(input: CakeInput, pantry: Pantry = pantryOf()): Cake
   const formula = formulaOf(doc, pantry, kitchen);
   const holds = input.recipe.holds ?? holdsOf(doc, formula, pantry);
   const first = (role: Part["role"]): string => parts.find((part) => part.role === role)?.id ?? "";
-  const recipe = { ...input.recipe, holds, eggG: input.recipe.eggG ?? eggWeight(kitchen) };
+  const laid = laidByRecipe(formula);
+  // Where somebody says what lies on it, that is all.
+  const isSaid = input.onBatter !== undefined || reference.onTop !== undefined;
+  const recipe = {
+    ...(laid.length === 0 || isSaid ? {} : { onBatter: laid }),
+    ...input.recipe,
+    holds,
+    eggG: input.recipe.eggG ?? eggWeight(kitchen),
+  };
   const cool = input.cool ?? coolingOfParts(parts);
   const known = { ...input, recipe, ...(cool === null ? {} : { cool }) };
   return {

@@ -62,6 +62,10 @@ describe("how a recipe has its cake out of the tin", () => {
       { inTinMin: 10, turned: "twice" },
     ],
     ["Leave it to cool under a damp cloth.", { covered: true }],
+    [
+      "Let it stand 5 minutes in the tin. Put a platter on top and flip.",
+      { inTinMin: 5, turned: "once" },
+    ],
     ["Leave in the switched-off oven for 60 minutes with the door ajar.", { offOvenMin: 60 }],
     [
       "Cool in the tins for 10 minutes, turn out, peel off the paper, and leave on a rack for 90 minutes.",

@@ -59,7 +59,7 @@ const IN_THE_COLD = /\b(?:fridge|refrigerat\w*|chill\w*|freez\w*|larder)\b/iu;
 const TWICE =
   /\bright (?:way|side) up\b|\b(?:invert|turn|flip)(?:ed)?\b[^.;]*\b(?:again|back (?:over|up)|over again|once more|twice)\b|\bre-?invert/iu;
 const ONCE =
-  /\b(?:invert|turn|flip|tip)(?:ed)?\b[^.;]*\b(?:plate|platter|dish|board|stand)\b|\bupside[- ]down\b(?![^.;]*\b(?:cool|bottle))|\bfruit(?: side)? up\b/iu;
+  /\b(?:invert|turn|flip|tip)(?:ed)?\b[^.;]*\b(?:plate|platter|dish|board|stand)\b|\b(?:plate|platter|board)\b[^.;]*\b(?:flip|invert)\b|\bupside[- ]down\b(?![^.;]*\b(?:cool|bottle))|\bfruit(?: side)? up\b/iu;
 
 /**
  * How a cake comes out of the oven and its tin by what its recipe says: after so many minutes, when
