@@ -103,6 +103,32 @@ test.describe("a cake's page", () => {
     await expect(savedMark(page)).toBeVisible();
   });
 
+  test("counts what its recipe lays on the batter, and leaves it off", async ({ page }) => {
+    await page.goto("/recipes/new");
+    await page
+      .getByRole("textbox")
+      .fill(
+        "Ropewalk crumb cake\n\nFor the cake:\n150 g butter\n150 g caster sugar\n3 eggs\n200 g plain flour\n2 tsp baking powder\n\nFor the crumble:\n120 g plain flour\n80 g demerara sugar\n80 g butter\n\nHeat the oven to 180C. Line a 20 cm square tin.\nCream the butter and sugar, beat in the eggs and fold in the flour and baking powder.\nSpread into the tin, scatter the crumble over the top and bake for 45 minutes.\nCool in the tin.",
+      );
+    await page.getByRole("button", { name: "Keep this recipe" }).click();
+    await page.getByRole("link", { name: "In another tin" }).click();
+    await keepAsked(page, "Ropewalk crumb cake");
+    await station(page, "Fill").click();
+    const laid = page.getByRole("checkbox", { name: /280.g on the batter, as the recipe says/u });
+    await expect(laid).toBeChecked();
+    const full = async (): Promise<number> =>
+      Number(/(\d+).% full/u.exec(plain(await station(page, "Fill").innerText()))?.[1]);
+    const before = await full();
+    await laid.uncheck();
+    await expect.poll(full).toBeLessThan(before);
+    await expect(savedMark(page)).toBeVisible();
+    await page.reload();
+    await expect(laid).not.toBeChecked();
+    await laid.check();
+    await expect.poll(full).toBe(before);
+    await expectAccessible(page);
+  });
+
   test("moves the batter with its level: dragged, then by keys, then undone and redone, and kept", async ({
     page,
   }) => {

@@ -3,10 +3,12 @@ import {
   createParser,
   createSerializer,
   parseAsBoolean,
+  parseAsFloat,
   parseAsStringLiteral,
 } from "nuqs/server";
 import { FIRST_QUESTION, SCALES, SCHOOLS, TURN_CHOICES, WAYS_OUT, type Question } from "@/core/ask";
 import { FROSTINGS } from "@/core/build";
+import { OnBatterSchema, type OnBatter } from "@/core/fill";
 import { COVERS } from "@/core/finish";
 import { BATTER_KINDS } from "@/core/kind";
 import { HEAT_SOURCES } from "@/core/recipe";
@@ -27,6 +29,27 @@ const tinTexts = createParser({
   eq: (a, b) => a.join(TIN_BREAK) === b.join(TIN_BREAK),
 });
 
+/** What lies on the batter: `top.280.408` is 280 g and 408 mL on top. */
+const laidOn = createParser({
+  parse: (value) => {
+    const read = OnBatterSchema.safeParse(
+      value.split(TIN_BREAK, MOST_TINS).map((each) => {
+        const [where, massG, volumeMl] = each.split(".");
+        return { where, massG: Number(massG), volumeMl: Number(volumeMl) };
+      }),
+    );
+    return read.success ? read.data : null;
+  },
+  serialize: (laid: OnBatter) =>
+    laid
+      .map(
+        ({ where, massG = 0, volumeMl = massG }) =>
+          `${where}.${Math.round(massG)}.${Math.round(volumeMl)}`,
+      )
+      .join(TIN_BREAK),
+  eq: (a, b) => JSON.stringify(a) === JSON.stringify(b),
+});
+
 /**
  * The whole question in the address, each box under its own name; what is as at the start is left
  * out.
@@ -44,6 +67,9 @@ const ASK_ADDRESS = {
   tins: tinTexts.withDefault(FIRST_QUESTION.tins),
   amount: text.withDefault(FIRST_QUESTION.amount),
   recipeEggs: text.withDefault(FIRST_QUESTION.recipeEggs),
+  eggG: parseAsFloat.withDefault(FIRST_QUESTION.eggG),
+  piecesMl: parseAsFloat.withDefault(FIRST_QUESTION.piecesMl),
+  recipeOn: laidOn.withDefault(FIRST_QUESTION.recipeOn),
   scale: parseAsStringLiteral(SCALES).withDefault(FIRST_QUESTION.scale),
   school: parseAsStringLiteral(SCHOOLS).withDefault(FIRST_QUESTION.school),
   fan: parseAsBoolean.withDefault(FIRST_QUESTION.fan),
@@ -58,12 +84,23 @@ const ASK_ADDRESS = {
   frosting: parseAsStringLiteral(FROSTINGS).withDefault(FIRST_QUESTION.frosting),
 };
 
+const EGG_G = [30, 80] as const;
+const PIECES_ML = [1, 60_000] as const;
+const within = (value: number, [least, most]: readonly [number, number]): number =>
+  value >= least && value <= most ? value : 0;
+
 const withQuestion = createSerializer(ASK_ADDRESS);
 const readAddress = createLoader(ASK_ADDRESS);
 
 /** The question in an address; what is not in it is as at the start. */
 export function questionIn(address: URLSearchParams): Question {
-  return { ...FIRST_QUESTION, ...readAddress(address) };
+  const read = { ...FIRST_QUESTION, ...readAddress(address) };
+  // Figures that no recipe has are those of none.
+  return {
+    ...read,
+    eggG: within(read.eggG, EGG_G),
+    piecesMl: within(read.piecesMl, PIECES_ML),
+  };
 }
 
 /** The address of the bench with this question on it. */

@@ -23,11 +23,23 @@ describe("the bench's question in the address", () => {
       look: "32 min",
       weight: "900 g",
       volume: "1 L",
+      eggG: 50,
+      piecesMl: 120,
+      recipeOn: [{ where: "floor" as const, massG: 280, volumeMl: 408 }],
+      turned: "once" as const,
+      offOven: "20 min",
+      coolsOvernight: true,
     };
     const { question: back } = arrivedAt(
       new URL(askHref(question), "http://kitchen.example").search,
     );
     expect(back).toEqual({ ...question, tins: ["2 x 20 x 5 cm", "18 cm  deep"] });
+  });
+
+  it("takes no figures that no recipe has", () => {
+    expect(arrivedAt("eggG=4&piecesMl=-3&recipeOn=top.x;in.9.9&turned=thrice").question).toEqual(
+      FIRST_QUESTION,
+    );
   });
 
   it("keeps what is typed when the router tells of an earlier address late, or skips one", () => {
