@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import * as z from "../../src/core/zod";
 import { CakeInputSchema } from "../../src/core/plan";
+import { BAKE_LIMITS } from "../../src/core/recipe";
 import { anyTin } from "../../src/core/tin/any-tin.test-data";
 
 /** The parts of a JSON Schema that the plan file's has. */
@@ -179,12 +180,24 @@ const isFields = (value: unknown): value is Fields =>
 
 /**
  * Takes out what keeps whole families of requests from being planned, and is refused in one place:
- * a hob, a batter of lead or of air, a cut too many.
+ * a hob, minutes that are no oven's, two ways out of a tin, a batter of lead or of air, a cut too
+ * many.
  */
 function tidied(request: unknown): unknown {
-  const { recipe, build } = isFields(request) ? request : {};
+  const { recipe, build, cool } = isFields(request) ? request : {};
+  if (isFields(cool)) {
+    if (cool["stays"] === true) {
+      delete cool["until"];
+      delete cool["turned"];
+    }
+    if (cool["stays"] === true || cool["until"] !== undefined) delete cool["inTinMin"];
+  }
   if (isFields(recipe)) {
-    if (isFields(recipe["reference"])) delete recipe["reference"]["source"];
+    if (isFields(recipe["reference"])) {
+      delete recipe["reference"]["source"];
+      if (Number(recipe["reference"]["minutes"]) < BAKE_LIMITS.leastMin)
+        delete recipe["reference"]["minutes"];
+    }
     for (const also of Array.isArray(recipe["alsoBaked"]) ? (recipe["alsoBaked"] as unknown[]) : [])
       if (isFields(also)) delete also["source"];
     if (isFields(recipe["batter"]) && recipe["batter"]["massG"] !== undefined) {
