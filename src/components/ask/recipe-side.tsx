@@ -1,6 +1,6 @@
 "use client";
 
-import { recipeBoxes, type Question, type ReadQuestion } from "@/core/ask";
+import { FIRST_QUESTION, recipeBoxes, type Question, type ReadQuestion } from "@/core/ask";
 import { BATTER_KINDS } from "@/core/kind";
 import type { Batter } from "@/core/mix";
 import { readTempC } from "@/core/measure";
@@ -55,7 +55,14 @@ export function RecipeSide({ question, read, recipes, units, batter, onChange }:
     if (newest.current !== id) return;
     setAwaited(null);
     if (facts === null) setMissed(recipe.name);
-    else onChange(recipeBoxes(recipe.name, facts));
+    else
+      onChange({
+        // A mug that was wanted for a mug's recipe is nothing an oven's is wanted in.
+        ...(question.source !== "oven" && (facts.bake.source ?? "oven") === "oven"
+          ? { tins: FIRST_QUESTION.tins }
+          : {}),
+        ...recipeBoxes(recipe.name, facts),
+      });
   }
 
   return (

@@ -373,6 +373,8 @@ describe("steps", () => {
     ["let it sit fifteen minutes in the pan", "rest", null, 15, null],
     ["bake it an hour and a quarter", "bake", 75, null, null],
     ["so oven at three fifty", "heat", null, null, null],
+    ["Oven 375F.", "heat", null, null, null],
+    ["Oven 180 °C", "heat", null, null, null],
     [
       "Melt the chocolate, then leave to cool for 15 minutes until just warm.",
       "melt",

@@ -29,7 +29,7 @@ export type StepFacts = {
 /** The first that matches decides; bake and cool come before the words for mixing they also use. */
 const KIND_WORDS: readonly (readonly [RegExp, StepKind])[] = [
   [
-    /\b(?:preheat|heat (?:the |your )?oven|warm the oven|turn (?:the )?oven|oven to|set the oven|oven (?:at|on|\d+))\b/iu,
+    /\b(?:preheat|heat (?:the |your )?oven|warm the oven|turn (?:the )?oven|oven to|set the oven|oven (?:at|on|\d{2,3}(?:\s*(?:°|º|degrees?))?(?:\s*[cf])?))\b/iu,
     "heat",
   ],
   [
