@@ -1,5 +1,5 @@
 import * as z from "../zod";
-import { CoolSchema, type CoolRequest } from "../cool";
+import { CoolSchema } from "../cool";
 import { FillSchema, type Scale } from "../fill";
 import {
   bad,
@@ -22,6 +22,7 @@ import { readTin, type ReadTin, type SizeHabit } from "../tin";
 import { DayBoxesSchema } from "../day";
 import { BuildBoxesSchema, FinishBoxesSchema, readFinish, type FinishBox } from "./finish-boxes";
 import { BakeMinutesSchema, parseCakeInput, ReferenceSchema, type CakeInput } from "../plan";
+import { coolAsked } from "./cool-boxes";
 import { CROWNINGS } from "./question-choices";
 import type { Question } from "./question-schema";
 import type { ReadingHabit } from "./reading-habit";
@@ -276,24 +277,6 @@ export function readQuestion(question: Question, ofLooker: ReadingHabit): ReadQu
     },
   });
   return { ...read, issues, input };
-}
-
-/** What a plan is told of a cake's way out of oven and tin; minutes that are still empty are usual. */
-function coolAsked(
-  { cooling, turned, coolsCovered, coolsOvernight }: Question,
-  inTinMin: number | undefined,
-  offOvenMin: number | undefined,
-): { readonly cool?: CoolRequest } {
-  const cool: CoolRequest = {
-    ...(cooling === "dish" ? { stays: true } : {}),
-    ...(cooling === "cold" ? { until: "cold" as const } : {}),
-    ...(cooling === "after" && inTinMin !== undefined ? { inTinMin } : {}),
-    ...(turned === "usual" || cooling === "dish" ? {} : { turned }),
-    ...(offOvenMin === undefined || offOvenMin === 0 ? {} : { offOvenMin }),
-    ...(coolsCovered ? { covered: true } : {}),
-    ...(coolsOvernight ? { overnight: true } : {}),
-  };
-  return Object.keys(cool).length === 0 ? {} : { cool };
 }
 
 const QUESTION_BOXES = [

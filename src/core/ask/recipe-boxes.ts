@@ -1,7 +1,7 @@
 // The boxes of a question filled from a recipe.
-import type { CoolRequest } from "../cool";
 import type { RecipeFacts } from "../plan";
 import { writeTin } from "../tin";
+import { coolBoxes } from "./cool-boxes";
 import type { Question } from "./question-schema";
 
 /** The question with what a recipe says written into its boxes, as {@link recipeBoxes} has it. */
@@ -39,27 +39,5 @@ export function recipeBoxes(
     ...(batter.kind === undefined ? {} : { kind: batter.kind }),
     weight: batter.massG === undefined ? "" : `${batter.massG} g`,
     volume: batter.volumeMl === undefined ? "" : `${batter.volumeMl} mL`,
-  };
-}
-
-/** The boxes of a cake's way out of oven and tin. */
-function coolBoxes(
-  cool: CoolRequest = {},
-): Pick<Question, "cooling" | "inTin" | "turned" | "offOven" | "coolsCovered" | "coolsOvernight"> {
-  const { stays, until, inTinMin, turned, offOvenMin, covered, overnight } = cool;
-  return {
-    cooling:
-      stays === true
-        ? "dish"
-        : until === "cold"
-          ? "cold"
-          : inTinMin === undefined
-            ? "usual"
-            : "after",
-    inTin: inTinMin === undefined ? "" : `${inTinMin} min`,
-    turned: turned ?? "usual",
-    offOven: offOvenMin === undefined ? "" : `${offOvenMin} min`,
-    coolsCovered: covered ?? false,
-    coolsOvernight: overnight ?? false,
   };
 }
