@@ -1,4 +1,5 @@
 import type { Doneness, Sign } from "@/core/kind";
+import { isOwnMass } from "@/core/bake";
 import type { InsideCompared, KitchenOven, Look, LookAdvice, OvenOffset, Rule } from "@/core/bake";
 import type { CakePlan, SolvedTin } from "@/core/plan";
 import type { Question } from "@/core/ask";
@@ -202,9 +203,9 @@ export function checkText(
 }
 
 /** Where the minutes of a pot or a microwave come from, and what to do at the look. */
-export function otherHeatText({ bake: { source }, scale, reference, fill }: CakePlan): string {
+export function otherHeatText({ bake: { source }, reference, fill }: CakePlan): string {
   const [own, now] = [reference.tins[0]?.batterG ?? 0, fill.tins[0]?.batterG ?? 0];
-  const isOwn = Math.abs(now / own - 1) <= 0.05 && Math.abs(scale - 1) <= 0.05;
+  const isOwn = isOwnMass(now / own);
   const from = isOwn
     ? "The recipe's own minutes in its own vessel."
     : source === "microwave"

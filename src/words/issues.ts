@@ -213,7 +213,7 @@ export function issueText(issue: Issue, units: Units): string {
         : `${field} is missing: write ${example}.`;
     }
     case "not-extrapolated":
-      return `${issue.source === "microwave" ? "This recipe is for a microwave" : "This recipe is for a closed pot on the hob"}: heat reaches it another way than in an oven, so its minutes can't be carried to this. Choose a vessel like its own, with 0.4 to 2.5 times as much in it.`;
+      return `${issue.source === "microwave" ? "This recipe is for a microwave" : "This recipe is for a closed pot on the hob"}: heat reaches it another way than in an oven, so its minutes can't be carried to this. Choose a vessel like its own, with ${issue.min} to ${issue.max} times as much in it.`;
     case "unknown-field":
       return `“${issue.value}” is not a field that is known here.`;
     case "unreadable": {

@@ -3,7 +3,7 @@
 import { curveMonotoneX, line } from "d3-shape";
 import type { CoolingPoint } from "@/core/cool";
 import { roundTo } from "@/core/measure";
-import type { CooledTin } from "@/core/plan";
+import { coolStretches, type CoolDoing, type CooledTin, type CoolStretch } from "@/core/plan";
 import { bareHeatText, minutesText, type Units } from "@/words";
 import { Axis } from "../chart/axis";
 import { ChartFrame, type Plot } from "../chart/chart-frame";
@@ -14,12 +14,18 @@ type CoolingChartProps = {
   readonly units: Units;
 };
 
-/** What may be done with a cake while it cools, from when to when, minutes after the oven. */
-type Stretch = { readonly what: string; readonly from: number; readonly to: number };
+const DOING_WORDS: Readonly<Record<CoolDoing, string>> = {
+  "in-tin": "in its tin",
+  soak: "hot: soak it, brush it",
+  melt: "what is spread on it melts",
+  wrap: "lukewarm: wrap it, into the cold",
+  cut: "cold: split, frost, cut",
+};
 
 const ROW_PX = 22;
-/** A stretch narrower than this has its words beside it, px. */
+/** A stretch narrower than this has its words beside it, where they take so much room, px. */
 const WORDS_PX = 150;
+const BESIDE_PX = 210;
 
 /**
  * The middle and the faces of a cake from the oven until it is cold, and below them what may be done
@@ -27,7 +33,7 @@ const WORDS_PX = 150;
  */
 export function CoolingChart({ curve, cooled, units }: CoolingChartProps) {
   const last = curve.at(-1)?.minute ?? 60;
-  const stretches = stretchesOf(cooled, last);
+  const stretches = coolStretches(cooled, last);
   const pathIn = ({ x, y }: Plot, of: (point: CoolingPoint) => number): string =>
     line<CoolingPoint>()
       .x((point) => x(point.minute))
@@ -93,7 +99,7 @@ export function CoolingChart({ curve, cooled, units }: CoolingChartProps) {
             const [x1, x2] = [plot.x(from), plot.x(Math.min(to, last))];
             const y = plot.bottom + 32 + row * ROW_PX;
             const isWide = x2 - x1 > WORDS_PX;
-            const isLate = !isWide && x2 + WORDS_PX + 60 > plot.right;
+            const isLate = !isWide && x2 + BESIDE_PX > plot.right;
             return (
               <g key={what}>
                 <rect
@@ -110,7 +116,7 @@ export function CoolingChart({ curve, cooled, units }: CoolingChartProps) {
                   textAnchor={isLate ? "end" : "start"}
                   className="fill-ink text-[13px]"
                 >
-                  {what}
+                  {DOING_WORDS[what]}
                 </text>
               </g>
             );
@@ -121,27 +127,10 @@ export function CoolingChart({ curve, cooled, units }: CoolingChartProps) {
   );
 }
 
-/** What may be done when; what takes no time is left out. */
-function stretchesOf(
-  { soakUntilMin, meltsUntilMin, lukewarmMin, coldMin, out }: CooledTin,
-  last: number,
-): readonly Stretch[] {
-  const from = out.when === "after" ? out.minutes : 0;
-  return [
-    ...(out.when === "after" && out.minutes > 0
-      ? [{ what: "in its tin", from: 0, to: out.minutes }]
-      : []),
-    { what: "hot: soak it, brush it", from: Math.min(from, soakUntilMin), to: soakUntilMin },
-    { what: "what is spread on it melts", from: Math.min(from, meltsUntilMin), to: meltsUntilMin },
-    { what: "lukewarm: wrap it, into the cold", from: lukewarmMin, to: coldMin },
-    { what: "cold: split, frost, cut", from: coldMin, to: last },
-  ].filter(({ from: begins, to }) => to > begins);
-}
-
-const saidOf = (stretches: readonly Stretch[]): string =>
+const saidOf = (stretches: readonly CoolStretch[]): string =>
   `How it cools, by the minutes after the oven. ${stretches
     .map(
       ({ what, from, to }) =>
-        `${what}: ${minutesText(roundTo(from, 5))} to ${minutesText(roundTo(to, 5))}`,
+        `${DOING_WORDS[what]}: ${minutesText(roundTo(from, 5))} to ${minutesText(roundTo(to, 5))}`,
     )
     .join("; ")}. All within about a quarter.`;

@@ -73,4 +73,4 @@ export {
   type Rule,
   type RuleError,
 } from "./usual-times";
-export { CARRIED_BY_MASS, otherMinutes, type OtherHeat } from "./other-heat";
+export { CARRIED_BY_MASS, isOwnMass, otherMinutes, type OtherHeat } from "./other-heat";

@@ -37,6 +37,9 @@ const SAME_SHARE = 0.05;
 /** So far from the recipe's own mass in a vessel it says nothing any more, as a ratio. */
 export const CARRIED_BY_MASS = { min: 0.4, max: 2.5 } as const;
 
+/** Whether so many times the recipe's mass in a vessel is the recipe's own. */
+export const isOwnMass = (ratio: number): boolean => Math.abs(ratio - 1) <= SAME_SHARE;
+
 /**
  * Minutes of a cake in a microwave or a closed pot: t·(m/m₀)^1 or ^(2/3), first look t·e^(−1.6σ),
  * not past t·e^(1.5σ), σ² = 0.12² + (0.25·ln(m/m₀))². In its own amount it is looked at when the
@@ -52,7 +55,7 @@ export function otherMinutes(
 ): Minutes {
   const ratio = massG / told.massG;
   const far = Math.log(ratio);
-  const isOwn = Math.abs(ratio - 1) <= SAME_SHARE;
+  const isOwn = isOwnMass(ratio);
   const own =
     told.minutes ?? (source === "microwave" ? MICROWAVE_MIN_PER_G * told.massG : usualMin);
   const likely = isOwn ? own : own * ratio ** GROWS_BY[source];

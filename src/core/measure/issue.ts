@@ -81,6 +81,9 @@ export type Issue =
       readonly code: "not-extrapolated";
       readonly path: string;
       readonly source: "closed-pot" | "microwave";
+      /** How many times the recipe's own mass a vessel like its own may hold. */
+      readonly min: number;
+      readonly max: number;
     }
   | {
       readonly code: "contradicts";

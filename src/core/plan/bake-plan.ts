@@ -194,7 +194,7 @@ function minutesElsewhere(
     const own = ownFill.tins.find((each) => each.geometry.tin.shape === geometry.tin.shape);
     const ratio = own === undefined || own.batterG === 0 ? 0 : batterG / own.batterG;
     if (own === undefined || ratio < CARRIED_BY_MASS.min || ratio > CARRIED_BY_MASS.max)
-      return bad({ code: "not-extrapolated", path: `tins[${index}]`, source });
+      return bad({ code: "not-extrapolated", path: `tins[${index}]`, source, ...CARRIED_BY_MASS });
     found.push(
       otherMinutes(
         source,

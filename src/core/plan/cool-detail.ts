@@ -55,3 +55,29 @@ export function coolCurve(plan: CakePlan, tin: TinFill): readonly CoolingPoint[]
   return coolingCurve(cooling, PAST_COLD * coldMinutes(cooling).coldMin);
 }
 const PAST_COLD = 1.2;
+
+/** What may be done with a cake while it cools. */
+export type CoolDoing = "in-tin" | "soak" | "melt" | "wrap" | "cut";
+
+/** From when to when, minutes after the oven. */
+export type CoolStretch = { readonly what: CoolDoing; readonly from: number; readonly to: number };
+
+/**
+ * What may be done with a cake when, while it cools: nothing is put on it in its tin where it leaves
+ * that warm; what would take no time is left out.
+ * @param untilMin how far it is told, min
+ */
+export function coolStretches(
+  { soakUntilMin, meltsUntilMin, lukewarmMin, coldMin, out }: CooledTin,
+  untilMin: number,
+): readonly CoolStretch[] {
+  const outMin = out.when === "after" ? out.minutes : 0;
+  const all: readonly CoolStretch[] = [
+    { what: "in-tin", from: 0, to: outMin },
+    { what: "soak", from: outMin, to: soakUntilMin },
+    { what: "melt", from: outMin, to: meltsUntilMin },
+    { what: "wrap", from: lukewarmMin, to: coldMin },
+    { what: "cut", from: coldMin, to: untilMin },
+  ];
+  return all.filter(({ from, to }) => to > from);
+}

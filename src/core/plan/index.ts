@@ -2,7 +2,14 @@ export { ownPutOn } from "./parts-of-day";
 export { planAnswer } from "./answer";
 export { AnswerSchema } from "./answer-schema";
 export { bakeDetail, type BakeDetail, insideCases, type SolvedTin, solvedTin } from "./bake-detail";
-export { coolCurve, coolDetail, type CooledTin } from "./cool-detail";
+export {
+  coolCurve,
+  coolDetail,
+  coolStretches,
+  type CoolDoing,
+  type CooledTin,
+  type CoolStretch,
+} from "./cool-detail";
 export { dayCake } from "./day-detail";
 export { laidFruit, type LaidFruit, madeSpread, type MadeSpread } from "./finish-detail";
 export {
