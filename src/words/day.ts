@@ -25,6 +25,7 @@ export const MADE_NAMES: Readonly<Record<Made, string>> = {
   "butter-and-sugar": "butter and sugar frosting",
   "cream-cheese": "cream cheese frosting",
   "meringue-butter": "meringue butter frosting",
+  marshmallow: "marshmallow frosting",
   syrup: "syrup",
 };
 

@@ -1,3 +1,5 @@
+import type { Question } from "@/core/ask";
+import { FROSTINGS, type Frosting } from "@/core/build";
 import type {
   BuildRemark,
   Laid,
@@ -11,7 +13,6 @@ import type {
 import type {
   ToppingAmount,
   Consistency,
-  Cover,
   Finish,
   NextSpoon,
   Pattern,
@@ -21,7 +22,7 @@ import type {
   Swirl,
 } from "@/core/finish";
 import { assertNever, capitalised, INCH_MM, roundTo } from "@/core/measure";
-import { SPREAD_NAMES } from "./kinds";
+import { FROSTING_NAMES, SPREAD_NAMES } from "./kinds";
 import {
   depthText,
   fraction,
@@ -45,13 +46,27 @@ export const LAID_NAMES: Readonly<Record<Laid, string>> = {
   "jam-film": "film of jam",
   "dusting-sugar": "dusting of sugar",
 };
-export const COVER_NAMES: Readonly<Record<Cover, string>> = {
+export const COVER_NAMES: Readonly<Record<Question["cover"], string>> = {
+  "as-recipe": "As the recipe has it",
   none: "Nothing",
   top: "The top",
   "top-and-sides": "Top and sides",
   "half-naked": "Half-naked: sides scraped",
   naked: "Naked: filled and topped",
 };
+/** What the frosting is called: as the recipe calls its own, or by what it is. */
+export const frostingName = ({ frosted, frosting, finish }: Question): string =>
+  frosted !== null && frosting === frosted.like && finish.part === ""
+    ? inSentence(frosted.name)
+    : FROSTING_NAMES[frosting];
+
+/** The frostings there are, the recipe's own by its own name. */
+export const frostingChoices = (question: Question): readonly (readonly [Frosting, string])[] =>
+  FROSTINGS.map((each) => [each, frostingName({ ...question, frosting: each })] as const);
+
+const inSentence = (name: string): string =>
+  /^\p{Lu}\p{Ll}/u.test(name) ? name.charAt(0).toLowerCase() + name.slice(1) : name;
+
 export const STANDING_NAMES: Readonly<Record<Standing, string>> = {
   apart: "Each by itself",
   stacked: "Stacked into one",

@@ -30,6 +30,7 @@ export const FROSTING_NAMES: Readonly<Record<Frosting, string>> = {
   "whipped-ganache": "whipped ganache",
   "boiled-fudge": "boiled fudge",
   "water-icing": "water icing",
+  marshmallow: "marshmallow",
 };
 
 /** Everything that is spread, filled or poured. */

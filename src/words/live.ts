@@ -51,6 +51,8 @@ const MAKING_WORDS: Readonly<Record<Made, string>> = {
     "Cream just at the boil over the chocolate; stir from the middle, and whip it when it is cold",
   "boiled-fudge":
     "A deep pan and no interruptions: it burns badly. It sets while you look, so pour it warm",
+  marshmallow:
+    "Pour the hot syrup down the side of the bowl in a thread, beating on until it stands and has cooled. Spread it at once, it sets",
   "water-icing": "A few drops at a time: it is soon too thin",
   curd: "Gently, stirring all the time, until it coats the spoon",
   custard:

@@ -6,11 +6,20 @@ import {
   parseAsFloat,
   parseAsStringLiteral,
 } from "nuqs/server";
-import { FIRST_QUESTION, SCALES, SCHOOLS, TURN_CHOICES, WAYS_OUT, type Question } from "@/core/ask";
+import {
+  AS_RECIPE,
+  FIRST_QUESTION,
+  SCALES,
+  SCHOOLS,
+  TURN_CHOICES,
+  WAYS_OUT,
+  type Question,
+} from "@/core/ask";
 import { FROSTINGS } from "@/core/build";
 import { OnBatterSchema, type OnBatter } from "@/core/fill";
 import { COVERS } from "@/core/finish";
 import { BATTER_KINDS } from "@/core/kind";
+import { type Frosted, FrostedSchema } from "@/core/plan";
 import { HEAT_SOURCES } from "@/core/recipe";
 
 const MOST_TEXT = 200;
@@ -50,6 +59,17 @@ const laidOn = createParser({
   eq: (a, b) => JSON.stringify(a) === JSON.stringify(b),
 });
 
+/** The recipe's frosting: `cream-cheese.top.p2.Icing` is made by the part p2, called "Icing". */
+const frosted = createParser({
+  parse: (value) => {
+    const [like, over, part, ...name] = value.split(".");
+    const read = FrostedSchema.safeParse({ like, over, part, name: name.join(".") });
+    return read.success ? read.data : null;
+  },
+  serialize: ({ like, over, part, name }: Frosted) => [like, over, part, name].join("."),
+  eq: (a, b) => JSON.stringify(a) === JSON.stringify(b),
+});
+
 /**
  * The whole question in the address, each box under its own name; what is as at the start is left
  * out.
@@ -80,7 +100,8 @@ const ASK_ADDRESS = {
   offOven: text.withDefault(FIRST_QUESTION.offOven),
   coolsCovered: parseAsBoolean.withDefault(FIRST_QUESTION.coolsCovered),
   coolsOvernight: parseAsBoolean.withDefault(FIRST_QUESTION.coolsOvernight),
-  cover: parseAsStringLiteral(COVERS).withDefault(FIRST_QUESTION.cover),
+  frosted,
+  cover: parseAsStringLiteral([AS_RECIPE, ...COVERS]).withDefault(FIRST_QUESTION.cover),
   frosting: parseAsStringLiteral(FROSTINGS).withDefault(FIRST_QUESTION.frosting),
 };
 

@@ -4,17 +4,14 @@ import { worstFill } from "@/core/fill";
 import type { ReactNode } from "react";
 import { CircleCheck, Info, TriangleAlert } from "lucide-react";
 import { CAUTION_STATIONS, type Caution } from "@/core/caution";
-import { SCALES, SCHOOLS, type Question } from "@/core/ask";
+import { coversFor, SCALES, SCHOOLS, type Question } from "@/core/ask";
 import type { CakePlan, Remark } from "@/core/plan";
 import type { FillVerdict } from "@/core/fill";
-import { FROSTINGS } from "@/core/build";
-import { COVERS, type Cover } from "@/core/finish";
 import {
   areaText,
   cautionText,
   depthText,
   dialText,
-  FROSTING_NAMES,
   HEAT_WORDS,
   minutesText,
   percentText,
@@ -28,6 +25,7 @@ import {
   weightText,
   type Units,
 } from "@/words";
+import { frostingChoices } from "@/words/finishing";
 import { amountText, isGuessed, riseText } from "./describe";
 import { Choice } from "../frame/field";
 
@@ -40,7 +38,8 @@ type FiguresProps = {
 
 /** Those that need no amount; a cake's page has them all. */
 const FIRST_SCALES = ["keep", "same-depth", "fill-limit"] as const;
-const COVER_NAMES: Readonly<Record<Cover, string>> = {
+const COVER_NAMES: Readonly<Record<Question["cover"], string>> = {
+  "as-recipe": "Frost as the recipe",
   top: "Frost the top",
   "top-and-sides": "Frost top and sides",
   "half-naked": "Scrape the sides",
@@ -135,7 +134,7 @@ export function PlanFigures({ plan, question, units, onChange }: FiguresProps) {
             label="What to frost"
             className="-ml-1 min-h-[21px] max-w-full bg-transparent field-sizing-content"
             value={question.cover}
-            choices={COVERS.map((cover) => [cover, COVER_NAMES[cover]] as const)}
+            choices={coversFor(question).map((cover) => [cover, COVER_NAMES[cover]] as const)}
             onChange={(cover) => onChange({ cover })}
           />
         }
@@ -146,7 +145,7 @@ export function PlanFigures({ plan, question, units, onChange }: FiguresProps) {
           <Choice
             label="Frosting"
             value={question.frosting}
-            choices={FROSTINGS.map((each) => [each, FROSTING_NAMES[each]] as const)}
+            choices={frostingChoices(question)}
             onChange={(frosting) => onChange({ frosting })}
           />
         )}

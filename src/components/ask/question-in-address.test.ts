@@ -29,6 +29,13 @@ describe("the bench's question in the address", () => {
       turned: "once" as const,
       offOven: "20 min",
       coolsOvernight: true,
+      cover: "as-recipe" as const,
+      frosted: {
+        like: "cream-cheese" as const,
+        over: "naked" as const,
+        part: "p2",
+        name: "Mrs. Pike's icing",
+      },
     };
     const { question: back } = arrivedAt(
       new URL(askHref(question), "http://kitchen.example").search,

@@ -12,6 +12,7 @@ import {
   localMinute,
   nameInCake,
 } from "@/core/day";
+import { partsMadeFor } from "@/core/ask";
 import { plannedCake, type BakeDoc, type CakeDoc, type PlannedCake } from "@/core/kept";
 import { pantryOf, type KitchenPantry } from "@/core/pantry";
 import { StartBaking, type OpenBake } from "../live/start-baking";
@@ -79,7 +80,7 @@ export function DayOfCakes({
             kept: each,
             made,
             of: {
-              cake: dayCake(made.input, made.plan, made.formula, each.doc.question.finish),
+              cake: dayCake(made.input, made.plan, made.formula, partsMadeFor(each.doc.question)),
               boxes: each.doc.question.day,
               read: read.value,
               oven: each.doc.question.oven,

@@ -1,5 +1,6 @@
 "use client";
 
+import { partsMadeFor } from "@/core/ask";
 import { useMemo } from "react";
 import Link from "next/link";
 import { CalendarPlus, Printer } from "lucide-react";
@@ -66,8 +67,8 @@ export function DayStation({
   );
   const day = useMemo(() => readDay(boxes), [boxes]);
   const cake = useMemo(
-    () => (read.input.ok ? dayCake(read.input.value, plan, formula, question.finish) : null),
-    [read, plan, formula, question.finish],
+    () => (read.input.ok ? dayCake(read.input.value, plan, formula, partsMadeFor(question)) : null),
+    [read, plan, formula, question],
   );
   const cakes = useMemo(
     () =>

@@ -1,13 +1,17 @@
 "use client";
 
 import { useMemo, useRef } from "react";
-import { FROSTINGS } from "@/core/build";
 import { laidFruit } from "@/core/plan";
 import type { CakeDoc } from "@/core/kept";
-import type { FinishBoxes, Question } from "@/core/ask";
-import { COVERS } from "@/core/finish";
-import { FROSTING_NAMES, issueText, percentText, volumeText, weightText } from "@/words";
-import { COVER_NAMES, sheetText, thickText } from "@/words/finishing";
+import { AS_RECIPE, coversFor, type FinishBoxes, type Question } from "@/core/ask";
+import { issueText, percentText, volumeText, weightText } from "@/words";
+import {
+  COVER_NAMES,
+  frostingChoices,
+  frostingName,
+  sheetText,
+  thickText,
+} from "@/words/finishing";
 import { Notes } from "../ask/plan-figures";
 import { Choice, Field } from "../frame/field";
 import { drawnCake, type DrawnCake } from "../section/cake-places";
@@ -41,12 +45,13 @@ const ROOM = 1.45;
 /** What of a question is its finish. */
 function finishOf({
   cover,
+  frosted,
   frosting,
   build,
   finish,
 }: Question): Pick<Question, "cover" | "frosting" | "build" | "finish"> {
   return {
-    cover,
+    cover: cover === AS_RECIPE ? (frosted?.over ?? "none") : cover,
     frosting,
     build: { ...build, heights: [] },
     finish: { ...finish, part: "", fillingPart: "", alsoFor: [], feels: [] },
@@ -98,7 +103,7 @@ export function FinishStation(props: FinishStationProps) {
               label="What to frost"
               className="field pr-1"
               value={question.cover}
-              choices={COVERS.map((cover) => [cover, COVER_NAMES[cover]] as const)}
+              choices={coversFor(question).map((cover) => [cover, COVER_NAMES[cover]] as const)}
               onChange={(cover) => onChange({ cover })}
             />
           </label>
@@ -108,7 +113,7 @@ export function FinishStation(props: FinishStationProps) {
               label="Frosting"
               className="field pr-1"
               value={question.frosting}
-              choices={FROSTINGS.map((each) => [each, FROSTING_NAMES[each]] as const)}
+              choices={frostingChoices(question)}
               onChange={(frosting) => onChange({ frosting })}
             />
           </label>
@@ -196,7 +201,7 @@ export function FinishStation(props: FinishStationProps) {
               ? "As the recipe says"
               : "Plain"
             : finish.massG > 0
-              ? `${weightText(finish.massG, units)} ${FROSTING_NAMES[finish.frosting]}`
+              ? `${weightText(finish.massG, units)} ${frostingName(question)}`
               : "No frosting"}
           {finish.massG > 0 && (
             <span className="font-sans text-[15px] font-normal text-ink-2">

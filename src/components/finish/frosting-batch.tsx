@@ -3,7 +3,14 @@
 import { useMemo } from "react";
 import { X } from "lucide-react";
 import type { Coating } from "@/core/build";
-import { colourBoxes, readQuestion, type FinishBoxes, type Question } from "@/core/ask";
+import {
+  colourBoxes,
+  partsMadeFor,
+  readQuestion,
+  USUAL_WAY,
+  type FinishBoxes,
+  type Question,
+} from "@/core/ask";
 import { madeSpread, planCake, workRecipe, type MadeSpread } from "@/core/plan";
 import type { CakeDoc } from "@/core/kept";
 import { colourBowls, nextSpoon, ROUNDINGS, sharedNeeds, type Batch } from "@/core/finish";
@@ -83,7 +90,7 @@ export function FrostingBatch({
     finish.frosting,
     neededOf(finish.frosting),
     boxes.rounding,
-    partOf(boxes.part),
+    partOf(partsMadeFor(question).part),
   );
   const hasFilling = plan.build.filling !== finish.frosting && neededOf(plan.build.filling) > 0;
   const filling = hasFilling
@@ -171,12 +178,12 @@ export function FrostingBatch({
                 <Choice
                   label="Made by"
                   className="field pr-1"
-                  value={boxes.part}
+                  value={partsMadeFor(question).part}
                   choices={[
                     ["", "the usual formula"],
                     ...parts.map(({ part }) => [part.id, part.name] as const),
                   ]}
-                  onChange={(part) => onFinish({ part })}
+                  onChange={(part) => onFinish({ part: part === "" ? USUAL_WAY : part })}
                 />
               </label>
             )}

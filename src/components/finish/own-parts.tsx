@@ -1,6 +1,7 @@
 "use client";
 
 import { useMemo } from "react";
+import { partsMadeFor } from "@/core/ask";
 import { ownPutOn, workRecipe } from "@/core/plan";
 import type { CakeDoc } from "@/core/kept";
 import { pantryOf, type KitchenPantry } from "@/core/pantry";
@@ -28,7 +29,7 @@ export function OwnParts({ plan, question, units, recipe, pantry, onChange }: Ow
     [recipe, pantry],
   );
   const { finish: boxes } = question;
-  const own = formula === null ? [] : ownPutOn(plan, formula, boxes);
+  const own = formula === null ? [] : ownPutOn(plan, formula, partsMadeFor(question));
   if (own.length === 0) return null;
   return (
     <div className="border-t-[1.5px] border-line px-6 py-3 max-sm:px-4">

@@ -9,7 +9,7 @@ import { HEAT_SOURCES, HoldsSchema } from "../recipe";
 import { CUTS, PIECE_SIZES } from "../serve";
 import { DayBoxesSchema } from "../day";
 import { BuildBoxesSchema, FinishBoxesSchema } from "./finish-boxes";
-import { EGG_SCHOOLS } from "../plan";
+import { EGG_SCHOOLS, FrostedSchema } from "../plan";
 import { SCALES, SCHOOLS, TURN_CHOICES, WAYS_OUT } from "./question-choices";
 
 const MOST_ALSO = 4;
@@ -103,7 +103,9 @@ export const QuestionSchema = z.strictObject({
   offOven: z._default(line, ""),
   coolsCovered: z._default(z.boolean(), false),
   coolsOvernight: z._default(z.boolean(), false),
-  cover: z.enum(COVERS),
+  /** What the recipe frosts its own cake with; null for one that does not. */
+  frosted: z._default(z.nullable(FrostedSchema), null),
+  cover: z.enum(["as-recipe", ...COVERS]),
   frosting: z.enum(FROSTINGS),
   build: z.prefault(BuildBoxesSchema, {}),
   finish: z.prefault(FinishBoxesSchema, {}),

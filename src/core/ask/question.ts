@@ -23,6 +23,7 @@ import { DayBoxesSchema } from "../day";
 import { BuildBoxesSchema, FinishBoxesSchema, readFinish, type FinishBox } from "./finish-boxes";
 import { BakeMinutesSchema, parseCakeInput, ReferenceSchema, type CakeInput } from "../plan";
 import { coolAsked } from "./cool-boxes";
+import { coverAsked } from "./frosted-boxes";
 import { CROWNINGS } from "./question-choices";
 import type { Question } from "./question-schema";
 import type { ReadingHabit } from "./reading-habit";
@@ -69,6 +70,7 @@ export const FIRST_QUESTION: Question = {
   coolsCovered: false,
   coolsOvernight: false,
   inTin: "",
+  frosted: null,
   cover: "none",
   frosting: "butter-and-sugar",
   build: BuildBoxesSchema.parse({}),
@@ -233,6 +235,7 @@ export function readQuestion(question: Question, ofLooker: ReadingHabit): ReadQu
       ...(question.recipeOn.length === 0 || question.isRecipeOnLeftOff
         ? {}
         : { onBatter: question.recipeOn }),
+      ...(question.frosted === null ? {} : { frosted: question.frosted }),
       ...given("eggs", recipeEggs.value),
       ...(question.eggG === 0 ? {} : { eggG: question.eggG }),
       reference: {
@@ -268,7 +271,7 @@ export function readQuestion(question: Question, ofLooker: ReadingHabit): ReadQu
     lined: question.lined,
     ...coolAsked(question, inTin.value, offOven.value),
     build: on.build,
-    finish: { cover: question.cover, frosting: question.frosting, ...on.finish },
+    finish: { ...coverAsked(question), frosting: question.frosting, ...on.finish },
     serve: {
       ...(question.cut === "usual" ? {} : { cut: question.cut }),
       size: question.pieceSize,

@@ -2,6 +2,7 @@
 import type { RecipeFacts } from "../plan";
 import { writeTin } from "../tin";
 import { coolBoxes } from "./cool-boxes";
+import { AS_RECIPE } from "./frosted-boxes";
 import type { Question } from "./question-schema";
 
 /** The question with what a recipe says written into its boxes, as {@link recipeBoxes} has it. */
@@ -15,7 +16,7 @@ export function askAboutRecipe(question: Question, name: string, facts: RecipeFa
  */
 export function recipeBoxes(
   name: string,
-  { batter, bake, eggs, eggG, holds, cool, onBatter = [] }: RecipeFacts,
+  { batter, bake, eggs, eggG, holds, cool, onBatter = [], frosted }: RecipeFacts,
 ): Partial<Question> {
   return {
     recipe: name.slice(0, 200),
@@ -36,6 +37,8 @@ export function recipeBoxes(
       ? {}
       : { tins: bake.tins.map(writeTin) }),
     ...coolBoxes(cool),
+    frosted: frosted ?? null,
+    ...(frosted === undefined ? {} : { cover: AS_RECIPE, frosting: frosted.like }),
     ...(batter.kind === undefined ? {} : { kind: batter.kind }),
     weight: batter.massG === undefined ? "" : `${batter.massG} g`,
     volume: batter.volumeMl === undefined ? "" : `${batter.volumeMl} mL`,

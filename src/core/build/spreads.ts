@@ -9,6 +9,7 @@ export const FROSTINGS = [
   "whipped-ganache",
   "boiled-fudge",
   "water-icing",
+  "marshmallow",
 ] as const;
 export const FrostingSchema = z.enum(FROSTINGS);
 export type Frosting = z.infer<typeof FrostingSchema>;
@@ -37,6 +38,7 @@ export const SPREAD_DENSITY: Readonly<Record<Coating, number>> = {
   "whipped-ganache": 0.8,
   "boiled-fudge": 1.25,
   "water-icing": 1.35,
+  marshmallow: 0.4,
   jam: 1.33,
   curd: 1.15,
   custard: 1.08,

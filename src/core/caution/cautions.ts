@@ -38,7 +38,7 @@ export type Caution =
   | { readonly code: (typeof PLAIN_HAZARDS)[number] };
 
 /** Spreads whose egg is not heated unless their maker sees to it. */
-const RAW_EGG: readonly Coating[] = ["meringue-butter", "curd", "custard"];
+const RAW_EGG: readonly Coating[] = ["meringue-butter", "marshmallow", "curd", "custard"];
 
 /**
  * What the usual formula of a spread, or what is laid on by weight, brings with it. What a pack
@@ -51,6 +51,7 @@ const ALLERGENS_ON: Partial<Readonly<Record<Stuff, readonly Allergen[]>>> = {
   "meringue-butter": ["milk", "egg"],
   "whipped-ganache": ["milk", "soya"],
   "boiled-fudge": ["milk"],
+  marshmallow: ["egg"],
   curd: ["milk", "egg"],
   custard: ["milk", "egg"],
   "pouring-ganache": ["milk", "soya"],
@@ -133,6 +134,7 @@ export function cautionsFor({
   if (
     cooksSyrup ||
     stuffs.includes("boiled-fudge") ||
+    stuffs.includes("marshmallow") ||
     stuffs.includes("syrup") ||
     holds.hazards.includes("hot-sugar")
   )

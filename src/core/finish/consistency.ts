@@ -28,6 +28,7 @@ const CURES: Readonly<Record<Frosting, Cure>> = {
   "whipped-ganache": { stiffer: "chill", softer: spoon("warm cream", 5, 0.5) },
   "boiled-fudge": { stiffer: "boil", softer: spoon("hot milk", 5, 0.3) },
   "water-icing": { stiffer: spoon("icing sugar", 2.6, 2), softer: spoon("water", 5, 0.12) },
+  marshmallow: { stiffer: "whip", softer: spoon("hot water", 5, 0.3) },
 };
 
 export type NextSpoon =

@@ -28,6 +28,7 @@ export const USUAL_FORMULA: Readonly<Record<Frosting, readonly FormulaLine[]>> =
   "whipped-ganache": lines(["dark chocolate", 500], ["cream", 500]),
   "boiled-fudge": lines(["butter", 160], ["sugar", 520], ["milk", 200], ["cocoa", 120]),
   "water-icing": lines(["icing sugar", 840], ["water", 160]),
+  marshmallow: lines(["sugar", 680], ["egg white", 150], ["water", 170]),
 };
 
 function lines(

@@ -1,4 +1,4 @@
-export { ownPutOn } from "./parts-of-day";
+export { ownPutOn, type PartsMade } from "./parts-of-day";
 export { planAnswer } from "./answer";
 export { AnswerSchema } from "./answer-schema";
 export { bakeDetail, type BakeDetail, insideCases, type SolvedTin, solvedTin } from "./bake-detail";
@@ -21,6 +21,7 @@ export {
   ReferenceSchema,
   TextInputSchema,
 } from "./input";
+export { type Frosted, FrostedSchema } from "./recipe-frosting";
 export { type MakeRequest, MAKES, makeTimes, type Scaling, settledScaling } from "./make";
 export { type CakePlan, planCake } from "./plan";
 export {

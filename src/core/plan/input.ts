@@ -18,6 +18,7 @@ import {
 } from "../recipe";
 import { TinSchema } from "../tin";
 import { DayBoxesSchema } from "../day";
+import { FrostedSchema } from "./recipe-frosting";
 import { ServeSchema } from "./serve-schema";
 
 const MOST_TINS = 20;
@@ -100,6 +101,11 @@ const RecipeSchema = z.strictObject({
    * together: it is made as often as the batter. Read from its parts where they are given.
    */
   onBatter: z.optional(OnBatterSchema),
+  /**
+   * What it frosts its own cold cake with; read from its parts where they are given. Goes on where
+   * `finish.cover` is left out.
+   */
+  frosted: z.optional(FrostedSchema),
   /** Whole eggs counted in the batter. */
   eggs: z.optional(numberIn(0.5, 200, "count")),
   /** What one of them weighs without its shell; a US large one when left out. */

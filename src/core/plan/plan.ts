@@ -31,6 +31,7 @@ import { tinFamily, type TinGeometry } from "../tin";
 import { bakeFor, type BakePlan } from "./bake-plan";
 import type { CakeInput } from "./input";
 import { batterIn, geometries, ownOnBatter } from "./own-batter";
+import { coverIn } from "./recipe-frosting";
 import { remarksFor, type Remark } from "./remarks";
 
 export type CakePlan = {
@@ -73,6 +74,15 @@ const USUAL_BUILD: Readonly<
 
 /** A cake is as it comes out of its tin unless its finish is asked for. */
 const NOTHING_ON_IT: FinishRequest = { cover: "none" };
+
+/** What goes on: as it is asked for, and where it is not, as the recipe frosts its own cake. */
+function finishAsked(
+  { finish, recipe: { frosted } }: CakeInput,
+  wanted: readonly TinGeometry[],
+): FinishRequest {
+  if (frosted === undefined) return finish ?? NOTHING_ON_IT;
+  return { cover: coverIn(frosted, wanted), frosting: frosted.like, ...finish };
+}
 
 /** How many times a recipe may be made. */
 const MADE = { min: 0.01, max: 50 } as const;
@@ -137,7 +147,7 @@ export function planCake(input: CakeInput): Result<CakePlan> {
   });
   const bake = bakeFor(input, batter.value, ownFill, fill, mix);
   if (!bake.ok) return bake;
-  const onIt = input.finish ?? NOTHING_ON_IT;
+  const onIt = finishAsked(input, wanted.value);
   const { cover = "top", frosting = USUAL_FROSTING } = onIt;
   const build = buildCakes(input.build ?? {}, fill.tins, {
     kind: mix.kind,

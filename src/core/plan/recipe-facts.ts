@@ -28,6 +28,7 @@ import {
   type RecipeDoc,
 } from "../recipe";
 import { tinFamily } from "../tin";
+import { FrostedSchema, frostedByRecipe } from "./recipe-frosting";
 import { laidByRecipe } from "./recipe-on-batter";
 
 /** What the bench and the lists need of a recipe, worked out once when it is kept. */
@@ -42,6 +43,8 @@ export const RecipeFactsSchema = z.strictObject({
   cool: z.optional(CoolSchema),
   /** What it lays on its batter before the oven. */
   onBatter: z.optional(OnBatterSchema),
+  /** What it frosts its own cake with. */
+  frosted: z.optional(FrostedSchema),
 });
 export type RecipeFacts = z.infer<typeof RecipeFactsSchema>;
 
@@ -124,6 +127,7 @@ export function recipeFacts(
   const eggs = eggsIn(formula);
   const cool = coolingOfParts(doc.parts);
   const onBatter = laidByRecipe(formula);
+  const frosted = frostedByRecipe(formula, doc.bake.tins);
   return {
     batter: given.success ? given.data : { kind: kind.kind },
     bake: doc.bake,
@@ -131,6 +135,7 @@ export function recipeFacts(
     holds,
     ...(cool === null ? {} : { cool }),
     ...(onBatter.length === 0 ? {} : { onBatter }),
+    ...(frosted === null ? {} : { frosted }),
   };
 }
 

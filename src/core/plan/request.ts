@@ -21,6 +21,7 @@ import {
 } from "../recipe";
 import { USUAL_WAYS, type PartsMade } from "./parts-of-day";
 import type { CakeInput } from "./input";
+import { frostedByRecipe } from "./recipe-frosting";
 import { laidByRecipe } from "./recipe-on-batter";
 import { bakedIn, batterGiven, kindOf } from "./recipe-facts";
 
@@ -63,10 +64,12 @@ export function workRequest(input: CakeInput, pantry: Pantry = pantryOf()): Cake
   const holds = input.recipe.holds ?? holdsOf(doc, formula, pantry);
   const first = (role: Part["role"]): string => parts.find((part) => part.role === role)?.id ?? "";
   const laid = laidByRecipe(formula);
+  const frosted = frostedByRecipe(formula, reference.tins);
   // Where somebody says what lies on it, that is all.
   const isSaid = input.onBatter !== undefined || reference.onTop !== undefined;
   const recipe = {
     ...(laid.length === 0 || isSaid ? {} : { onBatter: laid }),
+    ...(frosted === null ? {} : { frosted }),
     ...input.recipe,
     holds,
     eggG: input.recipe.eggG ?? eggWeight(kitchen),
@@ -76,7 +79,7 @@ export function workRequest(input: CakeInput, pantry: Pantry = pantryOf()): Cake
   return {
     input: lines.length === 0 ? known : weighed(known, formula, holds),
     formula,
-    made: { part: first("frosting"), fillingPart: first("filling") },
+    made: { part: frosted?.part ?? first("frosting"), fillingPart: first("filling") },
   };
 }
 

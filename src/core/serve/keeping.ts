@@ -16,6 +16,7 @@ const FROSTED: Readonly<Record<Coating, Keeping>> = {
   "whipped-ganache": keeping(48, 5, 2),
   "boiled-fudge": keeping(96, 7, 3),
   "water-icing": keeping(72, 5, 3),
+  marshmallow: keeping(24, 2, 0),
   jam: keeping(72, 7, 3),
   curd: keeping(2, 5, 2),
   custard: keeping(2, 3, 0),

@@ -1,0 +1,123 @@
+// What a recipe frosts its own cake with, and how far down.
+import * as z from "../zod";
+import { FrostingSchema, type Frosting } from "../build";
+import { canWearStrips } from "../fill";
+import type { Cover } from "../finish";
+import { stepStages, type Formula, type FormulaRow, type PartFormula, type Stage } from "../recipe";
+import { tinFamily, type Tin, type TinGeometry } from "../tin";
+
+/** How much of a cake in layers a recipe's frosting covers. */
+const OVER = ["top", "naked", "top-and-sides"] as const satisfies readonly Cover[];
+
+/** A recipe's own frosting, spread on its cold cake. */
+export const FrostedSchema = z.strictObject({
+  /** What it is most like, for its density and how long it keeps. */
+  like: FrostingSchema,
+  over: z.enum(OVER),
+  /** The recipe's part it is made by, and its name. */
+  part: z.string().check(z.maxLength(40)),
+  name: z.string().check(z.maxLength(120)),
+});
+export type Frosted = z.infer<typeof FrostedSchema>;
+
+const SPREADS =
+  /\b(?:spread|frost(?!ing)|ice|cover|coat|crumb.?coat|swirl|swathe|pipe|slather|heap|sandwich|stack|layer|put|goes|rest)(?:e?d|ing|s)?\b|\bin the middle\b|\b(?:frosting|icing|buttercream) (?:in )?between\b/iu;
+const POURS =
+  /\b(?:pour|drizzle|drip|glaze|dip|brush|trail|trickle|zig-?zag|run|drop a square)\w*\b[^.]{0,60}\b(?:over|onto?|down|along|across|in the icing)\b/iu;
+const NAMES = /\b(?:frost(?:ing|ed)?|icing|ice|buttercream)\b/iu;
+/** What else is put on a cake; a sentence about it is about the frosting only where it names it. */
+const OTHERS =
+  /\b(?:jam|curd|custard|marmalade|jelly|marzipan|peanut|caramel|syrup|soak|glaze|ganache|crumble|fruit|berries|nuts?|walnuts?|pecans?|coconut|chocolate|sprinkles|curls|shavings|sugar|towel|cloth|foil|fridge|freezer|rack|paper)\b/iu;
+const ON_SIDES =
+  /\bsides\b|\ball over\b|\boutsides?\b|\bcrumb.?coat\b|\bcoat thinly\b|\bswathe\b|\b(?:fill|stack|layer)(?: it)? (?:&|and|then) (?:cover|frost|ice)\b|\bcover the (?:whole )?cakes?\b|\bcoat (?:all )?with\b|\breal coat\b/iu;
+const ON_TOP = /\btops?\b|\bover the lid\b/iu;
+const BETWEEN = /\b(?:between|sandwich|in the middle|gap|fill)\b/iu;
+const TOP_ONLY = /\btop only\b/iu;
+
+/** Less of it is a glaze or a mistake, g. */
+const LEAST_G = 60;
+const SENTENCES = /(?<=[.;!?])\s+/u;
+
+/**
+ * The frosting a recipe spreads on its cake once that is cold; null where it has none, pours it,
+ * puts it on a hot cake, or does not say where it goes.
+ */
+export function frostedByRecipe({ parts }: Formula, tins: readonly Tin[]): Frosted | null {
+  const frosting = parts.find(({ part, massG }) => part.role === "frosting" && massG >= LEAST_G);
+  const like = frosting === undefined ? null : likeOf(frosting);
+  if (frosting === undefined || like === null) return null;
+  const { id, name } = frosting.part;
+  const about = parts
+    .flatMap((of) => sentencesOf(of))
+    .filter(({ text, stage }) => AFTER.includes(stage) && isAbout(name, text));
+  const spread = about.filter(({ text }) => SPREADS.test(text) && !POURS.test(text));
+  const named = spread.filter(({ text }) => isNamed(name, text));
+  const isPoured = named.length === 0 && about.some(({ text }) => POURS.test(text));
+  const cold = spread.filter(({ stage }) => stage !== "hot");
+  if (isPoured || cold.length === 0 || named.some(({ stage }) => stage === "hot")) return null;
+  const over = overOf(cold.map(({ text }) => text).join(" "), layersIn(tins));
+  return over === null ? null : { like, over, part: id, name: name.slice(0, 120) };
+}
+
+function sentencesOf({
+  part: { steps },
+}: PartFormula): readonly { readonly text: string; readonly stage: Stage }[] {
+  const stages = stepStages(steps);
+  return steps.flatMap((step, at) =>
+    step.text.split(SENTENCES).map((text) => ({ text, stage: stages[at] ?? "before" })),
+  );
+}
+
+const AFTER: readonly Stage[] = ["hot", "cold", "serve"];
+const layersIn = (tins: readonly Tin[]): number =>
+  tins.reduce((sum, tin) => sum + (tinFamily(tin) === "cup" ? 0 : (tin.count ?? 1)), 0);
+
+function isNamed(name: string, text: string): boolean {
+  const [last = "frosting"] = /\p{L}+(?=\W*$)/u.exec(name) ?? [];
+  const own = new RegExp(String.raw`\b${last.replace(/s$/u, "")}`, "iu");
+  return own.test(text) || NAMES.test(text);
+}
+
+/** Whether a sentence is of the frosting: it names it, or nothing else that goes on a cake. */
+const isAbout = (name: string, text: string): boolean => isNamed(name, text) || !OTHERS.test(text);
+
+function overOf(text: string, layers: number): Frosted["over"] | null {
+  if (TOP_ONLY.test(text)) return "top";
+  if (layers > 0 && ON_SIDES.test(text)) return "top-and-sides";
+  if (layers < 2) return "top";
+  // Layers with something between and nothing said of their top keep it bare.
+  if (BETWEEN.test(text)) return ON_TOP.test(text) ? "naked" : null;
+  return ON_TOP.test(text) ? "top" : "top-and-sides";
+}
+
+/** What a part is by shares of its weight; null for what is no frosting. Judgement. */
+function likeOf({ rows, massG, totals }: PartFormula): Frosting | null {
+  const share = (is: RegExp): number =>
+    rows.reduce((sum, row) => sum + (is.test(idOf(row)) ? (row.massG ?? 0) : 0), 0) / massG;
+  if (share(/marzipan|paste|gelatine/u) > 0.005 || share(/condensed/u) > 0.3) return null;
+  const butter = share(/butter|spread|margarine|shortening/u);
+  if (share(/cream-cheese|mascarpone/u) > 0.2) return "cream-cheese";
+  if (share(/egg-white|meringue/u) > 0.08) return butter > 0.15 ? "meringue-butter" : "marshmallow";
+  if (share(/marshmallow/u) > 0.3) return "marshmallow";
+  const cream = share(/cream/u);
+  if (share(/chocolate/u) > 0.3 && cream > 0.25) return "whipped-ganache";
+  if (cream > 0.5) return "whipped-cream";
+  const isSweet = totals.sugar > 0.3 * massG;
+  if (totals.fat < 0.05 * massG) return totals.sugar > 0.6 * massG ? "water-icing" : null;
+  return isSweet ? "butter-and-sugar" : null;
+}
+
+const idOf = ({ ingredient }: FormulaRow): string => ingredient?.id ?? "";
+
+/**
+ * How far a recipe's frosting goes over the wanted cakes: as the recipe has it on layers or a round
+ * cake, over the top of a sheet, a loaf or cups.
+ */
+export function coverIn({ over }: Frosted, wanted: readonly TinGeometry[]): Cover {
+  const isLayered = wanted.some((geometry) => canWearStrips(geometry) && geometry.count > 1);
+  if (over === "top" || isLayered) return over;
+  const isLow = wanted.every(
+    ({ tin }) => tin.shape === "rectangle" || ["cup", "loaf"].includes(tinFamily(tin)),
+  );
+  return isLow || over === "naked" ? "top" : over;
+}
