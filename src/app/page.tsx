@@ -6,7 +6,8 @@ import { FIRST_QUESTION } from "@/core/ask";
 import { STORED_QUESTION } from "@/core/kept";
 import { kitchenDatabase, listCakes, listRecipeChoices, listTins, stored } from "@/data";
 import { storageText } from "@/words";
-import { keepCake, recipeFactsOf } from "./cakes/actions";
+import { keepCake } from "./cakes/actions";
+import { recipeFactsOf } from "./recipe-facts";
 
 /** How many of the last changed cakes stand below the bench. */
 const RECENT = 3;

@@ -33,7 +33,7 @@ it("keeps a bake as it began, and finds it with its cakes while it goes on", asy
     startedAt: NOW,
     endedAt: null,
   });
-  expect(await listOpenBakes(kitchen)).toEqual([
+  expect(await listOpenBakes(kitchen, NOW)).toEqual([
     { id: "one", name: "Supper", cakeIds: ["supper"] },
   ]);
   expect(await findBake(kitchen, "none")).toBeNull();
@@ -65,5 +65,15 @@ it("closes a bake with its last answer, or when it is given up", async () => {
   await addBake(kitchen, { id: "two", name: "Supper", doc: ONE_TASK_BAKE }, NOW);
   expect(await giveUpBake(kitchen, "two", NOW)).toBe(true);
   expect(await giveUpBake(kitchen, "two", NOW)).toBe(false);
-  expect(await listOpenBakes(kitchen)).toEqual([]);
+  expect(await listOpenBakes(kitchen, NOW)).toEqual([]);
+});
+
+it("does not go on with a rehearsal of yesterday, but with a bake of any age", async () => {
+  const rehearsal = { ...ONE_TASK_BAKE, clock: { ...ONE_TASK_BAKE.clock, speed: 60 } };
+  await addBake(kitchen, { id: "played", name: "Played", doc: rehearsal }, NOW);
+  await addBake(kitchen, { id: "real", name: "Real", doc: ONE_TASK_BAKE }, NOW);
+  const open = async (at: Date): Promise<readonly string[]> =>
+    (await listOpenBakes(kitchen, at)).map(({ id }) => id).toSorted();
+  expect(await open(NOW)).toEqual(["played", "real"]);
+  expect(await open(new Date(NOW.getTime() + 24 * 3600 * 1000))).toEqual(["real"]);
 });

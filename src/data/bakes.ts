@@ -1,4 +1,4 @@
-import { and, desc, eq, gt, isNull } from "drizzle-orm";
+import { and, desc, eq, gt, isNull, or, sql } from "drizzle-orm";
 import { STORED_BAKE, type BakeDoc } from "@/core/kept";
 import { parseBakeEvents, type BakeEvent } from "@/core/live";
 import type { Connection } from "./connection";
@@ -54,17 +54,25 @@ export async function findBake({ db }: Connection, id: string): Promise<StoredBa
   };
 }
 
-/** Bakes that go on, the last begun first, with their cakes. */
-export async function listOpenBakes({
-  db,
-}: Connection): Promise<
+/** A rehearsal goes on for no longer than this, ms: nobody comes back to one. */
+const REHEARSED_MS = 6 * 3600 * 1000;
+
+/** Bakes that go on, the last begun first, with their cakes; a rehearsal is over by itself. */
+export async function listOpenBakes(
+  { db }: Connection,
+  now: Date,
+): Promise<
   readonly { readonly id: string; readonly name: string; readonly cakeIds: readonly string[] }[]
 > {
+  const isMeant = or(
+    gt(bakes.startedAt, now.getTime() - REHEARSED_MS),
+    eq(sql`json_extract(${bakes.doc}, '$.clock.speed')`, 1),
+  );
   const rows = await db
     .select({ id: bakes.id, name: bakes.name, cakeId: bakeCakes.cakeId })
     .from(bakes)
     .innerJoin(bakeCakes, eq(bakes.id, bakeCakes.bakeId))
-    .where(isNull(bakes.endedAt))
+    .where(and(isNull(bakes.endedAt), isMeant))
     .orderBy(desc(bakes.startedAt), bakes.id);
   const open = new Map<string, { id: string; name: string; cakeIds: string[] }>();
   for (const { id, name, cakeId } of rows) {

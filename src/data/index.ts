@@ -49,6 +49,19 @@ export {
   type KeptRecipe,
   type RecipeIndex,
 } from "./recipes";
+export {
+  addRecords,
+  allRecords,
+  changeRecord,
+  deleteRecord,
+  EVERY_RECORD,
+  findRecord,
+  listRecords,
+  type OpenedRecord,
+  recordChoices,
+  recordEndedBakes,
+  restoreRecord,
+} from "./records";
 export { addVersion, findVersion, listVersions } from "./recipe-versions";
 export type { Saved } from "./saved";
 export { loggable, stored, storageIssue, type StorageIssue } from "./storage-issue";

@@ -128,6 +128,8 @@ export const bakes = sqliteTable("bakes", {
   startedAt: integer("started_at").notNull(),
   /** Set when its last question was answered, or it was given up. */
   endedAt: integer("ended_at"),
+  /** Whether its pages of the logbook are written: 1 once it ended, even where it leaves none. */
+  recorded: integer("recorded").notNull().default(0),
 });
 
 /** The cakes of a bake. */
@@ -151,6 +153,38 @@ export const bakeEvents = sqliteTable(
     event: text("event").notNull(),
   },
   (table) => [uniqueIndex("bake_events_once").on(table.bakeId, table.eventId)],
+);
+
+/** Pages of the logbook, one for each cake of a bake. */
+export const records = sqliteTable(
+  "records",
+  {
+    id: text("id").primaryKey(),
+    /** The bake it came from; null for one that was written down by hand. */
+    bakeId: text("bake_id"),
+    cakeId: text("cake_id"),
+    name: text("name").notNull(),
+    /** A `BakeRecord` of the core as JSON. */
+    doc: text("doc").notNull(),
+    madeOn: text("made_on").notNull(),
+    /** What it is filtered by: its recipe's key, its oven's name, its verdict or nothing. */
+    recipe: text("recipe").notNull(),
+    oven: text("oven").notNull(),
+    verdict: text("verdict").notNull(),
+    /** Folded words it is found by. */
+    search: text("search").notNull().default(""),
+    /** Goes up with each save, so that two open pages notice each other. */
+    version: integer("version").notNull().default(1),
+    createdAt: integer("created_at").notNull(),
+    updatedAt: integer("updated_at").notNull(),
+    /** Set while a page is deleted and can still be brought back. */
+    deletedAt: integer("deleted_at"),
+  },
+  (table) => [
+    index("records_by_day").on(table.deletedAt, table.madeOn),
+    index("records_by_recipe").on(table.recipe, table.madeOn),
+    index("records_by_bake").on(table.bakeId),
+  ],
 );
 
 /** Facts about the kitchen itself, such as that its demo data has been laid in. */

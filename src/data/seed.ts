@@ -2,14 +2,15 @@ import { eq } from "drizzle-orm";
 import type { Connection } from "./connection";
 import { askAboutRecipe, FIRST_QUESTION, type Question } from "@/core/ask";
 import { recipeFacts, recipeSearchText, workRecipe } from "@/core/plan";
-import { STORED_OVEN, STORED_TIN, type CakeDoc } from "@/core/kept";
+import { emptyRecord, plannedCake, STORED_OVEN, STORED_TIN, type CakeDoc } from "@/core/kept";
 import { pantryOf } from "@/core/pantry";
 import { readRecipe } from "@/core/recipe";
 import { cakeColumns } from "./cakes";
-import { DEMO_CAKES, DEMO_OVENS, DEMO_TINS } from "./demo-kitchen";
+import { DEMO_BAKES, DEMO_CAKES, DEMO_OVENS, DEMO_TINS } from "./demo-kitchen";
 import { DEMO_RECIPE_TEXTS } from "./demo-recipes";
 import { recipeRow } from "./recipes";
-import { cakes, kitchen, ovens, recipes, tins } from "./schema";
+import { recordColumns } from "./records";
+import { cakes, kitchen, ovens, recipes, records, tins } from "./schema";
 
 const SEEDED = "demo-laid-in";
 
@@ -61,6 +62,13 @@ export async function seedDemoKitchen(connection: Connection, now: Date): Promis
           updatedAt: at - index,
         })),
       );
+      await tx.insert(records).values(
+        demoRecords().map((row, index) => ({
+          ...row,
+          createdAt: at - index,
+          updatedAt: at - index,
+        })),
+      );
       await tx.insert(kitchen).values({ key: SEEDED, value: now.toISOString() });
       return true;
     }),
@@ -80,6 +88,26 @@ function demoCake(id: string, changes: Partial<Question>): CakeDoc {
     recipeFacts(doc, workRecipe(doc, pantry)),
   );
   return { question: { ...question, eggs: "whole", ...changes }, recipe: { id, doc } };
+}
+
+/** The demo bakes as pages of the logbook, each planned from its recipe. */
+function demoRecords() {
+  return DEMO_BAKES.map(({ madeOn, recipe, oven, tins, ...happened }, at) => {
+    const doc = demoCake(recipe, {
+      oven: DEMO_OVENS.find(({ id }) => id === oven) ?? null,
+      tins: [...tins],
+      scale: tins.length === 1 ? "same-depth" : "keep",
+      school: "as-written",
+    });
+    const planned = plannedCake(doc, { size: "metric", heat: "C" }, pantryOf());
+    if (planned === null) throw new RangeError(`the demo bake of ${madeOn} can't be planned`);
+    const name = doc.question.recipe;
+    const record = emptyRecord(
+      { ...planned, name, question: doc.question, recipe: { id: recipe, name } },
+      madeOn,
+    );
+    return { id: `demo-bake-${String(at + 1)}`, ...recordColumns({ ...record, ...happened }) };
+  });
 }
 
 /** The demo recipes, read from their texts like any other. */

@@ -10,7 +10,6 @@ import {
   duplicateCake,
   findCake,
   findRecipe,
-  findRecipeFacts,
   kitchenDatabase,
   nameCake,
   restoreCake,
@@ -18,7 +17,6 @@ import {
   stored,
   type Cake,
 } from "@/data";
-import type { RecipeFacts } from "@/core/plan";
 import type { RecipeDoc } from "@/core/recipe";
 import type { KeptOutcome, Outcome, SaveOutcome, Theirs } from "@/components/frame/outcome";
 import { issueText, METRIC } from "@/words";
@@ -72,11 +70,6 @@ export async function keepCake(
     return true;
   }, GONE);
   return outcome.ok ? { ok: true, id } : outcome;
-}
-
-/** What the bench needs of a recipe; null when it is not in the kitchen. */
-export async function recipeFactsOf(recipeId: string): Promise<RecipeFacts | null> {
-  return findRecipeFacts(kitchenDatabase(), idOf(recipeId));
 }
 
 /** A recipe as a cake copies it; null when it is not in the kitchen or can't be read. */

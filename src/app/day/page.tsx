@@ -32,7 +32,7 @@ export default async function DayPage({ searchParams }: DayPageProps) {
           : [{ id: cake.id, name: cake.name, doc: cake.doc, version: cake.version }],
       ),
       pantry: await findPantry(database),
-      bakes: await listOpenBakes(database),
+      bakes: await listOpenBakes(database, new Date()),
     };
   });
   if (!kitchen.ok) return <Trouble text={storageText(kitchen.issue)} />;

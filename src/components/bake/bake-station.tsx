@@ -17,6 +17,8 @@ import { HeatChoices } from "./heat-choices";
 import { heatPlans, solvedOf, specOf, type HeatWay } from "./heat-ways";
 import { momentAt } from "./inside-at";
 import { InsideDrawing } from "./inside-drawing";
+import type { History } from "../logbook/history";
+import { LearntNote } from "./learnt-note";
 import { LookAdvisor } from "./look-advisor";
 import { Figures } from "../frame/figures";
 import { OtherBake } from "./other-bake";
@@ -32,7 +34,10 @@ type Pinned = {
   readonly name: string;
 };
 
-type BakeStationProps = StationProps & { readonly ovens: readonly OvenChoice[] };
+type BakeStationProps = StationProps & {
+  readonly ovens: readonly OvenChoice[];
+  readonly history: History;
+};
 
 /** Bake: in an oven, or in what the recipe has instead. */
 export function BakeStation(props: BakeStationProps) {
@@ -42,7 +47,8 @@ export function BakeStation(props: BakeStationProps) {
 /**
  * Ways to set the dial with what each costs, when to look, and the inside of the cake at any minute.
  */
-function OvenBake({ question, read, plan, isStale, units, ovens, onChange }: BakeStationProps) {
+function OvenBake(props: BakeStationProps) {
+  const { question, read, plan, isStale, units, ovens, history, onChange } = props;
   const { bake } = plan;
   const slowest = bake.tins.reduce(
     (best, each, index) => (each.likelyMin > (bake.tins[best]?.likelyMin ?? 0) ? index : best),
@@ -179,6 +185,13 @@ function OvenBake({ question, read, plan, isStale, units, ovens, onChange }: Bak
             onShow={setChosen}
           />
         )}
+        <LearntNote
+          question={question}
+          read={read}
+          plan={plan}
+          history={history}
+          onChange={onChange}
+        />
         {detail !== null && (
           <div className="space-y-1 border-t-[1.5px] border-line px-6 py-3 text-[15px] max-sm:px-4">
             <p>{donenessText(detail.doneness, units)}</p>

@@ -1,5 +1,6 @@
 "use client";
 
+import Link from "next/link";
 import { useCallback, useMemo, useState } from "react";
 import { Pencil } from "lucide-react";
 import { isValid, parseISO } from "date-fns";
@@ -20,6 +21,8 @@ import { issueText, type Units } from "@/words";
 import { clockText, dayText } from "@/words/dates";
 import type { OpenBake } from "../live/start-baking";
 import type { OvenChoice, RecipeChoices, TinChoice } from "../frame/choices";
+import type { History } from "../logbook/history";
+import { LastTime } from "../logbook/last-time";
 import { RenameSheet } from "./rename-sheet";
 import { DraftNote } from "../frame/draft-note";
 import type { KeptOutcome, Outcome, SaveOutcome, Theirs } from "../frame/outcome";
@@ -59,6 +62,8 @@ type CakePageProps = {
   /** The kitchen's other cakes, whose finish can be taken over and whose frosting made along. */
   readonly others: readonly OtherCake[];
   readonly bakes: readonly OpenBake[];
+  /** What the logbook says of its recipe. */
+  readonly history: History;
   readonly actions: {
     readonly change: (id: string, doc: CakeDoc, base: number) => Promise<SaveOutcome<CakeDoc>>;
     readonly look: (id: string, version: number) => Promise<Theirs<CakeDoc> | null>;
@@ -66,6 +71,7 @@ type CakePageProps = {
     readonly recipeForCake: (id: string) => Promise<RecipeDoc | null>;
     readonly startBake: (doc: BakeDoc, speed: number) => Promise<KeptOutcome>;
     readonly rename: (id: string, name: string) => Promise<Outcome>;
+    readonly settle: (id: string) => Promise<Outcome>;
   };
 };
 
@@ -79,6 +85,7 @@ export function CakePage({
   pantry,
   others,
   bakes,
+  history,
   actions,
 }: CakePageProps) {
   const { id } = cake;
@@ -173,7 +180,11 @@ export function CakePage({
     dispatch({
       type: "changed",
       change: (doc) => ({
-        question: askAboutRecipe(doc.question, recipeNow.name, facts),
+        question: {
+          ...askAboutRecipe(doc.question, recipeNow.name, facts),
+          learnsFrom: doc.question.learnsFrom,
+          log: doc.question.log,
+        },
         recipe: { id: recipe.id, doc: recipeNow },
       }),
     });
@@ -223,7 +234,15 @@ export function CakePage({
             <Pencil size={17} aria-hidden />
           </button>
         </h1>
-        <SavedMark state={state} dispatch={dispatch} />
+        <span className="flex flex-wrap items-center gap-x-4">
+          <SavedMark state={state} dispatch={dispatch} />
+          <Link
+            className="no-print text-[15px] underline underline-offset-3"
+            href={`/logbook/new?cake=${id}`}
+          >
+            Write down a bake
+          </Link>
+        </span>
       </div>
       <DraftNote draft={draft} />
       <ConflictNote name={cake.name} state={state} dispatch={dispatch} keepApart={keepApart} />
@@ -256,6 +275,9 @@ export function CakePage({
         )}
       </p>
       <h2 className="sr-only">{STATION_NAMES[open]}</h2>
+      {(open === "mix" || open === "bake") && (
+        <LastTime last={history.last} settle={actions.settle} />
+      )}
       {station === null && (
         <MendCake
           question={question}
@@ -277,7 +299,9 @@ export function CakePage({
         />
       )}
       {station !== null && open === "fill" && <FillStation {...station} cupboard={cupboard} />}
-      {station !== null && open === "bake" && <BakeStation {...station} ovens={ovens} />}
+      {station !== null && open === "bake" && (
+        <BakeStation {...station} ovens={ovens} history={history} />
+      )}
       {station !== null && open === "cool" && <CoolStation {...station} />}
       {station !== null && open === "build" && <BuildStation {...station} />}
       {station !== null && open === "finish" && (

@@ -35,7 +35,7 @@ export function Field({
   const note = problem ?? reading;
   return (
     <div className="min-w-0 flex-1">
-      <label htmlFor={id} className={isLabelHidden ? "sr-only" : "label"}>
+      <label htmlFor={id} className={isLabelHidden ? "sr-only" : "label block"}>
         {label}
       </label>
       <div className="flex gap-1.5">

@@ -11,6 +11,7 @@ const PLACES = [
   { href: "/recipes", name: "Recipes" },
   { href: "/tins", name: "Tins" },
   { href: "/ovens", name: "Ovens" },
+  { href: "/logbook", name: "Logbook" },
 ] as const;
 
 /** The bar at the top: where to go, and the kitchen's units. */

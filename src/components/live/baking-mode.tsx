@@ -46,6 +46,8 @@ type BakingModeProps = {
     readonly isEnded: boolean;
   };
   readonly pantry: KitchenPantry;
+  /** How each cake's recipe went last time, in words; null where there was none. */
+  readonly lastTimes: readonly (string | null)[];
   /** The server's clock when it made the page, ms. */
   readonly serverMs: number;
   readonly stop: (id: string) => Promise<Outcome>;
@@ -58,6 +60,7 @@ type BakingModeProps = {
 export function BakingMode({
   bake: { id, name, doc, events, isEnded },
   pantry,
+  lastTimes,
   serverMs,
   stop,
 }: BakingModeProps) {
@@ -253,6 +256,12 @@ export function BakingMode({
   }, [rings, name]);
 
   const isOver = isEnded || log.ended !== null;
+  const isRehearsal = doc.clock.speed > 1;
+  // It ends by itself and is in no logbook.
+  useEffect(() => {
+    if (isRehearsal && isDone && !isOver)
+      store.tell({ kind: "ended", bakedMin: null, verdict: null, change: "" });
+  }, [isRehearsal, isDone, isOver, store]);
   const next = nextOf();
 
   /** What is on the button that goes on. */
@@ -330,8 +339,17 @@ export function BakingMode({
       {isOver ? (
         <div className="space-y-5 px-7 py-8 max-sm:px-4">
           <h2 className="text-[46px] leading-[1.08]!">
-            {log.ended === null ? "This bake was given up" : "Kept for the logbook"}
+            {log.ended === null
+              ? "This bake was given up"
+              : isRehearsal
+                ? "The rehearsal is over"
+                : "Kept for the logbook"}
           </h2>
+          {log.ended !== null && !isRehearsal && (
+            <a className="live-button max-w-md" href={`/logbook/${id}.0`}>
+              Its page in the logbook
+            </a>
+          )}
           <a className="live-button live-next max-w-md" href={`/cakes/${doc.cakes[0]?.id ?? ""}`}>
             Back to the cake
           </a>
@@ -354,6 +372,7 @@ export function BakingMode({
                 task={task}
                 isEarly={isEarly}
                 look={look}
+                lastTime={lastTimes[task?.cake ?? 0] ?? null}
                 advice={advice}
                 tinsLeft={inOven.length}
                 lookedAt={lookedAt}

@@ -30,6 +30,8 @@ export type StepPaneProps = {
   readonly isEarly: boolean;
   readonly look: Look;
   readonly advice: LookAdvice | null;
+  /** How it went last time, in words; null where there was none. */
+  readonly lastTime: string | null;
   /** The tin of the load that is looked at, by its place; null where there is only one. */
   readonly lookedAt: number | null;
   readonly tinsLeft: number;
@@ -136,6 +138,11 @@ export function StepPane(props: StepPaneProps) {
         {props.advice !== null && (
           <p role="status" className="figure-text text-[26px] text-yolk">
             {adviceText(props.advice)}
+          </p>
+        )}
+        {props.lastTime !== null && (
+          <p className="max-w-[56ch] border-l-4 border-yolk pl-3 text-[20px] leading-snug">
+            {props.lastTime}
           </p>
         )}
         <SeenSigns kind={cake.kind} look={props.look} onLook={props.onLook} />

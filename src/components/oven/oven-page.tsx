@@ -1,7 +1,7 @@
 "use client";
 
 import { useRouter } from "next/navigation";
-import { useCallback, useState, type ReactNode } from "react";
+import { useCallback, type ReactNode } from "react";
 import * as z from "@/core/zod";
 import { Trash2 } from "lucide-react";
 import {
@@ -13,7 +13,6 @@ import {
   type KitchenOven,
 } from "@/core/bake";
 import {
-  boxed,
   mergedFields,
   mergedValue,
   parseWith,
@@ -22,10 +21,11 @@ import {
   readMinutes,
   type Result,
 } from "@/core/measure";
-import { issueText, lengthText, minutesText, type Units } from "@/words";
+import { lengthText, minutesText, type Units } from "@/words";
 import { AIR_NAMES, DIAL_NAMES, SOURCE_NAMES } from "@/words/bakes";
 import type { OvenChoice, TinChoice } from "../frame/choices";
-import { Choice, Field } from "../frame/field";
+import { Choice } from "../frame/field";
+import { KeptBox } from "../frame/kept-box";
 import { ChangedElsewhere } from "../frame/changed-elsewhere";
 import { DraftNote } from "../frame/draft-note";
 import type { Outcome, SaveOutcome, Theirs } from "../frame/outcome";
@@ -210,7 +210,7 @@ function OvenFields({
         />
       </Labelled>
       {dial.scale !== "gas" && (
-        <Kept
+        <KeptBox
           units={units}
           label="Marks apart"
           path="step"
@@ -220,7 +220,7 @@ function OvenFields({
           onKeep={(step) => onChange({ dial: { ...dial, step } })}
         />
       )}
-      <Kept
+      <KeptBox
         units={units}
         label="Warm in"
         path="warmUpMin"
@@ -229,7 +229,7 @@ function OvenFields({
         schema={KitchenOvenSchema.shape.warmUpMin}
         onKeep={(warmUpMin) => onChange({ warmUpMin })}
       />
-      <Kept
+      <KeptBox
         units={units}
         label="Shelf across"
         path="widthMm"
@@ -238,7 +238,7 @@ function OvenFields({
         schema={ShelfSchema.shape.widthMm}
         onKeep={(widthMm) => onChange({ shelf: { ...shelf, widthMm } }, "widthMm")}
       />
-      <Kept
+      <KeptBox
         units={units}
         label="Front to back"
         path="depthMm"
@@ -247,7 +247,7 @@ function OvenFields({
         schema={ShelfSchema.shape.depthMm}
         onKeep={(depthMm) => onChange({ shelf: { ...shelf, depthMm } }, "depthMm")}
       />
-      <Kept
+      <KeptBox
         units={units}
         label="Room above a shelf"
         path="clearMm"
@@ -280,43 +280,5 @@ function Labelled({ label, children }: { readonly label: string; readonly childr
       <span className="label block">{label}</span>
       {children}
     </label>
-  );
-}
-
-type KeptProps = {
-  readonly label: string;
-  /** The field it fills, for the words of what is wrong. */
-  readonly path: string;
-  readonly text: string;
-  readonly read: (text: string) => number | null;
-  readonly schema: z.ZodMiniType<number>;
-  readonly units: Units;
-  readonly onKeep: (value: number) => void;
-};
-
-/**
- * A box whose words stay as typed; it keeps a value each time they can be used, and says what would
- * be right when they can't.
- */
-function Kept({ label, path, text, read, schema, units, onKeep }: KeptProps) {
-  const [typed, setTyped] = useState<string | null>(null);
-  const found = boxed(path, typed ?? text, read, schema, "length");
-  const problem = typed === null || found.ok ? null : issueText(found.issue, units);
-  return (
-    <div className="flex min-w-36 flex-1">
-      <Field
-        label={label}
-        value={typed ?? text}
-        problem={problem}
-        onChange={(next) => {
-          setTyped(next);
-          const value = boxed(path, next, read, schema, "length");
-          if (value.ok) onKeep(value.value);
-        }}
-        onBlur={() => {
-          if (problem === null) setTyped(null);
-        }}
-      />
-    </div>
   );
 }

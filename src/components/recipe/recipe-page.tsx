@@ -22,6 +22,8 @@ import { askHref } from "../ask/ask-address";
 import { ChangedElsewhere } from "../frame/changed-elsewhere";
 import { DraftNote } from "../frame/draft-note";
 import type { Outcome, SaveOutcome, Theirs } from "../frame/outcome";
+import { LastTime } from "../logbook/last-time";
+import type { RecordChoice } from "../logbook/record-choice";
 import { SavedMark } from "../frame/saved-mark";
 import { useTell } from "../frame/toasts";
 import { useUnits } from "../frame/units";
@@ -56,7 +58,10 @@ type RecipePageProps = {
     readonly learnt: readonly (readonly [string, string])[];
   };
   readonly sharable: readonly BorrowablePart[];
+  /** The last bake of it; null where there was none. */
+  readonly last: RecordChoice | null;
   readonly actions: {
+    readonly settle: (id: string) => Promise<Outcome>;
     readonly change: (
       id: string,
       doc: RecipeDoc,
@@ -93,6 +98,7 @@ export function RecipePage({
   versions,
   pantry: kitchen,
   sharable,
+  last,
   actions,
 }: RecipePageProps) {
   const { units } = useUnits();
@@ -161,6 +167,7 @@ export function RecipePage({
         </Link>
       </div>
       <DraftNote draft={draft} />
+      <LastTime last={last} settle={actions.settle} />
       <ChangedElsewhere
         what="recipe"
         state={state}

@@ -1,3 +1,4 @@
+export { bakedAgain } from "./again";
 export { chosenPieces, withPieces } from "./chosen-tins";
 export { type BuildBoxes, colourBoxes, type FinishBoxes } from "./finish-boxes";
 export { AS_RECIPE, coversFor, partsMadeFor, USUAL_WAY } from "./frosted-boxes";

@@ -3,6 +3,7 @@ import { KitchenOvenSchema } from "../bake";
 import { FROSTINGS } from "../build";
 import { CEILINGS, DIVIDING, OnBatterSchema, PORTIONS } from "../fill";
 import { COVERS } from "../finish";
+import { LoggedBakeSchema } from "../logbook";
 import { parseWith, type Result } from "../measure";
 import { BATTER_KINDS } from "../kind";
 import { HEAT_SOURCES, HoldsSchema } from "../recipe";
@@ -10,9 +11,11 @@ import { CUTS, PIECE_SIZES } from "../serve";
 import { DayBoxesSchema } from "../day";
 import { BuildBoxesSchema, FinishBoxesSchema } from "./finish-boxes";
 import { EGG_SCHOOLS, FrostedSchema } from "../plan";
-import { SCALES, SCHOOLS, TURN_CHOICES, WAYS_OUT } from "./question-choices";
+import { LEARNS_FROM, SCALES, SCHOOLS, TURN_CHOICES, WAYS_OUT } from "./question-choices";
 
 const MOST_ALSO = 4;
+/** Bakes a cake can rest on: the newest say the most. */
+const MOST_LOG = 100;
 const line = z.string().check(z.maxLength(200));
 
 /**
@@ -81,6 +84,9 @@ export const QuestionSchema = z.strictObject({
       .check(z.maxLength(MOST_ALSO)),
     [],
   ),
+  /** The bakes of the logbook its minutes rest on: a copy, taken when she says so. */
+  learnsFrom: z._default(z.enum(LEARNS_FROM), "nothing"),
+  log: z._default(z.array(LoggedBakeSchema).check(z.maxLength(MOST_LOG)), []),
   /** A copy of the oven it is planned for; an exact one with a dial in °C when null. */
   oven: z._default(
     z.nullable(

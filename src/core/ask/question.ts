@@ -61,6 +61,8 @@ export const FIRST_QUESTION: Question = {
   strips: false,
   lined: false,
   also: [],
+  learnsFrom: "nothing",
+  log: [],
   oven: null,
   recipeOn: [],
   isRecipeOnLeftOff: false,
@@ -269,6 +271,9 @@ export function readQuestion(question: Question, ofLooker: ReadingHabit): ReadQu
     oven: ovenOf(question),
     strips: question.strips,
     lined: question.lined,
+    ...(question.learnsFrom === "nothing" || question.log.length === 0
+      ? {}
+      : { log: question.log }),
     ...coolAsked(question, inTin.value, offOven.value),
     build: on.build,
     finish: { ...coverAsked(question), frosting: question.frosting, ...on.finish },

@@ -36,6 +36,9 @@ export function recipeBoxes(
     ...(bake.source === undefined || bake.source === "oven" || bake.tins.length === 0
       ? {}
       : { tins: bake.tins.map(writeTin) }),
+    // Another recipe's bakes say nothing of it by that name.
+    learnsFrom: "nothing",
+    log: [],
     ...coolBoxes(cool),
     frosted: frosted ?? null,
     ...(frosted === undefined ? {} : { cover: AS_RECIPE, frosting: frosted.like }),

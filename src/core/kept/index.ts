@@ -6,6 +6,8 @@ export {
   STORED_OVEN,
   STORED_QUESTION,
   STORED_RECIPE,
+  STORED_RECORD,
   STORED_TIN,
 } from "./stored-kinds";
+export { emptyRecord } from "./empty-record";
 export { plannedCake, type PlannedCake } from "./planned-cake";

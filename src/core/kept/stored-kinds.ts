@@ -1,6 +1,7 @@
 import { KitchenOvenSchema } from "../bake";
 import { QuestionSchema } from "../ask";
 import { RecipeDocSchema } from "../recipe";
+import { RecordSchema } from "../logbook";
 import { TinSchema } from "../tin";
 import { BakeDocSchema } from "./bake-doc";
 import { CopiedRecipeSchema } from "./cake-doc";
@@ -18,3 +19,5 @@ export const STORED_QUESTION = storedKind(QuestionSchema);
 /** A cake's own copy of the recipe it was planned from. */
 export const STORED_COPY = storedKind(CopiedRecipeSchema);
 export const STORED_BAKE = storedKind(BakeDocSchema);
+/** A page of the logbook. */
+export const STORED_RECORD = storedKind(RecordSchema);

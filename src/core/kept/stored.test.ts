@@ -8,6 +8,7 @@ import {
   STORED_OVEN,
   STORED_QUESTION,
   STORED_RECIPE,
+  STORED_RECORD,
   STORED_TIN,
 } from ".";
 import { storedKind, type StoredKind } from "./stored";
@@ -18,6 +19,7 @@ const KINDS: Readonly<Record<string, StoredKind<object>>> = {
   oven: STORED_OVEN as StoredKind<object>,
   question: STORED_QUESTION as StoredKind<object>,
   recipe: STORED_RECIPE as StoredKind<object>,
+  record: STORED_RECORD as StoredKind<object>,
   tin: STORED_TIN as StoredKind<object>,
 };
 const folder = `${import.meta.dirname}/stored`;

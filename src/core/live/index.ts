@@ -1,3 +1,4 @@
+export { dayByClock, recordsOfBake } from "./bake-records";
 export { begunDay } from "./begun-day";
 export { drawnNumber } from "./chance";
 export {

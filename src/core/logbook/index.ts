@@ -1,4 +1,17 @@
 export { learntFrom, type BakeMade, type LearntRatio } from "./learn";
 export type { BakePlace } from "./latents";
-export { LogSchema, THIS_RECIPE, type LoggedBake } from "./schema";
+export {
+  COUNTINGS,
+  type BakeRecord,
+  logFor,
+  mergedRecord,
+  type NotCounted,
+  parseRecord,
+  type RecordedTin,
+  recipeKey,
+  RecordedTinSchema,
+  RecordSchema,
+  whyNotCounted,
+} from "./record";
+export { LoggedBakeSchema, LogSchema, THIS_RECIPE, type LoggedBake } from "./schema";
 export { BAKE_VERDICTS, SIGMA_BAKE, type BakeVerdict } from "./verdicts";

@@ -9,21 +9,29 @@ const MOST_TINS = 20;
 /** Bakes a log can hold. */
 const MOST_BAKES = 2000;
 
-const minutes = numberIn(5, 240, "min");
+/** Bakes shorter or longer than these teach nothing, minutes. */
+export const LEARNT_MINUTES = { min: 5, max: 240 } as const;
+const minutes = numberIn(LEARNT_MINUTES.min, LEARNT_MINUTES.max, "min");
 const ovenC = numberIn(OVEN_LIMITS_C.min, OVEN_LIMITS_C.max, "°C");
 const tins = z.array(TinSchema).check(z.minLength(1), z.maxLength(MOST_TINS));
 
 /** The recipe that is being planned, in a log. */
 export const THIS_RECIPE = "same";
 
+/** The bake a recipe was written for. */
+export const LoggedReferenceSchema = z.strictObject({
+  tins,
+  ovenC,
+  fan: z.optional(z.boolean()),
+  minutes: z.optional(minutes),
+});
+
 /** One bake that was made, as a log of them is told in a file. */
-const LoggedBakeSchema = z.strictObject({
+export const LoggedBakeSchema = z.strictObject({
   /** Its recipe by any name; {@link THIS_RECIPE} is the one that is planned. */
   recipe: z.string().check(z.minLength(1), z.maxLength(200)),
   /** The bake another recipe was written for; the planned recipe has its own. */
-  reference: z.optional(
-    z.strictObject({ tins, ovenC, fan: z.optional(z.boolean()), minutes: z.optional(minutes) }),
-  ),
+  reference: z.optional(LoggedReferenceSchema),
   /** Another recipe's batter, where it is known. */
   batter: z.optional(BatterSchema),
   /** How many times its recipe was made; once when left out. */

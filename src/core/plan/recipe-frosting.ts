@@ -59,12 +59,15 @@ export function frostedByRecipe({ parts }: Formula, tins: readonly Tin[]): Frost
   return over === null ? null : { like, over, part: id, name: name.slice(0, 120) };
 }
 
+/** A step that does not say when is by its place in the batter's method, and after it elsewhere. */
 function sentencesOf({
-  part: { steps },
+  part: { role, steps },
 }: PartFormula): readonly { readonly text: string; readonly stage: Stage }[] {
-  const stages = stepStages(steps);
+  const byPlace = role === "batter" ? stepStages(steps) : [];
   return steps.flatMap((step, at) =>
-    step.text.split(SENTENCES).map((text) => ({ text, stage: stages[at] ?? "before" })),
+    step.text
+      .split(SENTENCES)
+      .map((text) => ({ text, stage: step.stage ?? byPlace[at] ?? "cold" })),
   );
 }
 

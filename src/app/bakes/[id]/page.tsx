@@ -4,7 +4,9 @@ import { cache } from "react";
 import { BakingMode } from "@/components/live/baking-mode";
 import { Trouble } from "@/components/frame/trouble";
 import { eventsSince, findBake, findPantry, kitchenDatabase, stored } from "@/data";
+import { historyOf } from "@/server/history";
 import { storageText } from "@/words";
+import { lastTimeText } from "@/words/logbook";
 import { stopBake } from "../actions";
 
 type BakePageProps = { readonly params: Promise<{ readonly id: string }> };
@@ -19,6 +21,13 @@ const load = cache(async (id: string) =>
       events: (await eventsSince(database, id, 0)).events,
       serverMs: Date.now(),
       pantry: await findPantry(database),
+      lastTimes: await Promise.all(
+        (bake?.doc?.cakes ?? []).map(async ({ doc: { recipe, question } }) => {
+          const of = { id: recipe?.id ?? "", name: question.recipe };
+          const { last } = await historyOf(database, of);
+          return last === null || last.record.isSettled ? null : lastTimeText(last.record);
+        }),
+      ),
     };
   }),
 );
@@ -32,7 +41,7 @@ export async function generateMetadata({ params }: BakePageProps): Promise<Metad
 export default async function BakePage({ params }: BakePageProps) {
   const loaded = await load((await params).id);
   if (!loaded.ok) return <Trouble text={storageText(loaded.issue)} />;
-  const { bake, events, serverMs, pantry } = loaded.value;
+  const { bake, events, serverMs, pantry, lastTimes } = loaded.value;
   if (bake === null) notFound();
   const { id, name, doc, endedAt } = bake;
   if (doc === null)
@@ -46,6 +55,7 @@ export default async function BakePage({ params }: BakePageProps) {
       key={id}
       bake={{ id, name, doc, events, isEnded: endedAt !== null }}
       pantry={pantry}
+      lastTimes={lastTimes}
       serverMs={serverMs}
       stop={stopBake}
     />

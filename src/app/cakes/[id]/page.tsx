@@ -15,16 +15,12 @@ import {
   listTins,
   stored,
 } from "@/data";
+import { historyOf } from "@/server/history";
 import { storageText } from "@/words";
 import { startBake } from "../../bakes/actions";
-import {
-  changeCake,
-  keepApart,
-  lookAtCake,
-  recipeFactsOf,
-  recipeForCake,
-  renameCake,
-} from "../actions";
+import { recipeFactsOf } from "../../recipe-facts";
+import { settleRecord } from "../../logbook/actions";
+import { changeCake, keepApart, lookAtCake, recipeForCake, renameCake } from "../actions";
 
 type CakePageProps = { readonly params: Promise<{ readonly id: string }> };
 
@@ -44,7 +40,11 @@ const load = cache(async (id: string) =>
       cupboard: await listTins(database),
       ovens: await listOvens(database),
       pantry: await findPantry(database),
-      bakes: await listOpenBakes(database),
+      bakes: await listOpenBakes(database, new Date()),
+      history: await historyOf(database, {
+        id: recipeId ?? "",
+        name: cake?.doc?.question.recipe ?? "",
+      }),
       others: cake === null ? [] : await listOthers(database, cake, OTHERS),
     };
   }),
@@ -81,6 +81,7 @@ export default async function OpenCake({ params }: CakePageProps) {
         recipeForCake,
         startBake,
         rename: renameCake,
+        settle: settleRecord,
       }}
     />
   );

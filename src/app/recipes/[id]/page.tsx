@@ -11,7 +11,9 @@ import {
   listVersions,
   stored,
 } from "@/data";
+import { historyOf } from "@/server/history";
 import { storageText } from "@/words";
+import { settleRecord } from "../../logbook/actions";
 import {
   addIngredient,
   bakedToday,
@@ -27,8 +29,10 @@ type RecipePageProps = { readonly params: Promise<{ readonly id: string }> };
 const load = cache(async (id: string) =>
   stored(async () => {
     const database = kitchenDatabase();
+    const recipe = await findRecipe(database, id);
     return {
-      recipe: await findRecipe(database, id),
+      recipe,
+      last: (await historyOf(database, { id, name: recipe?.name ?? "" })).last,
       versions: await listVersions(database, id),
       pantry: await findPantry(database),
       sharable: await listSharableParts(database, id),
@@ -44,7 +48,7 @@ export async function generateMetadata({ params }: RecipePageProps): Promise<Met
 export default async function OpenRecipe({ params }: RecipePageProps) {
   const loaded = await load((await params).id);
   if (!loaded.ok) return <Trouble text={storageText(loaded.issue)} />;
-  const { recipe, versions, pantry, sharable } = loaded.value;
+  const { recipe, versions, pantry, sharable, last } = loaded.value;
   if (recipe === null) notFound();
   if (recipe.doc === null)
     return (
@@ -65,7 +69,9 @@ export default async function OpenRecipe({ params }: RecipePageProps) {
       versions={versions.map(({ version, savedAt }) => ({ version, savedAt: savedAt.getTime() }))}
       pantry={pantry}
       sharable={sharable}
+      last={last}
       actions={{
+        settle: settleRecord,
         change: changeRecipe,
         look: lookAtRecipe,
         keepAsVersion,

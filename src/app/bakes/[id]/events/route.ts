@@ -1,6 +1,6 @@
 import type { NextRequest } from "next/server";
 import { parseBakeEvents } from "@/core/live";
-import { kitchenDatabase, stored, tellBake } from "@/data";
+import { kitchenDatabase, recordEndedBakes, stored, tellBake } from "@/data";
 import { issueText, METRIC, storageText } from "@/words";
 import { toldNow } from "@/server/bay";
 import { postedJson } from "@/server/posted-json";
@@ -20,6 +20,9 @@ export async function POST(request: NextRequest, { params }: Params): Promise<Re
   if (!kept.ok) return Response.json({ message: storageText(kept.issue) }, { status: 503 });
   if (!kept.value)
     return Response.json({ message: "This bake is not in the kitchen." }, { status: 404 });
+  // The pages of the logbook; the logbook writes what is missing when it is opened.
+  if (events.value.some(({ kind }) => kind === "ended"))
+    await stored(() => recordEndedBakes(kitchenDatabase(), new Date()));
   await toldNow(id);
   return Response.json({ kept: events.value.length });
 }

@@ -1,0 +1,538 @@
+"use client";
+
+import Link from "next/link";
+import { useRouter } from "next/navigation";
+import { useCallback, type ReactNode } from "react";
+import { Trash2 } from "lucide-react";
+import * as z from "@/core/zod";
+import {
+  BAKE_VERDICTS,
+  COUNTINGS,
+  mergedRecord,
+  parseRecord,
+  RecordedTinSchema,
+  RecordSchema,
+  whyNotCounted,
+  type BakeRecord,
+  type RecordedTin,
+} from "@/core/logbook";
+import { good, parseWith, readLengthMm, readMassG, readMinutes, type Result } from "@/core/measure";
+import { heatText, lengthText, minutesText, tinText, weightText, type Units } from "@/words";
+import {
+  bakedAtText,
+  CAME_OUT,
+  COUNTING_NAMES,
+  lookSeenText,
+  notCountedText,
+  wantedText,
+} from "@/words/logbook";
+import { Choice } from "../frame/field";
+import { ChangedElsewhere } from "../frame/changed-elsewhere";
+import { DraftNote } from "../frame/draft-note";
+import { KeptBox } from "../frame/kept-box";
+import type { KeptOutcome, Outcome, SaveOutcome, Theirs } from "../frame/outcome";
+import { SavedMark } from "../frame/saved-mark";
+import { useTell } from "../frame/toasts";
+import { useUnits } from "../frame/units";
+import { useAutosave } from "../frame/use-autosave";
+import { MinutesLine } from "./minutes-line";
+import type { RecordChoice } from "./record-choice";
+
+const UNREACHABLE: Outcome & { readonly ok: false } = {
+  ok: false,
+  message: "The kitchen's server can't be reached. Try again.",
+};
+
+function merged(base: RecordChoice, mine: RecordChoice, theirs: RecordChoice): RecordChoice | null {
+  const record = mergedRecord(base.record, mine.record, theirs.record);
+  return record === null ? null : { ...mine, record };
+}
+
+const PageSchema = z.strictObject({ id: z.string(), record: z.unknown() });
+function parsePage(input: unknown): Result<RecordChoice> {
+  const page = parseWith(PageSchema, input);
+  if (!page.ok) return page;
+  const record = parseRecord(page.value.record);
+  return record.ok ? good({ id: page.value.id, record: record.value }) : record;
+}
+
+type RecordPageProps = {
+  readonly page: RecordChoice;
+  readonly version: number;
+  readonly updatedAt: number;
+  /** The cake and the bake it came from, where they are still there. */
+  readonly cakeId: string | null;
+  readonly save: (page: RecordChoice, base: number) => Promise<SaveOutcome<RecordChoice>>;
+  readonly look: (id: string, version: number) => Promise<Theirs<RecordChoice> | null>;
+  readonly remove: (id: string) => Promise<Outcome>;
+  readonly bringBack: (id: string) => Promise<Outcome>;
+  /** Plans a cake just like this bake. */
+  readonly again: (id: string) => Promise<KeptOutcome>;
+};
+
+/** One bake: what was planned, what happened, and what she makes of it. All of it can be put right. */
+export function RecordPage(props: RecordPageProps) {
+  const { page, version, updatedAt, cakeId, save, look, remove, bringBack, again } = props;
+  const { units } = useUnits();
+  const tell = useTell();
+  const router = useRouter();
+  const { id } = page;
+  const [state, dispatch, draft] = useAutosave<RecordChoice>(
+    page,
+    updatedAt,
+    save,
+    { key: `page ${id}`, parse: parsePage },
+    { version, merge: merged, look: useCallback((known: number) => look(id, known), [look, id]) },
+  );
+  const { record } = state.value;
+  const change = (changes: Partial<BakeRecord>, field = Object.keys(changes).join()): void =>
+    dispatch({
+      type: "changed",
+      change: (old) => ({ ...old, record: { ...old.record, ...changes } }),
+      field,
+    });
+
+  async function takeOut(): Promise<void> {
+    const outcome = await remove(id).catch(() => UNREACHABLE);
+    if (!outcome.ok) {
+      tell(outcome.message);
+      return;
+    }
+    tell(`Deleted “${record.name}” from the logbook.`, {
+      name: "Undo",
+      run: () => void bringBack(id).then(() => router.refresh()),
+    });
+    router.push("/logbook");
+  }
+
+  async function bakeAgain(): Promise<void> {
+    const kept = await again(id).catch((): KeptOutcome => UNREACHABLE);
+    if (kept.ok) router.push(`/cakes/${kept.id}`);
+    else tell(kept.message);
+  }
+
+  const untaught = notCountedText(whyNotCounted(record));
+  return (
+    <>
+      <div className="mt-2 mb-4 flex flex-wrap items-center gap-x-4 gap-y-2">
+        <h1 className="min-w-48 flex-1 text-[27px]">
+          <input
+            className="w-full rounded-md bg-transparent hover:bg-paper"
+            aria-label="Name of the bake"
+            value={record.name}
+            maxLength={200}
+            onChange={(event) => change({ name: event.target.value })}
+          />
+        </h1>
+        <SavedMark state={state} dispatch={dispatch} />
+        {cakeId !== null && (
+          <Link className="button" href={`/cakes/${cakeId}`}>
+            Its cake
+          </Link>
+        )}
+        <button type="button" className="button" onClick={() => void bakeAgain()}>
+          Bake it like this again
+        </button>
+        <button type="button" className="button" onClick={() => void takeOut()}>
+          <Trash2 size={17} aria-hidden /> Delete
+        </button>
+      </div>
+      <DraftNote draft={draft} />
+      <ChangedElsewhere
+        what="page"
+        state={state}
+        dispatch={dispatch}
+        other="Undo brings the other one back."
+      />
+      <div className="grid items-start gap-4 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
+        <section aria-label="How it came out" className="panel space-y-4 px-5 py-4 max-sm:px-4">
+          <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
+            <p className="figure-text text-[40px] leading-none">
+              {record.minutes === null ? "—" : minutesText(record.minutes)}
+            </p>
+            <div>
+              <MinutesLine record={record} />
+              {record.forecast !== null && (
+                <p className="text-[14px] text-ink-2">
+                  forecast {minutesText(record.forecast.likelyMin)}, {record.forecast.firstLookMin}{" "}
+                  to {minutesText(record.forecast.notPastMin)}
+                </p>
+              )}
+            </div>
+          </div>
+          <Verdict
+            label="The middle came out"
+            value={record.verdict}
+            onChange={(verdict) => change({ verdict })}
+          />
+          <div className="flex flex-wrap gap-3">
+            <Minutes
+              label="Minutes in the oven"
+              path="minutes"
+              value={record.minutes}
+              schema={RecordSchema.shape.minutes}
+              units={units}
+              onKeep={(minutes) => change({ minutes })}
+            />
+            <KeptBox
+              label="Minutes more or less next time"
+              path="nextTimeMin"
+              text={signed(record.nextTimeMin)}
+              read={readSigned}
+              schema={RecordSchema.shape.nextTimeMin}
+              units={units}
+              expected="minutes"
+              whenEmpty={null}
+              placeholder="−2"
+              onKeep={(nextTimeMin) => change({ nextTimeMin, isSettled: false }, "nextTimeMin")}
+            />
+          </div>
+          <Prose
+            label="Change next time"
+            value={record.change}
+            onChange={(text) => change({ change: text, isSettled: false }, "change")}
+          />
+          <Prose label="Taste" value={record.taste} onChange={(taste) => change({ taste })} />
+          <Prose label="Notes" value={record.notes} onChange={(notes) => change({ notes })} />
+          {wantedText(record) !== "" && (
+            <label className="flex min-h-11 items-center gap-2 text-[15px]">
+              <input
+                type="checkbox"
+                className="size-5 accent-ink"
+                checked={record.isSettled}
+                onChange={(event) => change({ isSettled: event.target.checked })}
+              />
+              what I wanted is seen to; don&apos;t say it again
+            </label>
+          )}
+        </section>
+        <div className="space-y-4">
+          <section aria-label="What it was" className="panel px-5 py-4 max-sm:px-4">
+            <dl className="grid grid-cols-[auto_minmax(0,1fr)] gap-x-4 gap-y-1 text-[15px]">
+              <Row name="Recipe">
+                {record.recipe.id === "" ? (
+                  record.recipe.name || "none"
+                ) : (
+                  <Link
+                    className="underline underline-offset-2"
+                    href={`/recipes/${record.recipe.id}`}
+                  >
+                    {record.recipe.name}
+                  </Link>
+                )}
+                {timesMade(record.scale)}
+              </Row>
+              <Row name="Baked at">{bakedAtText(record, units)}</Row>
+              {record.readC.length > 0 && (
+                <Row name="Read in the oven">
+                  {[Math.min(...record.readC), Math.max(...record.readC)]
+                    .map((tempC) => heatText(tempC, units))
+                    .join(" to ")}
+                </Row>
+              )}
+              {record.coreC !== null && (
+                <Row name="Middle, last read">{heatText(record.coreC, units)}</Row>
+              )}
+              {record.handsMin.took !== null && (
+                <Row name="Hands">
+                  {minutesText(record.handsMin.took)}
+                  {record.handsMin.planned === null
+                    ? ""
+                    : `, ${minutesText(record.handsMin.planned)} planned`}
+                </Row>
+              )}
+            </dl>
+            <div className="mt-3 flex flex-wrap gap-3">
+              <label className="min-w-36 flex-1">
+                <span className="label block">Baked on</span>
+                <input
+                  type="date"
+                  className="field"
+                  value={record.madeOn}
+                  onChange={(event) => {
+                    if (event.target.value !== "") change({ madeOn: event.target.value });
+                  }}
+                />
+              </label>
+              <Grams
+                label="Batter weighed"
+                path="massBeforeG"
+                value={record.massBeforeG}
+                units={units}
+                onKeep={(massBeforeG) => change({ massBeforeG })}
+              />
+              <Grams
+                label="Cake weighed, cold"
+                path="massAfterG"
+                value={record.massAfterG}
+                units={units}
+                onKeep={(massAfterG) => change({ massAfterG })}
+              />
+            </div>
+            <p className="pt-1 text-[14px] text-ink-2">{lossText(record)}</p>
+            <div className="mt-2 flex flex-wrap gap-3">
+              {(["askedG", "usedG", "leftG"] as const).map((which) => (
+                <Grams
+                  key={which}
+                  label={FROSTING[which]}
+                  path={which}
+                  value={record.frosting[which]}
+                  units={units}
+                  onKeep={(value) =>
+                    change({ frosting: { ...record.frosting, [which]: value } }, which)
+                  }
+                />
+              ))}
+            </div>
+          </section>
+          <section aria-label="Tin by tin" className="panel px-5 py-4 max-sm:px-4">
+            <h2 className="text-[17px]">Tin by tin</h2>
+            {record.tins.map((tin, at) => (
+              <TinFields
+                key={at}
+                tin={tin}
+                units={units}
+                onChange={(changes, field) =>
+                  change(
+                    {
+                      tins: record.tins.map((each, place) =>
+                        place === at ? { ...each, ...changes } : each,
+                      ),
+                    },
+                    `tin-${at}-${field}`,
+                  )
+                }
+              />
+            ))}
+          </section>
+          {record.looks.length > 0 && (
+            <section aria-label="Looks" className="panel px-5 py-4 max-sm:px-4">
+              <h2 className="text-[17px]">At each look</h2>
+              <ol className="text-[15px]">
+                {record.looks.map(({ atMin, tin, look: seen, moreMin }, at) => (
+                  <li
+                    key={at}
+                    className="flex gap-3 border-t-[1.5px] border-line py-1 first:border-t-0"
+                  >
+                    <span className="w-16 font-semibold whitespace-nowrap">
+                      {minutesText(atMin)}
+                    </span>
+                    <span>
+                      {tin === null ? "" : `tin ${tin + 1}: `}
+                      {lookSeenText(seen, units)}
+                      {moreMin === null ? ", taken out" : `, ${minutesText(moreMin)} more`}
+                    </span>
+                  </li>
+                ))}
+              </ol>
+            </section>
+          )}
+          <section aria-label="What it teaches" className="panel px-5 py-4 max-sm:px-4">
+            <label className="block">
+              <span className="label block">What it teaches</span>
+              <Choice
+                label="What it teaches"
+                className="field pr-1"
+                value={record.counts}
+                choices={COUNTINGS.map((each) => [each, COUNTING_NAMES[each]] as const)}
+                onChange={(counts) => change({ counts })}
+              />
+            </label>
+            <p className="pt-1.5 text-[14px] text-ink-2">
+              {untaught ?? "It counts where you take your bakes into a cake's minutes, at Bake."}
+            </p>
+          </section>
+        </div>
+      </div>
+    </>
+  );
+}
+
+/** How often the recipe was made, where that was not once. */
+const timesMade = (scale: number): string =>
+  Math.abs(scale - 1) < 0.005 ? "" : `, made ${Number(scale.toFixed(2))} times`;
+
+const FROSTING = {
+  askedG: "Frosting made",
+  usedG: "Frosting used",
+  leftG: "Frosting left",
+} as const;
+
+const signed = (value: number | null): string =>
+  value === null ? "" : value < 0 ? `−${Math.abs(value)}` : `+${value}`;
+
+/** Minutes with a sign before them: `-2`, `+3 min`, `5 less`. */
+function readSigned(text: string): number | null {
+  const bare = text.trim();
+  const isLess = /^[-−–]|\bless\b/u.test(bare);
+  const minutes = readMinutes(bare.replace(/^[-−–+]\s*|\s*\b(?:less|more)\b/gu, ""));
+  return minutes === null ? null : isLess ? -minutes : minutes;
+}
+
+/** What the oven took of its weight; usual for a layer are 9 to 11 %. */
+function lossText({ massBeforeG, massAfterG }: BakeRecord): string {
+  if (massBeforeG === null || massAfterG === null || massBeforeG === 0) return "";
+  const lost = (100 * (massBeforeG - massAfterG)) / massBeforeG;
+  return lost < 0
+    ? "It weighs more than its batter: one of the two is wrong."
+    : `It lost ${lost.toFixed(lost < 10 ? 1 : 0)} % in the oven.`;
+}
+
+function Row({ name, children }: { readonly name: string; readonly children: ReactNode }) {
+  return (
+    <>
+      <dt className="text-ink-2">{name}</dt>
+      <dd className="min-w-0 break-words">{children}</dd>
+    </>
+  );
+}
+
+function Verdict({
+  label,
+  value,
+  onChange,
+}: {
+  readonly label: string;
+  readonly value: BakeRecord["verdict"];
+  readonly onChange: (value: BakeRecord["verdict"]) => void;
+}) {
+  return (
+    <div role="group" aria-label={label}>
+      <p className="label">{label}</p>
+      <div className="mt-0.5 flex flex-wrap gap-2">
+        {BAKE_VERDICTS.map((each) => (
+          <button
+            key={each}
+            type="button"
+            className="button aria-pressed:bg-ink aria-pressed:text-white"
+            aria-pressed={value === each}
+            onClick={() => onChange(value === each ? null : each)}
+          >
+            {CAME_OUT[each]}
+          </button>
+        ))}
+      </div>
+    </div>
+  );
+}
+
+function Prose({
+  label,
+  value,
+  onChange,
+}: {
+  readonly label: string;
+  readonly value: string;
+  readonly onChange: (value: string) => void;
+}) {
+  return (
+    <label className="block">
+      <span className="label block">{label}</span>
+      <textarea
+        className="field min-h-16 py-1.5"
+        value={value}
+        maxLength={2000}
+        onChange={(event) => onChange(event.target.value)}
+      />
+    </label>
+  );
+}
+
+type FigureProps = {
+  readonly label: string;
+  readonly path: string;
+  readonly value: number | null;
+  readonly units: Units;
+  readonly onKeep: (value: number | null) => void;
+};
+
+function Minutes({
+  schema,
+  value,
+  ...rest
+}: FigureProps & { readonly schema: z.ZodMiniType<number | null> }) {
+  return (
+    <KeptBox
+      {...rest}
+      text={value === null ? "" : minutesText(value)}
+      read={readMinutes}
+      schema={schema}
+      expected="minutes"
+      whenEmpty={null}
+    />
+  );
+}
+
+function Grams({ value, units, ...rest }: FigureProps) {
+  return (
+    <KeptBox
+      {...rest}
+      units={units}
+      text={value === null ? "" : weightText(value, units)}
+      read={readMassG}
+      schema={RecordSchema.shape.massBeforeG}
+      expected="weight"
+      whenEmpty={null}
+    />
+  );
+}
+
+/** What happened to the tins of one kind. */
+function TinFields({
+  tin,
+  units,
+  onChange,
+}: {
+  readonly tin: RecordedTin;
+  readonly units: Units;
+  readonly onChange: (changes: Partial<RecordedTin>, field: string) => void;
+}) {
+  const [edge, crown] = [tin.edgeMm, tin.crownMm];
+  const length = (text: string): number | null =>
+    readLengthMm(text, units.measure === "us" ? "in" : "mm");
+  const height = (label: string, field: "edgeMm" | "crownMm", value: number | null): ReactNode => (
+    <KeptBox
+      label={label}
+      path={field}
+      text={value === null ? "" : lengthText(value, units)}
+      read={length}
+      schema={TinSchemas.edgeMm}
+      units={units}
+      whenEmpty={null}
+      onKeep={(kept) => onChange({ [field]: kept }, field)}
+    />
+  );
+  return (
+    <div className="border-t-[1.5px] border-line py-2.5 first-of-type:border-t-0">
+      <p className="text-[15px] font-semibold">
+        {tinText(tin.tin, units)}
+        <span className="font-normal text-ink-2">
+          {tin.batterG === null
+            ? ""
+            : `, ${weightText(tin.batterG, units)} of batter${tin.isWeighed ? "" : " as planned"}`}
+        </span>
+      </p>
+      <div className="flex flex-wrap gap-3 pt-1">
+        <Minutes
+          label="Out after"
+          path="minutes"
+          value={tin.minutes}
+          schema={TinSchemas.minutes}
+          units={units}
+          onKeep={(minutes) => onChange({ minutes }, "minutes")}
+        />
+        {height("Height at the rim", "edgeMm", edge)}
+        {height("In the middle", "crownMm", crown)}
+      </div>
+      <div className="pt-1.5">
+        <Verdict
+          label={`The middle of ${tinText(tin.tin, units)}`}
+          value={tin.verdict}
+          onChange={(verdict) => onChange({ verdict }, "verdict")}
+        />
+      </div>
+    </div>
+  );
+}
+
+const TinSchemas = RecordedTinSchema.shape;

@@ -1,0 +1,46 @@
+import type { BakeRecord } from "./record";
+
+/** Two rounds of eight inches, baked as they are written, nothing told of how they came out. */
+export const LAYERS_RECORD: BakeRecord = {
+  name: "Supper layers",
+  madeOn: "2026-11-14",
+  recipe: { id: "layers", name: "Net loft layers" },
+  batter: { kind: "creamed", massG: 1030, volumeMl: 1200 },
+  reference: {
+    tins: [{ shape: "round", diameterMm: 203, depthMm: 51, count: 2 }],
+    ovenC: 177,
+    minutes: 34,
+  },
+  scale: 1,
+  tins: [
+    {
+      tin: { shape: "round", diameterMm: 203, depthMm: 51, count: 2 },
+      batterG: 1030,
+      isWeighed: false,
+      minutes: null,
+      verdict: null,
+      edgeMm: null,
+      crownMm: null,
+    },
+  ],
+  oven: "Kitchen oven",
+  ovenC: 177,
+  fan: false,
+  readC: [],
+  forecast: { doorShutUntilMin: 24, firstLookMin: 30, likelyMin: 34, notPastMin: 38 },
+  looks: [],
+  minutes: null,
+  verdict: null,
+  nextTimeMin: null,
+  coreC: null,
+  massBeforeG: 1030,
+  massAfterG: null,
+  frosting: { askedG: null, usedG: null, leftG: null },
+  handsMin: { planned: null, took: null },
+  taste: "",
+  change: "",
+  notes: "",
+  pictures: [],
+  counts: "usual",
+  isSettled: false,
+};

@@ -1,0 +1,238 @@
+import { and, count, desc, eq, isNotNull, isNull, like, type SQL } from "drizzle-orm";
+import { format, parseISO } from "date-fns";
+import { STORED_BAKE, STORED_RECORD } from "@/core/kept";
+import { dayByClock, recordsOfBake } from "@/core/live";
+import { recipeKey, type BakeRecord } from "@/core/logbook";
+import { foldName, pantryOf } from "@/core/pantry";
+import { eventsSince } from "./bakes";
+import type { Connection } from "./connection";
+import { findPantry } from "./pantry";
+import type { Saved } from "./saved";
+import { bakes, records } from "./schema";
+import { bringBack, takeOut } from "./shelf";
+
+/** A page of the logbook. */
+export type RecordRow = { readonly id: string; readonly record: BakeRecord };
+
+/** A page opened: when it was last changed, as which version, and of which bake and cake it is. */
+export type OpenedRecord = RecordRow & {
+  readonly version: number;
+  readonly updatedAt: Date;
+  readonly bakeId: string | null;
+  readonly cakeId: string | null;
+};
+
+/** What the logbook's list is narrowed to; an empty text is all. */
+export type RecordFilter = {
+  readonly text: string;
+  readonly recipe: string;
+  readonly oven: string;
+  readonly verdict: string;
+};
+export const EVERY_RECORD: RecordFilter = { text: "", recipe: "", oven: "", verdict: "" };
+
+/** Pages that what is learnt rests on: the newest. */
+const MOST_LEARNT = 2000;
+
+/** Newest bakes first. A page that no longer reads is left out and named in the log. */
+export async function listRecords(
+  { db }: Connection,
+  { text, recipe, oven, verdict }: RecordFilter,
+  page: { readonly limit: number; readonly offset: number },
+): Promise<{ readonly records: readonly RecordRow[]; readonly total: number }> {
+  const words = foldName(text)
+    .split(" ")
+    .filter((word) => word !== "");
+  const where = and(
+    isNull(records.deletedAt),
+    ...words.map((word): SQL => like(records.search, `%${word.replaceAll(/[%_]/gu, "")}%`)),
+    recipe === "" ? undefined : eq(records.recipe, recipe),
+    oven === "" ? undefined : eq(records.oven, oven),
+    verdict === "" ? undefined : eq(records.verdict, verdict === "none" ? "" : verdict),
+  );
+  const rows = await db
+    .select()
+    .from(records)
+    .where(where)
+    .orderBy(desc(records.madeOn), desc(records.createdAt), records.id)
+    .limit(page.limit)
+    .offset(page.offset);
+  const [counted] = await db.select({ total: count() }).from(records).where(where);
+  return { records: rows.flatMap(recordFrom), total: counted?.total ?? 0 };
+}
+
+/** All pages that can teach something, the newest first. */
+export async function allRecords(connection: Connection): Promise<readonly RecordRow[]> {
+  return (await listRecords(connection, EVERY_RECORD, { limit: MOST_LEARNT, offset: 0 })).records;
+}
+
+/** The recipes and ovens there are pages of, by name. */
+export async function recordChoices({ db }: Connection): Promise<{
+  readonly recipes: readonly { readonly key: string; readonly name: string }[];
+  readonly ovens: readonly string[];
+}> {
+  const rows = await db
+    .select({ recipe: records.recipe, oven: records.oven, doc: records.doc })
+    .from(records)
+    .where(isNull(records.deletedAt))
+    .groupBy(records.recipe, records.oven);
+  const names = new Map<string, string>();
+  for (const row of rows) {
+    const read = STORED_RECORD.read(row.doc);
+    if (read.ok) names.set(row.recipe, read.value.recipe.name || read.value.name);
+  }
+  const byName = (a: string, b: string): number => a.localeCompare(b);
+  return {
+    recipes: [...names]
+      .map(([key, name]) => ({ key, name }))
+      .toSorted((a, b) => byName(a.name, b.name)),
+    ovens: [...new Set(rows.map(({ oven }) => oven))]
+      .filter((oven) => oven !== "")
+      .toSorted(byName),
+  };
+}
+
+function recordFrom(row: typeof records.$inferSelect): readonly RecordRow[] {
+  const read = STORED_RECORD.read(row.doc);
+  if (!read.ok) console.error(`page ${row.id} of the logbook can't be read:`, read.issue);
+  return read.ok ? [{ id: row.id, record: read.value }] : [];
+}
+
+/** One page; null when there is none of that id. */
+export async function findRecord({ db }: Connection, id: string): Promise<OpenedRecord | null> {
+  const [row] = await db
+    .select()
+    .from(records)
+    .where(and(eq(records.id, id), isNull(records.deletedAt)));
+  return row === undefined ? null : openedFrom(row);
+}
+
+function openedFrom(row: typeof records.$inferSelect): OpenedRecord | null {
+  const [page] = recordFrom(row);
+  const { version, updatedAt, bakeId, cakeId } = row;
+  return page === undefined
+    ? null
+    : { ...page, version, updatedAt: new Date(updatedAt), bakeId, cakeId };
+}
+
+/** The columns a page is found by. */
+export function recordColumns(
+  record: BakeRecord,
+): Pick<
+  typeof records.$inferInsert,
+  "name" | "doc" | "madeOn" | "recipe" | "oven" | "verdict" | "search"
+> {
+  const { name, madeOn, oven, verdict, recipe, taste, change, notes } = record;
+  return {
+    name,
+    doc: STORED_RECORD.write(record),
+    madeOn,
+    recipe: recipeKey(record),
+    oven,
+    verdict: verdict ?? "",
+    search: foldName(
+      [name, recipe.name, oven, format(parseISO(madeOn), "d MMMM yyyy"), taste, change, notes].join(
+        " ",
+      ),
+    ).slice(0, 20_000),
+  };
+}
+
+type NewRecord = RecordRow & { readonly bakeId?: string; readonly cakeId?: string };
+
+/** Keeps new pages; one that is there already stays as it is. */
+export async function addRecords(
+  connection: Connection,
+  pages: readonly NewRecord[],
+  now: Date,
+): Promise<void> {
+  if (pages.length === 0) return;
+  const at = now.getTime();
+  await connection.write((db) =>
+    db
+      .insert(records)
+      .values(
+        pages.map(({ id, record, bakeId = null, cakeId = null }) => ({
+          id,
+          bakeId,
+          cakeId,
+          ...recordColumns(record),
+          createdAt: at,
+          updatedAt: at,
+        })),
+      )
+      .onConflictDoNothing(),
+  );
+}
+
+/**
+ * Changes a page, unless another one has kept another change of it since.
+ * @param base the version that was changed
+ */
+export async function changeRecord(
+  connection: Connection,
+  { id, record }: RecordRow,
+  base: number,
+  now: Date,
+): Promise<Saved<OpenedRecord>> {
+  return connection.write((db) =>
+    db.transaction(async (tx): Promise<Saved<OpenedRecord>> => {
+      const [row] = await tx
+        .select()
+        .from(records)
+        .where(and(eq(records.id, id), isNull(records.deletedAt)));
+      if (row === undefined) return { kind: "gone" };
+      const theirs = row.version === base ? null : openedFrom(row);
+      if (theirs !== null) return { kind: "changed-elsewhere", theirs };
+      const version = row.version + 1;
+      await tx
+        .update(records)
+        .set({ ...recordColumns(record), version, updatedAt: now.getTime() })
+        .where(eq(records.id, id));
+      return { kind: "kept", version };
+    }),
+  );
+}
+
+/** Deletes a page so that {@link restoreRecord} can undo it. @returns whether it was there */
+export function deleteRecord(connection: Connection, id: string, now: Date): Promise<boolean> {
+  return takeOut(connection, records, id, now);
+}
+
+/** Brings a deleted page back. @returns whether there was one */
+export function restoreRecord(connection: Connection, id: string): Promise<boolean> {
+  return bringBack(connection, records, id);
+}
+
+/**
+ * Writes the pages of all bakes that were ended and have none yet: of one that has just been, and
+ * of those from before there was a logbook. Doing it twice changes nothing.
+ */
+export async function recordEndedBakes(connection: Connection, now: Date): Promise<void> {
+  const { db } = connection;
+  const rows = await db
+    .select({ id: bakes.id, doc: bakes.doc })
+    .from(bakes)
+    .where(and(isNotNull(bakes.endedAt), eq(bakes.recorded, 0)));
+  if (rows.length === 0) return;
+  const { own, learnt } = await findPantry(connection);
+  const pantry = pantryOf(own, learnt);
+  for (const { id, doc: text } of rows) {
+    const doc = STORED_BAKE.read(text);
+    if (doc.ok && doc.value.clock.speed === 1) {
+      const { events } = await eventsSince(connection, id, 0);
+      const pages = recordsOfBake(doc.value, events, pantry, dayByClock);
+      await addRecords(
+        connection,
+        pages.map(({ cake, cakeId, record }) => ({
+          id: `${id}.${String(cake)}`,
+          bakeId: id,
+          cakeId,
+          record,
+        })),
+        now,
+      );
+    }
+    await connection.write((tx) => tx.update(bakes).set({ recorded: 1 }).where(eq(bakes.id, id)));
+  }
+}
