@@ -117,6 +117,47 @@ async function told(
   return events.filter((event) => event["kind"] === kind);
 }
 
+/** The tasks of the bake that is open, in their order. */
+async function tasksOf(page: Page, databaseUrl: string): Promise<readonly string[]> {
+  const id = new URL(page.url()).pathname.split("/").at(-1) ?? "";
+  const file = createClient({ url: databaseUrl });
+  const { rows } = await file.execute({ sql: "select doc from bakes where id = ?", args: [id] });
+  file.close();
+  const doc = rows[0]?.["doc"];
+  if (typeof doc !== "string") throw new Error(`no bake ${id}`);
+  const { tasks } = JSON.parse(doc) as { tasks: { id: string }[] };
+  return tasks.map((task) => task.id);
+}
+
+/** Tells all these tasks at once: in the oven for 30 minutes, and out at a look after 36. */
+async function toldTo(page: Page, tasks: readonly string[]): Promise<void> {
+  const status = await page.evaluate(
+    async ([path, ids, at]) => {
+      const look = { tester: "clean", spring: "springs-back" };
+      const events = ids.flatMap((task) => {
+        const told = { id: `told-${task}`, at, task };
+        if (task.startsWith("0.bake"))
+          return [
+            { ...told, kind: "started" },
+            { ...told, id: `${told.id}-done`, at: at + 30 * 60_000, kind: "done" },
+          ];
+        return task.startsWith("0.look")
+          ? [{ ...told, at: at + 36 * 60_000, kind: "looked", look, moreMin: null }]
+          : [{ ...told, kind: "done" }];
+      });
+      const answer = await fetch(`${path}/events`, {
+        method: "POST",
+        headers: { "content-type": "application/json" },
+        body: JSON.stringify(events),
+      });
+      return answer.status;
+    },
+    [new URL(page.url()).pathname, [...tasks], Date.now() - 40 * 60_000] as const,
+  );
+  expect(status).toBe(200);
+  await page.goto(page.url());
+}
+
 test.describe("baking along at the bench", () => {
   test("a whole cake, with scale and probes, at three hundred times its pace", async ({ page }) => {
     test.setTimeout(120_000);
@@ -176,9 +217,9 @@ test.describe("baking along at the bench", () => {
     await onTo(page, /^Turn out 2 cakes$/u);
     await page.keyboard.press(" ");
     await page.getByRole("button", { name: "Ready already: Cooling on the rack" }).click();
-    const record = page.getByRole("region", { name: "For the record" });
+    const over = page.getByRole("heading", { name: "The rehearsal is over" });
     await expect(async () => {
-      if (!(await record.isVisible())) {
+      if (!(await over.isVisible())) {
         if (await next(page).isEnabled()) await page.keyboard.press(" ");
         else
           await page
@@ -186,15 +227,40 @@ test.describe("baking along at the bench", () => {
             .first()
             .click({ timeout: 500 });
       }
-      expect(await record.isVisible()).toBe(true);
+      expect(await over.isVisible()).toBe(true);
     }).toPass({ intervals: [200], timeout: 20_000 });
-    await expect(record.getByLabel("Minutes in the oven")).toHaveValue(/^[2-6]\d$/u);
-    await record.getByRole("button", { name: "right", exact: true }).click();
+    // It ended by itself, and is in no logbook.
+    await page.reload();
+    await expect(over).toBeVisible();
+    await expect(page.getByRole("link", { name: "Its page in the logbook" })).toBeHidden();
+  });
+
+  test("leaves a page in the logbook, which is said at the next one's look", async ({
+    page,
+    kitchen,
+  }) => {
+    await begun(page, "Real layers", "Start baking");
+    await toldTo(page, await tasksOf(page, kitchen.databaseUrl));
+    const record = page.getByRole("region", { name: "For the record" });
+    await expect(record.getByLabel("Minutes in the oven")).toHaveValue("36");
+    await record.getByRole("button", { name: "over: too dry" }).click();
     await record.getByLabel("Change next time").fill("a minute less");
     await record.getByRole("button", { name: "Keep for the logbook" }).click();
     await expect(page.getByRole("heading", { name: "Kept for the logbook" })).toBeVisible();
     await page.reload();
-    await expect(page.getByRole("heading", { name: "Kept for the logbook" })).toBeVisible();
+    await page.getByRole("link", { name: "Its page in the logbook" }).click();
+    await expect(page.getByLabel("Minutes in the oven")).toHaveValue(/^36\smin$/u);
+    await expect(page.getByLabel("Change next time")).toHaveValue("a minute less");
+    await expect(page.getByRole("region", { name: "Looks" })).toContainText("taken out");
+    await begun(page, "Next layers", "Start baking");
+    const tasks = await tasksOf(page, kitchen.databaseUrl);
+    await toldTo(page, tasks.slice(0, tasks.indexOf("0.look1")));
+    await expect(page.getByRole("region", { name: "The step" })).toContainText(
+      /Last time, .*36\smin, a little dry\. You wanted “a minute less”\./u,
+    );
+    await page.goto("/logbook");
+    await expect(page.getByRole("link", { name: "Real layers" })).toBeVisible();
+    await expect(page.getByRole("link", { name: "Next layers" })).toBeHidden();
   });
 
   test("goes on in mid-pour when the scale's plug was pulled", async ({ page }) => {

@@ -255,7 +255,7 @@ export function RecordPage(props: RecordPageProps) {
                 />
               </label>
               <Grams
-                label="Batter weighed"
+                label="Batter in all"
                 path="massBeforeG"
                 value={record.massBeforeG}
                 units={units}

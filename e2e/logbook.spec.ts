@@ -1,0 +1,174 @@
+import type { Page } from "@playwright/test";
+import {
+  expect,
+  expectAccessible,
+  expectNoSideways,
+  keepAsked,
+  plain,
+  station,
+  test,
+} from "./kitchen";
+
+/** A recipe of a test's own, baked once as it is written in two rounds. */
+async function ownRecipe(page: Page, name: string): Promise<void> {
+  await page.goto("/recipes/new");
+  await page
+    .getByRole("textbox")
+    .fill(
+      `${name}\n\n230 g butter\n230 g sugar\n4 eggs\n230 g flour\n2 tsp baking powder\n\nCream butter and sugar, beat in the eggs, fold in the flour.\nBake in two 20 cm round tins at 177 °C for 34 minutes.`,
+    );
+  await page.getByRole("button", { name: "Keep this recipe" }).click();
+  await page.waitForURL(/\/recipes\/(?!new)[^/]+$/u);
+}
+
+/** One bake written down as fast as it can be. */
+async function writeDown(
+  page: Page,
+  recipe: string,
+  minutes: string,
+  came: string | null,
+  change = "",
+): Promise<void> {
+  await page.goto("/logbook/new");
+  await page.getByLabel("Recipe", { exact: true }).selectOption({ label: recipe });
+  await expect(page.getByLabel("In which tins")).toHaveValue(/round/u);
+  await page.getByLabel("Minutes in the oven").fill(minutes);
+  if (came !== null) await page.getByRole("button", { name: came }).click();
+  await page.getByLabel("Change next time").fill(change);
+  await page.getByRole("button", { name: "Keep in the logbook" }).click();
+  await page.waitForURL(/\/logbook\/(?!new)[^/]+$/u);
+  await expect(page.getByRole("textbox", { name: "Name of the bake" })).toHaveValue(recipe);
+}
+
+/** The minutes a cake is likely done after, as Bake says it. */
+const likely = async (page: Page): Promise<number> =>
+  Number.parseInt(
+    plain(
+      await page
+        .getByRole("region", { name: "The bake", exact: true })
+        .locator("dl > div")
+        .filter({ hasText: "Likely done" })
+        .locator("dd")
+        .innerText(),
+    ),
+    10,
+  );
+
+test.describe("the logbook", () => {
+  test("learns from five bakes in an oven nobody knows, when it is told to, and unlearns", async ({
+    page,
+  }) => {
+    await ownRecipe(page, "Hidden oven layers");
+    const recipe = page.url();
+    // What the oven really takes: 15 % longer than it is written.
+    for (const minutes of ["39", "40", "39", "38", "39"])
+      await writeDown(page, "Hidden oven layers", minutes, "just right");
+    await page.goto(recipe);
+    const bench = page.getByRole("link", { name: "In another tin" });
+    await page.goto(`${(await bench.getAttribute("href")) ?? ""}&tins=2 x 20 cm round`);
+    await keepAsked(page, "Sixth of them");
+    await station(page, "Bake").click();
+    const written = await likely(page);
+    const teaches = page.getByRole("region", { name: "What your bakes teach" });
+    await expect(teaches).toContainText(
+      /From 5 bakes of this recipe: it takes 1\d\s% longer here/u,
+    );
+    await teaches.getByRole("button", { name: "Use them" }).click();
+    await expect(teaches.getByRole("button", { name: "In the minutes: take out" })).toBeVisible();
+    const learnt = await likely(page);
+    expect(Math.abs(learnt - 39)).toBeLessThan(Math.abs(written - 39));
+    expect(Math.abs(learnt - 39)).toBeLessThanOrEqual(1);
+    await expect(page.getByText(/Saved \d\d:\d\d/u)).toBeVisible();
+    await page.reload();
+    expect(await likely(page)).toBe(learnt);
+    await teaches.getByRole("button", { name: "In the minutes: take out" }).click();
+    expect(await likely(page)).toBe(written);
+  });
+
+  test("says how it went last time until that is seen to", async ({ page }) => {
+    await ownRecipe(page, "Last time layers");
+    const recipe = page.url();
+    await writeDown(page, "Last time layers", "37", "a little dry", "5 °C less");
+    const note = page.getByRole("complementary", { name: "Last time" });
+    await page.goto(recipe);
+    await expect(note).toContainText("37 min, a little dry. You wanted “5 °C less”.");
+    await note.getByRole("button", { name: "Seen to" }).click();
+    await expect(note).toBeHidden();
+    await page.reload();
+    await expect(note).toBeHidden();
+  });
+
+  test("is put right later, keeps half-typed boxes, and names what it can't take", async ({
+    page,
+  }) => {
+    await ownRecipe(page, "Put right layers");
+    await writeDown(page, "Put right layers", "36", null);
+    await expect(page.getByText(/say how the middle came out/u)).toBeVisible();
+    await page
+      .getByRole("group", { name: "The middle came out" })
+      .getByRole("button", { name: "underbaked" })
+      .click();
+    await expect(page.getByText(/say how the middle came out/u)).toBeHidden();
+    await page.getByLabel("Minutes in the oven").fill("9 h 90");
+    await page.getByLabel("Minutes in the oven").fill("11 h");
+    await expect(page.getByText(/660.*1.*600|11 h.*10 h/u)).toBeVisible();
+    await page.getByLabel("Minutes in the oven").fill("35");
+    await page.getByLabel("Minutes more or less next time").fill("2 less");
+    await page.getByLabel("Cake weighed, cold").fill("800 g");
+    await expect(page.getByText(/in the oven\.$/u)).toBeVisible();
+    await page.getByLabel("Height at the rim").fill("31 mm");
+    await page.getByLabel("Taste").fill("sharp");
+    await expect(page.getByText(/Saved \d\d:\d\d/u)).toBeVisible();
+    await page.reload();
+    await expect(page.getByLabel("Minutes in the oven")).toHaveValue(/^35\smin$/u);
+    await expect(page.getByLabel("Minutes more or less next time")).toHaveValue("−2");
+    await expect(page.getByLabel("Taste")).toHaveValue("sharp");
+    await page.getByRole("button", { name: "Bake it like this again" }).click();
+    await page.waitForURL(/\/cakes\//u);
+    await station(page, "Bake").click();
+    expect(await likely(page)).toBe(33);
+  });
+
+  test("finds bakes, lays two side by side, deletes one and brings it back", async ({ page }) => {
+    await page.goto("/logbook");
+    await page.getByRole("textbox", { name: "Find a bake" }).fill("regatta");
+    await expect(page.getByRole("status").filter({ hasText: "One bake" })).toBeVisible();
+    await page.getByRole("textbox", { name: "Find a bake" }).fill("");
+    await page.getByLabel("Came out").selectOption({ label: "underbaked" });
+    await expect(page.getByRole("listitem").filter({ hasText: "just right" })).toHaveCount(0);
+    await page.goto("/logbook");
+    const picks = page.getByRole("checkbox", { name: /^Compare Cardamom pear loaf/u });
+    await picks.nth(0).check();
+    await expect(page.getByText("Tick a second one")).toBeVisible();
+    await picks.nth(1).check();
+    await page.getByRole("link", { name: "Compare these two" }).click();
+    await expect(page.getByRole("columnheader")).toHaveCount(2);
+    await expect(page.getByRole("row", { name: /Out after/u })).toContainText(/25\smin.*66\smin/u);
+    await page.goto("/logbook");
+    await page.getByRole("link", { name: "Quay white ring" }).click();
+    await page.getByRole("button", { name: "Delete" }).click();
+    await page.waitForURL(/\/logbook$/u);
+    await expect(page.getByRole("link", { name: "Quay white ring" })).toBeHidden();
+    await page.getByRole("button", { name: "Undo" }).click();
+    await expect(page.getByRole("link", { name: "Quay white ring" })).toBeVisible();
+  });
+
+  for (const size of [
+    { width: 1280, height: 800 },
+    { width: 390, height: 844 },
+  ])
+    test(`is accessible and fits at ${size.width} px`, async ({ page }) => {
+      await page.setViewportSize(size);
+      for (const path of [
+        "/logbook",
+        "/logbook/new",
+        "/logbook/demo-bake-1",
+        "/logbook/compare?a=demo-bake-1&b=demo-bake-3",
+        "/cakes/harbour-supper?at=bake",
+      ]) {
+        await page.goto(path);
+        await expectNoSideways(page);
+        await expectAccessible(page);
+      }
+    });
+});
