@@ -1,3 +1,5 @@
+import { readdirSync } from "node:fs";
+import { join } from "node:path";
 import type { Page } from "@playwright/test";
 import {
   expect,
@@ -151,6 +153,55 @@ test.describe("the logbook", () => {
     await expect(page.getByRole("link", { name: "Quay white ring" })).toBeHidden();
     await page.getByRole("button", { name: "Undo" }).click();
     await expect(page.getByRole("link", { name: "Quay white ring" })).toBeVisible();
+  });
+
+  test("keeps pictures, shrunk, on its own disk, and says what is none", async ({
+    page,
+    kitchen,
+  }) => {
+    await page.goto("/logbook/demo-bake-4");
+    const drawn = await page.evaluate(async () => {
+      const canvas = document.createElement("canvas");
+      canvas.width = 2400;
+      canvas.height = 1200;
+      const drawing = canvas.getContext("2d");
+      if (drawing !== null) drawing.fillStyle = "sienna";
+      drawing?.fillRect(0, 0, 2400, 900);
+      const blob = await new Promise<Blob | null>((resolve) => canvas.toBlob(resolve));
+      return [...new Uint8Array((await blob?.arrayBuffer()) ?? new ArrayBuffer())];
+    });
+    const box = page.getByLabel("Add a picture");
+    await box.setInputFiles([
+      { name: "sheet.png", mimeType: "image/png", buffer: Buffer.from(drawn) },
+      { name: "bill.jpg", mimeType: "image/jpeg", buffer: Buffer.from("%PDF-1.7") },
+    ]);
+    await expect(page.getByText("“bill.jpg” is no picture this browser can read.")).toBeVisible();
+    const shown = page.getByRole("img", { name: "Malt and hazelnut sheet, picture 1" });
+    await expect(shown).toHaveJSProperty("naturalWidth", 1600);
+    const [kept, ...more] = readdirSync(join(kitchen.folder, "pictures"));
+    expect(more).toEqual([]);
+    await expect(page.getByText(/Saved \d\d:\d\d/u)).toBeVisible();
+    await page.reload();
+    await expect(shown).toHaveAttribute("src", `/logbook/pictures/${String(kept).slice(0, 64)}`);
+    for (const [path, status] of [
+      [`/logbook/pictures/${"0".repeat(64)}`, 404],
+      ["/logbook/pictures/..%2Fkitchen.db", 404],
+    ] as const)
+      expect((await page.request.get(path)).status()).toBe(status);
+    const sent = async (type: string, body: Buffer): Promise<number> =>
+      (
+        await page.request.post("/logbook/pictures", {
+          headers: { "content-type": type, origin: kitchen.address },
+          data: body,
+        })
+      ).status();
+    expect(await sent("image/jpeg", Buffer.from("%PDF-1.7"))).toBe(422);
+    expect(await sent("text/html", Buffer.from("<html>"))).toBe(415);
+    expect(await sent("image/jpeg", Buffer.alloc(4_000_001))).toBe(413);
+    await page.getByRole("button", { name: "Take picture 1 off the page" }).click();
+    await expect(shown).toBeHidden();
+    await page.getByRole("button", { name: "Undo" }).click();
+    await expect(shown).toBeVisible();
   });
 
   for (const size of [

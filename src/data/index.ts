@@ -33,6 +33,7 @@ export {
   restoreOven,
   type OpenedOven,
 } from "./ovens";
+export { findPicture, keepPicture } from "./pictures";
 export { findPantry, keepIngredient, learnName } from "./pantry";
 export {
   addRecipe,

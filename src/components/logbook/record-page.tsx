@@ -36,6 +36,7 @@ import { useTell } from "../frame/toasts";
 import { useUnits } from "../frame/units";
 import { useAutosave } from "../frame/use-autosave";
 import { MinutesLine } from "./minutes-line";
+import { Pictures } from "./pictures";
 import type { RecordChoice } from "./record-choice";
 
 const UNREACHABLE: Outcome & { readonly ok: false } = {
@@ -327,6 +328,20 @@ export function RecordPage(props: RecordPageProps) {
               </ol>
             </section>
           )}
+          <Pictures
+            pictures={record.pictures}
+            name={record.name}
+            onChange={(of) =>
+              dispatch({
+                type: "changed",
+                change: (old) => ({
+                  ...old,
+                  record: { ...old.record, pictures: of(old.record.pictures) },
+                }),
+                field: `pictures-${record.pictures.length}`,
+              })
+            }
+          />
           <section aria-label="What it teaches" className="panel px-5 py-4 max-sm:px-4">
             <label className="block">
               <span className="label block">What it teaches</span>
