@@ -115,7 +115,7 @@ test.describe("the logbook", () => {
     await page.getByLabel("Minutes in the oven").fill("11 h");
     await expect(page.getByText(/660.*1.*600|11 h.*10 h/u)).toBeVisible();
     await page.getByLabel("Minutes in the oven").fill("35");
-    await page.getByLabel("Minutes more or less next time").fill("2 less");
+    await page.getByLabel("More or less next time").fill("2 less");
     await page.getByLabel("Cake weighed, cold").fill("800 g");
     await expect(page.getByText(/in the oven\.$/u)).toBeVisible();
     await page.getByLabel("Height at the rim").fill("31 mm");
@@ -123,7 +123,7 @@ test.describe("the logbook", () => {
     await expect(page.getByText(/Saved \d\d:\d\d/u)).toBeVisible();
     await page.reload();
     await expect(page.getByLabel("Minutes in the oven")).toHaveValue(/^35\smin$/u);
-    await expect(page.getByLabel("Minutes more or less next time")).toHaveValue("−2");
+    await expect(page.getByLabel("More or less next time")).toHaveValue("−2");
     await expect(page.getByLabel("Taste")).toHaveValue("sharp");
     await page.getByRole("button", { name: "Bake it like this again" }).click();
     await page.waitForURL(/\/cakes\//u);

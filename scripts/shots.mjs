@@ -78,7 +78,7 @@ const VIEWS = [
   { name: "oven", path: "/ovens/kitchen", size: DESK },
   { name: "tins", path: "/tins", size: DESK },
   { name: "tin", path: "/tins/tube", size: DESK },
-  { name: "recipes", path: "/recipes", size: DESK },
+  { name: "logbook", path: "/logbook", size: DESK },
   { name: "recipe", path: "/recipes/blackcurrant-poppy", size: DESK },
   {
     name: "recipe-weigh-phone",

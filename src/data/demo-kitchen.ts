@@ -1,4 +1,4 @@
-import type { BakeVerdict } from "@/core/logbook";
+import type { BakeRecord, BakeVerdict } from "@/core/logbook";
 import type { KitchenOven } from "@/core/bake";
 import { FIRST_QUESTION, type Question } from "@/core/ask";
 import type { Tin } from "@/core/tin";
@@ -392,6 +392,16 @@ export const DEMO_BAKES: readonly DemoBake[] = [
   ),
   bake("2026-11-22", "lighthouse-cheese", "kitchen", ["23 x 6.5 cm springform"], 60, null, "", ""),
 ];
+
+/** What was weighed of some of them, by their day. */
+export const DEMO_WEIGHED: Readonly<
+  Record<string, Pick<BakeRecord, "massAfterG"> & { readonly usedG?: number }>
+> = {
+  "2026-01-10": { massAfterG: 915, usedG: 760 },
+  "2026-06-06": { massAfterG: 1030 },
+  "2026-10-03": { massAfterG: 905, usedG: 745 },
+  "2026-11-14": { massAfterG: 912, usedG: 790 },
+};
 
 function bake(
   madeOn: string,

@@ -6,7 +6,7 @@ import { emptyRecord, plannedCake, STORED_OVEN, STORED_TIN, type CakeDoc } from 
 import { pantryOf } from "@/core/pantry";
 import { readRecipe } from "@/core/recipe";
 import { cakeColumns } from "./cakes";
-import { DEMO_BAKES, DEMO_CAKES, DEMO_OVENS, DEMO_TINS } from "./demo-kitchen";
+import { DEMO_WEIGHED, DEMO_BAKES, DEMO_CAKES, DEMO_OVENS, DEMO_TINS } from "./demo-kitchen";
 import { DEMO_RECIPE_TEXTS } from "./demo-recipes";
 import { recipeRow } from "./recipes";
 import { recordColumns } from "./records";
@@ -106,7 +106,12 @@ function demoRecords() {
       { ...planned, name, question: doc.question, recipe: { id: recipe, name } },
       madeOn,
     );
-    return { id: `demo-bake-${String(at + 1)}`, ...recordColumns({ ...record, ...happened }) };
+    const { massAfterG = null, usedG = null } = DEMO_WEIGHED[madeOn] ?? {};
+    const frosting = { ...record.frosting, usedG };
+    return {
+      id: `demo-bake-${String(at + 1)}`,
+      ...recordColumns({ ...record, ...happened, massAfterG, frosting }),
+    };
   });
 }
 

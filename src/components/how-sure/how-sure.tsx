@@ -1,18 +1,24 @@
 "use client";
 
 import type { Comparison, RuleError } from "@/core/bake";
+import type { OtherLearnt } from "@/core/logbook";
 import { heatText, minutesText, percentText } from "@/words";
 import { RULE_NAMES } from "@/words/bakes";
 import { useUnits } from "../frame/units";
+import { PastBakes } from "./past-bakes";
+import type { PastBake } from "./past-chart";
 import { UsualChart } from "./usual-chart";
 
 type HowSureProps = {
   readonly comparison: readonly Comparison[];
   readonly rules: readonly RuleError[];
+  /** Her own bakes, oldest first, and what else her logbook says. */
+  readonly own: readonly PastBake[];
+  readonly other: OtherLearnt;
 };
 
 /** What the forecast of minutes rests on and how wrong it may be, misses included. */
-export function HowSure({ comparison, rules }: HowSureProps) {
+export function HowSure({ comparison, rules, own, other }: HowSureProps) {
   const { units } = useUnits();
   const others = comparison.slice(1);
   const inside = others.filter(({ missMin }) => missMin < 0.5).length;
@@ -31,6 +37,7 @@ export function HowSure({ comparison, rules }: HowSureProps) {
           {worst.usual.name}.
         </p>
       </header>
+      <PastBakes own={own} other={other} />
       <section aria-labelledby="usual" className="panel px-4 py-4 md:px-6">
         <h2 id="usual" className="text-[19px]">
           1.2 L of creamed batter at {heatText(177, units)}, bright tins

@@ -16,6 +16,7 @@ import {
   NOTHING_RECEIVED,
 } from "@/core/live";
 import type { BakeDoc } from "@/core/kept";
+import type { BakeRecord } from "@/core/logbook";
 import { goingOf, type Task } from "@/core/day";
 import { rungText, nextText } from "@/words/live";
 import type { KitchenPantry } from "@/core/pantry";
@@ -46,8 +47,8 @@ type BakingModeProps = {
     readonly isEnded: boolean;
   };
   readonly pantry: KitchenPantry;
-  /** How each cake's recipe went last time, in words; null where there was none. */
-  readonly lastTimes: readonly (string | null)[];
+  /** How each cake's recipe went last time; null where there was none, or it is seen to. */
+  readonly lastTimes: readonly (BakeRecord | null)[];
   /** The server's clock when it made the page, ms. */
   readonly serverMs: number;
   readonly stop: (id: string) => Promise<Outcome>;

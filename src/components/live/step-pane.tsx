@@ -5,10 +5,12 @@ import type { Look, LookAdvice } from "@/core/bake";
 import type { BakeDoc, PlannedCake } from "@/core/kept";
 import { isThere, NOTHING_RECEIVED, openTin, type ovenFirst } from "@/core/live";
 import type { Task } from "@/core/day";
+import type { BakeRecord } from "@/core/logbook";
 import { dialText, heatText, ovenText, minutesText, weightText, type Units } from "@/words";
 import { adviceText } from "@/words/bakes";
 import { comingText, lookedAtText, ordinal, ovenFirstText, stepWords } from "@/words/live";
 import { doingText } from "@/words/day";
+import { lastTimeText } from "@/words/logbook";
 import { STATION_NAMES } from "../frame/stations";
 import { STATION_DRAWINGS } from "../section/strip-drawings";
 import { clockAt, dateAt } from "../frame/now";
@@ -30,8 +32,8 @@ export type StepPaneProps = {
   readonly isEarly: boolean;
   readonly look: Look;
   readonly advice: LookAdvice | null;
-  /** How it went last time, in words; null where there was none. */
-  readonly lastTime: string | null;
+  /** How it went last time; null where there was none. */
+  readonly lastTime: BakeRecord | null;
   /** The tin of the load that is looked at, by its place; null where there is only one. */
   readonly lookedAt: number | null;
   readonly tinsLeft: number;
@@ -142,7 +144,7 @@ export function StepPane(props: StepPaneProps) {
         )}
         {props.lastTime !== null && (
           <p className="max-w-[56ch] border-l-4 border-yolk pl-3 text-[20px] leading-snug">
-            {props.lastTime}
+            {lastTimeText(props.lastTime, units)}
           </p>
         )}
         <SeenSigns kind={cake.kind} look={props.look} onLook={props.onLook} />

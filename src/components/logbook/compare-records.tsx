@@ -19,7 +19,10 @@ function rowsOf(units: Units): readonly (readonly [name: string, of: (r: BakeRec
   const minutes = (value: number | null): string => (value === null ? "" : minutesText(value));
   return [
     ["Recipe", ({ recipe }) => recipe.name],
-    ["How often it was made", ({ scale }) => `${Number(scale.toFixed(2))} times`],
+    [
+      "How often it was made",
+      ({ scale }) => (Math.abs(scale - 1) < 0.005 ? "once" : `${Number(scale.toFixed(2))} times`),
+    ],
     ["Tins", (record) => recordTins(record, units)],
     [
       "Batter in them",

@@ -5,6 +5,7 @@ import { useState } from "react";
 import { lastTimeText, wantedText } from "@/words/logbook";
 import type { Outcome } from "../frame/outcome";
 import { useTell } from "../frame/toasts";
+import { useUnits } from "../frame/units";
 import type { RecordChoice } from "./record-choice";
 
 /**
@@ -18,6 +19,7 @@ export function LastTime({
   readonly last: RecordChoice | null;
   readonly settle: (id: string) => Promise<Outcome>;
 }) {
+  const { units } = useUnits();
   const tell = useTell();
   const [settled, setSettled] = useState<string | null>(null);
   if (last === null || last.record.isSettled || settled === last.id) return null;
@@ -37,7 +39,7 @@ export function LastTime({
       aria-label="Last time"
       className="mb-3 flex flex-wrap items-center gap-x-4 gap-y-1 rounded-control border-l-4 border-yolk bg-white px-3 py-2 text-[15px]"
     >
-      <p className="min-w-0 flex-1 basis-72 break-words">{lastTimeText(record)}</p>
+      <p className="min-w-0 flex-1 basis-72 break-words">{lastTimeText(record, units)}</p>
       <Link className="underline underline-offset-2" href={`/logbook/${id}`}>
         Its page
       </Link>

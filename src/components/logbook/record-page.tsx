@@ -176,7 +176,7 @@ export function RecordPage(props: RecordPageProps) {
               onKeep={(minutes) => change({ minutes })}
             />
             <KeptBox
-              label="Minutes more or less next time"
+              label="More or less next time"
               path="nextTimeMin"
               text={signed(record.nextTimeMin)}
               read={readSigned}

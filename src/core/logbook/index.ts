@@ -13,5 +13,6 @@ export {
   RecordSchema,
   whyNotCounted,
 } from "./record";
+export { type LearntMean, otherLearnt, type OtherLearnt } from "./shrunken";
 export { LoggedBakeSchema, LogSchema, THIS_RECIPE, type LoggedBake } from "./schema";
 export { BAKE_VERDICTS, SIGMA_BAKE, type BakeVerdict } from "./verdicts";

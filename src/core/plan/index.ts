@@ -1,3 +1,4 @@
+export { offBy, type PastForecast, pastForecasts } from "./past-forecasts";
 export { ownPutOn, type PartsMade } from "./parts-of-day";
 export { planAnswer } from "./answer";
 export { AnswerSchema } from "./answer-schema";

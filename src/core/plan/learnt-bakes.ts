@@ -82,14 +82,28 @@ export function learntBakes(
   return good({ tins: ratios, bakes: made.length - ownAside.length, setAside: ownAside });
 }
 
+/**
+ * The bakes of a log that can be worked through, each against the forecast from its own recipe's
+ * bake; those of {@link THIS_RECIPE} have none here and are left out.
+ */
+export function loggedBakes(
+  log: readonly LoggedBake[],
+): readonly { readonly at: number; readonly bake: BakeMade }[] {
+  const tinName = tinNames();
+  return log.flatMap((logged, at) => {
+    const bake = logged.recipe === THIS_RECIPE ? null : bakeMade(logged, null, tinName);
+    return bake?.ok === true ? [{ at, bake: bake.value }] : [];
+  });
+}
+
 /** One logged bake against its forecast. */
 function bakeMade(
   logged: LoggedBake,
-  planned: Theirs,
+  planned: Theirs | null,
   tinName: (tin: Tin) => string,
 ): Result<BakeMade> {
   const { recipe, scale = 1, minutes, verdict, nextTimeMin, isConfirmed } = logged;
-  const found = recipe === THIS_RECIPE ? good(planned) : otherRecipe(logged);
+  const found = recipe === THIS_RECIPE && planned !== null ? good(planned) : otherRecipe(logged);
   if (!found.ok) return found;
   const { batter, onBatter = [], own } = found.value;
   const tins = geometries(logged.tins, "tins");

@@ -6,7 +6,6 @@ import { Trouble } from "@/components/frame/trouble";
 import { eventsSince, findBake, findPantry, kitchenDatabase, stored } from "@/data";
 import { historyOf } from "@/server/history";
 import { storageText } from "@/words";
-import { lastTimeText } from "@/words/logbook";
 import { stopBake } from "../actions";
 
 type BakePageProps = { readonly params: Promise<{ readonly id: string }> };
@@ -25,7 +24,7 @@ const load = cache(async (id: string) =>
         (bake?.doc?.cakes ?? []).map(async ({ doc: { recipe, question } }) => {
           const of = { id: recipe?.id ?? "", name: question.recipe };
           const { last } = await historyOf(database, of);
-          return last === null || last.record.isSettled ? null : lastTimeText(last.record);
+          return last === null || last.record.isSettled ? null : last.record;
         }),
       ),
     };
