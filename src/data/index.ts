@@ -52,7 +52,6 @@ export {
 } from "./recipes";
 export {
   addRecords,
-  allRecords,
   changeRecord,
   deleteRecord,
   EVERY_RECORD,

@@ -1,15 +1,16 @@
 import { and, count, desc, eq, isNotNull, isNull, like, type SQL } from "drizzle-orm";
 import { format, parseISO } from "date-fns";
-import { STORED_BAKE, STORED_RECORD } from "@/core/kept";
+import { STORED_BAKE, STORED_RECORD, type BakeDoc } from "@/core/kept";
 import { dayByClock, recordsOfBake } from "@/core/live";
-import { recipeKey, type BakeRecord } from "@/core/logbook";
-import { foldName, pantryOf } from "@/core/pantry";
+import { parseRecord, recipeKey, type BakeRecord } from "@/core/logbook";
+import { foldName, pantryOf, type Pantry } from "@/core/pantry";
 import { eventsSince } from "./bakes";
 import type { Connection } from "./connection";
 import { findPantry } from "./pantry";
 import type { Saved } from "./saved";
 import { bakes, records } from "./schema";
 import { bringBack, takeOut } from "./shelf";
+import { loggable } from "./storage-issue";
 
 /** A page of the logbook. */
 export type RecordRow = { readonly id: string; readonly record: BakeRecord };
@@ -30,9 +31,6 @@ export type RecordFilter = {
   readonly verdict: string;
 };
 export const EVERY_RECORD: RecordFilter = { text: "", recipe: "", oven: "", verdict: "" };
-
-/** Pages that what is learnt rests on: the newest. */
-const MOST_LEARNT = 2000;
 
 /** Newest bakes first. A page that no longer reads is left out and named in the log. */
 export async function listRecords(
@@ -59,11 +57,6 @@ export async function listRecords(
     .offset(page.offset);
   const [counted] = await db.select({ total: count() }).from(records).where(where);
   return { records: rows.flatMap(recordFrom), total: counted?.total ?? 0 };
-}
-
-/** All pages that can teach something, the newest first. */
-export async function allRecords(connection: Connection): Promise<readonly RecordRow[]> {
-  return (await listRecords(connection, EVERY_RECORD, { limit: MOST_LEARNT, offset: 0 })).records;
 }
 
 /** The recipes and ovens there are pages of, by name. */
@@ -221,18 +214,29 @@ export async function recordEndedBakes(connection: Connection, now: Date): Promi
     const doc = STORED_BAKE.read(text);
     if (doc.ok && doc.value.clock.speed === 1) {
       const { events } = await eventsSince(connection, id, 0);
-      const pages = recordsOfBake(doc.value, events, pantry, dayByClock);
-      await addRecords(
-        connection,
-        pages.map(({ cake, cakeId, record }) => ({
-          id: `${id}.${String(cake)}`,
-          bakeId: id,
-          cakeId,
-          record,
-        })),
-        now,
-      );
+      await addRecords(connection, pagesOf(id, doc.value, events, pantry), now);
     }
     await connection.write((tx) => tx.update(bakes).set({ recorded: 1 }).where(eq(bakes.id, id)));
+  }
+}
+
+/** The pages of one bake; of one that can't be worked through any more none, named in the log. */
+function pagesOf(
+  bakeId: string,
+  doc: BakeDoc,
+  events: Parameters<typeof recordsOfBake>[1],
+  pantry: Pantry,
+): readonly NewRecord[] {
+  try {
+    return recordsOfBake(doc, events, pantry, dayByClock).flatMap(({ cake, cakeId, record }) => {
+      const whole = parseRecord(record);
+      if (!whole.ok) console.error(`bake ${bakeId} can't be written down:`, whole.issue);
+      return whole.ok
+        ? [{ id: `${bakeId}.${String(cake)}`, bakeId, cakeId, record: whole.value }]
+        : [];
+    });
+  } catch (error) {
+    console.error(`bake ${bakeId} can't be written down:`, loggable(error));
+    return [];
   }
 }

@@ -1,6 +1,5 @@
 import { recipeKey, whyNotCounted, type BakeRecord } from "@/core/logbook";
-import { allRecords, recordEndedBakes } from "@/data";
-import type { kitchenDatabase } from "@/data";
+import { EVERY_RECORD, listRecords, recordEndedBakes, type kitchenDatabase } from "@/data";
 import type { History } from "@/components/logbook/history";
 
 /** The newest bakes a page is given to learn from; its own recipe's first. */
@@ -15,11 +14,15 @@ export async function historyOf(
   of: BakeRecord["recipe"],
 ): Promise<History> {
   await recordEndedBakes(connection, new Date());
-  const pages = await allRecords(connection);
   const key = recipeKey({ recipe: of });
-  const isOwn = ({ record }: (typeof pages)[number]): boolean => recipeKey(record) === key;
-  const own = of.id === "" && of.name === "" ? [] : pages.filter(isOwn);
-  const others = pages.filter((page) => !own.includes(page));
+  const newest = { limit: MOST, offset: 0 };
+  const isNamed = of.id !== "" || of.name !== "";
+  const own = isNamed
+    ? (await listRecords(connection, { ...EVERY_RECORD, recipe: key }, newest)).records
+    : [];
+  const others = (await listRecords(connection, EVERY_RECORD, newest)).records.filter(
+    ({ record }) => !isNamed || recipeKey(record) !== key,
+  );
   return {
     key,
     last: own.find(({ record }) => record.minutes !== null || record.change !== "") ?? null,

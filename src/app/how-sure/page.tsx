@@ -4,9 +4,12 @@ import type { PastBake } from "@/components/how-sure/past-chart";
 import { ruleErrors, usualComparison } from "@/core/bake";
 import { logFor, otherLearnt, type BakeRecord } from "@/core/logbook";
 import { pastForecasts } from "@/core/plan";
-import { allRecords, kitchenDatabase, recordEndedBakes, stored } from "@/data";
+import { EVERY_RECORD, kitchenDatabase, listRecords, recordEndedBakes, stored } from "@/data";
 
 export const metadata: Metadata = { title: "How sure is this?" };
+
+/** Each is learnt from all before it, which takes its time: the newest. */
+const MOST = 60;
 
 /** Every bake that teaches, oldest first, against what was forecast and what would have been. */
 function ownBakes(records: readonly BakeRecord[]): readonly PastBake[] {
@@ -26,7 +29,8 @@ export default async function HowSurePage() {
   const found = await stored(async () => {
     const database = kitchenDatabase();
     await recordEndedBakes(database, new Date());
-    return (await allRecords(database)).map(({ record }) => record).toReversed();
+    const newest = await listRecords(database, EVERY_RECORD, { limit: MOST, offset: 0 });
+    return newest.records.map(({ record }) => record).toReversed();
   });
   const records = found.ok ? found.value : [];
   return (

@@ -182,6 +182,9 @@ export function CakePage({
       change: (doc) => ({
         question: {
           ...askAboutRecipe(doc.question, recipeNow.name, facts),
+          // What she has put on it, and what its minutes rest on, stay hers.
+          cover: doc.question.cover,
+          frosting: doc.question.frosting,
           learnsFrom: doc.question.learnsFrom,
           log: doc.question.log,
         },
