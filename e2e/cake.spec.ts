@@ -68,7 +68,8 @@ test.describe("a cake's page", () => {
     await page.getByRole("textbox").fill(ICED_SHEET);
     await page.getByRole("button", { name: "Keep this recipe" }).click();
     await page.getByRole("link", { name: "In another tin" }).click();
-    await expect(page.getByText("served plain")).toBeVisible();
+    await expect(page.getByRole("combobox", { name: "What to frost" })).toHaveValue("as-recipe");
+    await expect(page.getByRole("combobox", { name: "Frosting" })).toContainText("icing");
     await keepAsked(page, "Treacle sheet");
     const out = page.getByRole("list", { name: "Turning out" });
     await station(page, "Cool").click();
@@ -93,6 +94,10 @@ test.describe("a cake's page", () => {
     await expectAccessible(page);
     await station(page, "Finish").click();
     const own = page.getByRole("list", { name: "From the recipe" });
+    await expect(own).toBeHidden();
+    await expect(page.getByLabel("Made by", { exact: true })).toHaveValue(/./u);
+    await expect(page.getByRole("region", { name: "The cake finished" })).toContainText(/g icing/u);
+    await page.getByRole("combobox", { name: "What to frost" }).selectOption("none");
     await expect(own).toContainText("Icing");
     await expect(station(page, "Finish")).toContainText("as the recipe says");
     await expectAccessible(page);

@@ -101,7 +101,7 @@ test.describe("ovens", () => {
     await page.goto("/cakes/harbour-supper?at=bake");
     await page.getByRole("link", { name: "How sure is this?" }).click();
     await expect(page.getByRole("heading", { name: "How sure is this?", level: 1 })).toBeVisible();
-    const rows = page.getByRole("table").first().getByRole("row");
+    const rows = page.getByRole("region", { name: "Usual and forecast minutes" }).getByRole("row");
     await expect(rows).toHaveCount(11);
     const said = plain(
       (await page.getByRole("img", { name: /two 8 in rounds/u }).getAttribute("aria-label")) ?? "",
@@ -110,6 +110,14 @@ test.describe("ovens", () => {
     await expect(rows.filter({ hasText: "one deep 8 in" })).toContainText(
       `${Number(deep) - 60}\u00a0min`,
     );
+    // And her own bakes stand above, nearer with what the ones before had taught.
+    const own = page.getByRole("region", { name: "Your own bakes" });
+    const [bare, learnt] = [...(await own.innerText()).matchAll(/within (\d+)\s%/gu)].map(
+      ([, share]) => Number(share),
+    );
+    expect(learnt).toBeLessThan(bare ?? 0);
+    await expect(own.getByRole("img")).toHaveAccessibleName(/took 37\smin, forecast 34\smin/u);
+    await expect(own.getByRole("listitem")).toContainText([/frosting/u, /loses/u]);
   });
 
   for (const path of ["/ovens", "/ovens/kitchen", "/how-sure"]) {

@@ -368,7 +368,7 @@ const timesMade = (scale: number): string =>
   Math.abs(scale - 1) < 0.005 ? "" : `, made ${Number(scale.toFixed(2))} times`;
 
 const FROSTING = {
-  askedG: "Frosting made",
+  askedG: "Frosting worked out",
   usedG: "Frosting used",
   leftG: "Frosting left",
 } as const;

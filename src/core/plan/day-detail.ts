@@ -9,7 +9,7 @@ import { laidFruit } from "./finish-detail";
 import type { CakeInput } from "./input";
 import { BEATEN, BY_MACHINE, methodSteps, stagedMethod } from "./method";
 import { partsOfDay, USUAL_WAYS, type PartsMade } from "./parts-of-day";
-import type { CakePlan } from "./plan";
+import { planCake, type CakePlan } from "./plan";
 
 const WARM_UP_MIN = 15;
 /** What is eaten from its mug stands so long first: steam burns. Judgement. */
@@ -49,23 +49,62 @@ const withSteps = (batter: PartFormula, steps: readonly Step[]): PartFormula => 
 });
 
 /**
+ * What a recipe's own frosting weighs that is put on by the recipe's own steps, g; null where the
+ * plan coats the cake by itself.
+ */
+function ownFrostingG(
+  { recipe: { frosted }, finish, build }: CakeInput,
+  plan: CakePlan,
+  formula: Formula | null,
+  made: PartsMade,
+): number | null {
+  const part = formula?.parts.find(({ part: { id } }) => id === frosted?.part)?.part;
+  const isByRecipe =
+    frosted !== undefined &&
+    // Steps that don't say when they are done are the plan's to place.
+    part?.steps.some(({ stage }) => stage !== undefined) === true &&
+    finish?.cover === undefined &&
+    made.part === frosted.part &&
+    (build?.splits ?? 1) === 1;
+  return isByRecipe && plan.finish.massG > 0 ? plan.finish.massG : null;
+}
+
+/** The plan of a cake that its recipe's steps coat: nothing is coated twice. */
+function withoutCoat(input: CakeInput, planned: CakePlan): CakePlan {
+  const bare = planCake({ ...input, finish: { ...input.finish, cover: "none" } });
+  return bare.ok ? bare.value : planned;
+}
+
+/**
  * A plan as far as its day goes: its method, its loads, how it cools, and what is put on it.
  * @param formula the recipe's; null where the cake has none of its own
  * @param made the parts of it that frosting and filling are made by
  */
 export function dayCake(
   input: CakeInput,
-  plan: CakePlan,
+  planned: CakePlan,
   formula: Formula | null = null,
   made: PartsMade = USUAL_WAYS,
 ): DayCake {
+  const ownG = ownFrostingG(input, planned, formula, made);
+  const plan = ownG === null ? planned : withoutCoat(input, planned);
   const { bake, build, finish, fill, mix } = plan;
   const batter = formula === null ? null : batterPart(formula);
   const gaps = build.cakes.reduce(
     (sum, { cakes, tiers }) => sum + cakes * tiers.reduce((own, { layers }) => own + layers - 1, 0),
     0,
   );
-  const { parts, onto, words: said } = partsOfDay(plan, plan.scale, formula, made, gaps > 0);
+  const {
+    parts,
+    onto,
+    words: said,
+  } = partsOfDay(
+    plan,
+    ownG === null ? null : { id: made.part, massG: ownG },
+    formula,
+    made,
+    gaps > 0,
+  );
   const cooled = coolDetail(plan);
   const plans = {
     soften: SOFT_BUTTER.includes(mix.kind),
@@ -133,7 +172,11 @@ export function dayCake(
     words: withWords(stages?.words ?? NO_WORDS, said),
     floorPieces: laid("floor"),
     keptCold:
-      plan.keeping.because === null ? null : plan.keeping.because === "kind" ? "cake" : "finish",
+      planned.keeping.because === null
+        ? null
+        : planned.keeping.because === "kind"
+          ? "cake"
+          : "finish",
     tooLarge,
     loads: loads.map((load) => {
       const minutes = load.flatMap((tin) => bake.tins[tin] ?? []);

@@ -77,10 +77,11 @@ const AFTER_OVEN: readonly Step["stage"][] = ["hot", "cold", "serve", "keep"];
 /**
  * What is made besides the batter: all the plan needs, by the recipe's own parts where she says so,
  * and the recipe's other parts whose steps say when they are made, its syrups and its toppings.
+ * @param ownFrosting what has to be made of a frosting that the recipe puts on by its own steps
  */
 export function partsOfDay(
   plan: CakePlan,
-  scale: number,
+  ownFrosting: { readonly id: string; readonly massG: number } | null,
   formula: Formula | null,
   made: PartsMade,
   hasGaps: boolean,
@@ -92,7 +93,7 @@ export function partsOfDay(
       id: part.part.id,
       name: part.part.name,
       lines: part.rows.length,
-      times: massG === null || !(part.massG > 0) ? scale : massG / part.massG,
+      times: massG === null || !(part.massG > 0) ? plan.scale : massG / part.massG,
       steps: methodSteps(steps, BEATEN),
       isAfterOven: steps.some(({ stage }) => AFTER_OVEN.includes(stage)),
     };
@@ -111,7 +112,7 @@ export function partsOfDay(
   const besides = parts.filter(({ part: { role, id } }) => role !== "batter" && !used.has(id));
   const ofRecipe = besides.flatMap((part): readonly DayPart[] => {
     const goes = placeOf(part);
-    const own = ownOf(part, null);
+    const own = ownOf(part, part.part.id === ownFrosting?.id ? ownFrosting.massG : null);
     return goes === null || own === null || isReplaced(part)
       ? []
       : [{ goes, what: null, own, spoils: spoilsInRoom(part) }];

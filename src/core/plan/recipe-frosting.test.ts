@@ -75,6 +75,25 @@ describe("what a recipe frosts its own cake with", () => {
     expect(frostedWith([step])).toBeNull();
   });
 
+  it("goes where frosting goes when a part called so only says how it is made", () => {
+    const only = (name: string): unknown => {
+      const parsed = parsePlanFile({
+        recipe: {
+          lines: ["230 g butter", "230 g sugar", "4 eggs", "230 g flour"],
+          parts: [{ role: "frosting", name, lines: BUTTERCREAM, steps: ["Beat until white."] }],
+          reference: {
+            tins: [{ shape: "round", diameterMm: 203, depthMm: 51, count: 2 }],
+            ovenC: 180,
+          },
+        },
+        tins: [{ shape: "round", diameterMm: 203, depthMm: 51, count: 2 }],
+      });
+      return parsed.ok ? (workRequest(parsed.value.input).input.recipe.frosted?.over ?? null) : "";
+    };
+    expect(only("Frosting")).toBe("top-and-sides");
+    expect(only("Lemon icing")).toBeNull();
+  });
+
   it("is over the top of one cake, and of cups, unless its sides are named", () => {
     const one = [{ shape: "round", diameterMm: 203, depthMm: 51, count: 1 }];
     expect(frostedWith(["Spread the icing over the cold cake."], BUTTERCREAM, one)?.over).toBe(
@@ -177,7 +196,12 @@ describe("a cake that begins as its recipe says", () => {
       "strong coffee",
     ]);
     const after = answer.value.day?.tasks.map(({ text }) => text) ?? [];
-    expect(after.filter((text) => /beat the butter pale/u.test(text))).toHaveLength(1);
-    expect(after.filter((text) => /icing between/u.test(text)).length).toBeGreaterThan(0);
+    const at = (words: RegExp): readonly number[] =>
+      after.flatMap((text, place) => (words.test(text) ? [place] : []));
+    const [made, put] = [at(/beat the butter pale/u), at(/icing between/u)];
+    expect([made.length, put.length]).toEqual([1, 1]);
+    // It is made before it is put on, and nothing is coated twice.
+    expect(made[0]).toBeLessThan(put[0] ?? -1);
+    expect(after.filter((text) => /coat|Fill and stack/u.test(text))).toEqual([]);
   });
 });

@@ -24,6 +24,8 @@ const SPREADS =
   /\b(?:spread|frost(?!ing)|ice|cover|coat|crumb.?coat|swirl|swathe|pipe|slather|heap|sandwich|stack|layer|put|goes|rest)(?:e?d|ing|s)?\b|\bin the middle\b|\b(?:frosting|icing|buttercream) (?:in )?between\b/iu;
 const POURS =
   /\b(?:pour|drizzle|drip|glaze|dip|brush|trail|trickle|zig-?zag|run|drop a square)\w*\b[^.]{0,60}\b(?:over|onto?|down|along|across|in the icing)\b/iu;
+/** By these names a part is spread; an icing or a glaze may be poured. */
+const NAMED_FROSTING = /\b(?:frosting|buttercream)\b/iu;
 const NAMES = /\b(?:frost(?:ing|ed)?|icing|ice|buttercream)\b/iu;
 /** What else is put on a cake; a sentence about it is about the frosting only where it names it. */
 const OTHERS =
@@ -54,7 +56,11 @@ export function frostedByRecipe({ parts }: Formula, tins: readonly Tin[]): Frost
   const named = spread.filter(({ text }) => isNamed(name, text));
   const isPoured = named.length === 0 && about.some(({ text }) => POURS.test(text));
   const cold = spread.filter(({ stage }) => stage !== "hot");
-  if (isPoured || cold.length === 0 || named.some(({ stage }) => stage === "hot")) return null;
+  if (isPoured || named.some(({ stage }) => stage === "hot")) return null;
+  // A part that is called a frosting and only says how it is made goes where frosting goes.
+  const isOnlyMade =
+    NAMED_FROSTING.test(name) && frosting.part.steps.every(({ stage }) => stage === undefined);
+  if (cold.length === 0 && !isOnlyMade) return null;
   const over = overOf(cold.map(({ text }) => text).join(" "), layersIn(tins));
   return over === null ? null : { like, over, part: id, name: name.slice(0, 120) };
 }

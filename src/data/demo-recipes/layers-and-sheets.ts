@@ -55,7 +55,6 @@ Minutes: 34
 
 1. Beat the butter for 3 minutes until soft and white.
 2. Add the icing sugar in three goes, then the purée and the salt, and beat for 2 minutes until it holds a soft peak.
-3. Fill and cover the cold layers with the frosting, and chill for 30 minutes.
 
 ## Notes
 
@@ -106,7 +105,6 @@ Minutes: 33
 
 1. Dissolve the malted milk powder in the milk and leave it to stand for 5 minutes.
 2. Beat the butter and icing sugar for 4 minutes until light, add the malt milk, and beat for 1 minute more.
-3. Spread the frosting over the cold sheet and leave it to set for 20 minutes.
 `],
   ["lantern-sponge", `# Lantern sponge
 
