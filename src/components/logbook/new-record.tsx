@@ -5,17 +5,17 @@ import { useMemo, useState } from "react";
 import * as z from "@/core/zod";
 import { askAboutRecipe, FIRST_QUESTION, readQuestion, type Question } from "@/core/ask";
 import { emptyRecord } from "@/core/kept";
-import { BAKE_VERDICTS, RecordSchema, type BakeRecord, type BakeVerdict } from "@/core/logbook";
+import { RecordSchema, type BakeRecord, type BakeVerdict } from "@/core/logbook";
 import { boxed, readMinutes } from "@/core/measure";
 import { planCake, type RecipeFacts } from "@/core/plan";
 import { writeTin } from "@/core/tin";
 import { issueText } from "@/words";
-import { CAME_OUT } from "@/words/logbook";
 import type { OvenChoice, RecipeChoice } from "../frame/choices";
 import { Choice, Field } from "../frame/field";
 import type { KeptOutcome } from "../frame/outcome";
 import { useTell } from "../frame/toasts";
 import { useUnits } from "../frame/units";
+import { VerdictChoice } from "./verdict-choice";
 
 /** What a bake is written down of: a cake as it is planned, or a recipe and its own tins. */
 export type BakedCake = { readonly id: string; readonly name: string; readonly question: Question };
@@ -215,22 +215,7 @@ export function NewRecord({ recipes, ovens, cake, today, factsOf, keep }: NewRec
             placeholder="34"
           />
         </div>
-        <div role="group" aria-label="The middle came out">
-          <p className="label">The middle came out</p>
-          <div className="mt-0.5 flex flex-wrap gap-2">
-            {BAKE_VERDICTS.map((each) => (
-              <button
-                key={each}
-                type="button"
-                className="button aria-pressed:bg-ink aria-pressed:text-white"
-                aria-pressed={verdict === each}
-                onClick={() => setVerdict(verdict === each ? null : each)}
-              >
-                {CAME_OUT[each]}
-              </button>
-            ))}
-          </div>
-        </div>
+        <VerdictChoice label="The middle came out" value={verdict} onChange={setVerdict} />
         <label className="block">
           <span className="label block">Change next time</span>
           <textarea

@@ -6,7 +6,6 @@ import { useCallback, type ReactNode } from "react";
 import { Trash2 } from "lucide-react";
 import * as z from "@/core/zod";
 import {
-  BAKE_VERDICTS,
   COUNTINGS,
   mergedRecord,
   parseRecord,
@@ -20,7 +19,6 @@ import { good, parseWith, readLengthMm, readMassG, readMinutes, type Result } fr
 import { heatText, lengthText, minutesText, tinText, weightText, type Units } from "@/words";
 import {
   bakedAtText,
-  CAME_OUT,
   COUNTING_NAMES,
   lookSeenText,
   notCountedText,
@@ -37,6 +35,7 @@ import { useUnits } from "../frame/units";
 import { useAutosave } from "../frame/use-autosave";
 import { MinutesLine } from "./minutes-line";
 import { Pictures } from "./pictures";
+import { VerdictChoice } from "./verdict-choice";
 import type { RecordChoice } from "./record-choice";
 
 const UNREACHABLE: Outcome & { readonly ok: false } = {
@@ -161,7 +160,7 @@ export function RecordPage(props: RecordPageProps) {
               )}
             </div>
           </div>
-          <Verdict
+          <VerdictChoice
             label="The middle came out"
             value={record.verdict}
             onChange={(verdict) => change({ verdict })}
@@ -402,35 +401,6 @@ function Row({ name, children }: { readonly name: string; readonly children: Rea
   );
 }
 
-function Verdict({
-  label,
-  value,
-  onChange,
-}: {
-  readonly label: string;
-  readonly value: BakeRecord["verdict"];
-  readonly onChange: (value: BakeRecord["verdict"]) => void;
-}) {
-  return (
-    <div role="group" aria-label={label}>
-      <p className="label">{label}</p>
-      <div className="mt-0.5 flex flex-wrap gap-2">
-        {BAKE_VERDICTS.map((each) => (
-          <button
-            key={each}
-            type="button"
-            className="button aria-pressed:bg-ink aria-pressed:text-white"
-            aria-pressed={value === each}
-            onClick={() => onChange(value === each ? null : each)}
-          >
-            {CAME_OUT[each]}
-          </button>
-        ))}
-      </div>
-    </div>
-  );
-}
-
 function Prose({
   label,
   value,
@@ -540,7 +510,7 @@ function TinFields({
         {height("In the middle", "crownMm", crown)}
       </div>
       <div className="pt-1.5">
-        <Verdict
+        <VerdictChoice
           label={`The middle of ${tinText(tin.tin, units)}`}
           value={tin.verdict}
           onChange={(verdict) => onChange({ verdict }, "verdict")}
