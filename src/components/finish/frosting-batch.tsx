@@ -42,6 +42,8 @@ type FrostingBatchProps = StationProps & {
 };
 
 const MOST_COLOURS = 6;
+/** Less than this is told as a pinch, g. */
+const PINCH_G = 0.5;
 
 /** What another cake needs of each spread; nothing while it can't be planned. */
 function needsOf(other: OtherCake, units: Units): readonly Batch[] {
@@ -380,7 +382,10 @@ function WeighOut({
       <ul aria-label="Weigh out" className="flex flex-wrap gap-x-6 gap-y-0.5 py-1">
         {made.formula.lines.map(({ name: line, massG }, index) => (
           <li key={index}>
-            <span className="font-semibold">{weightText(massG, units)}</span> {line}
+            <span className="font-semibold">
+              {massG < PINCH_G ? "a pinch" : weightText(massG, units)}
+            </span>{" "}
+            {line}
           </li>
         ))}
       </ul>
