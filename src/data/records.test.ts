@@ -5,12 +5,15 @@ import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { ONE_TASK_BAKE } from "@/core/kept/one-task-bake.test-data";
 import type { BakeRecord } from "@/core/logbook";
 import { LAYERS_RECORD } from "@/core/logbook/record.test-data";
+import { emptyRecipe } from "@/core/recipe";
 import {
   addBake,
+  addRecipe,
   addRecords,
   changeRecord,
   deleteRecord,
   EVERY_RECORD,
+  findRecipe,
   findRecord,
   giveUpBake,
   listRecords,
@@ -76,6 +79,24 @@ describe("the logbook", () => {
       ],
       ovens: ["Galley", "Kitchen oven"],
     });
+  });
+
+  it("tells a recipe the day of its newest page", async () => {
+    const doc = emptyRecipe("Net loft layers");
+    await addRecipe(
+      kitchen,
+      "layers",
+      doc,
+      { facts: { batter: {}, bake: { tins: [] } }, search: "" },
+      NOW,
+    );
+    const lastBaked = async (): Promise<Date | null> =>
+      (await findRecipe(kitchen, "layers"))?.lastBakedAt ?? null;
+    expect(await lastBaked()).toBeNull();
+    for (const madeOn of ["2025-05-01", "2025-07-01", "2025-06-01"])
+      await addRecords(kitchen, [page(`baked-${madeOn}`, { madeOn })], NOW);
+    expect(await lastBaked()).toEqual(new Date(2025, 6, 1));
+    await kitchen.client.execute("delete from records where id like 'baked-%'");
   });
 
   it("keeps a change, and says when another page kept one before", async () => {

@@ -1,14 +1,14 @@
-import { and, count, desc, eq, isNotNull, isNull, like, type SQL } from "drizzle-orm";
+import { and, count, desc, eq, isNotNull, isNull, like, sql, type SQL } from "drizzle-orm";
 import { format, parseISO } from "date-fns";
 import { STORED_BAKE, STORED_RECORD, type BakeDoc } from "@/core/kept";
 import { dayByClock, recordsOfBake } from "@/core/live";
 import { parseRecord, recipeKey, type BakeRecord } from "@/core/logbook";
 import { foldName, pantryOf, type Pantry } from "@/core/pantry";
 import { eventsSince } from "./bakes";
-import type { Connection } from "./connection";
+import type { Connection, Database } from "./connection";
 import { findPantry } from "./pantry";
 import type { Saved } from "./saved";
-import { bakes, records } from "./schema";
+import { bakes, recipes, records } from "./schema";
 import { bringBack, takeOut } from "./shelf";
 import { loggable } from "./storage-issue";
 
@@ -142,20 +142,35 @@ export async function addRecords(
   if (pages.length === 0) return;
   const at = now.getTime();
   await connection.write((db) =>
-    db
-      .insert(records)
-      .values(
-        pages.map(({ id, record, bakeId = null, cakeId = null }) => ({
-          id,
-          bakeId,
-          cakeId,
-          ...recordColumns(record),
-          createdAt: at,
-          updatedAt: at,
-        })),
-      )
-      .onConflictDoNothing(),
+    db.transaction(async (tx) => {
+      await tx
+        .insert(records)
+        .values(
+          pages.map(({ id, record, bakeId = null, cakeId = null }) => ({
+            id,
+            bakeId,
+            cakeId,
+            ...recordColumns(record),
+            createdAt: at,
+            updatedAt: at,
+          })),
+        )
+        .onConflictDoNothing();
+      for (const { record } of pages) await noteBaked(tx, record);
+    }),
   );
+}
+
+/** A recipe was last baked on the day of its newest page. */
+export async function noteBaked(
+  db: Pick<Database, "update">,
+  { recipe, madeOn }: Pick<BakeRecord, "recipe" | "madeOn">,
+): Promise<void> {
+  const baked = parseISO(madeOn).getTime();
+  await db
+    .update(recipes)
+    .set({ lastBakedAt: sql`max(coalesce(${recipes.lastBakedAt}, 0), ${baked})` })
+    .where(eq(recipes.id, recipe.id));
 }
 
 /**

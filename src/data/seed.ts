@@ -9,7 +9,7 @@ import { cakeColumns } from "./cakes";
 import { DEMO_WEIGHED, DEMO_BAKES, DEMO_CAKES, DEMO_OVENS, DEMO_TINS } from "./demo-kitchen";
 import { DEMO_RECIPE_TEXTS } from "./demo-recipes";
 import { recipeRow } from "./recipes";
-import { recordColumns } from "./records";
+import { noteBaked, recordColumns } from "./records";
 import { cakes, kitchen, ovens, recipes, records, tins } from "./schema";
 
 const SEEDED = "demo-laid-in";
@@ -69,6 +69,8 @@ export async function seedDemoKitchen(connection: Connection, now: Date): Promis
           updatedAt: at - index,
         })),
       );
+      for (const { recipe, madeOn } of DEMO_BAKES)
+        await noteBaked(tx, { recipe: { id: recipe, name: "" }, madeOn });
       await tx.insert(kitchen).values({ key: SEEDED, value: now.toISOString() });
       return true;
     }),
