@@ -6,7 +6,8 @@ import { emptyRecord, plannedCake, STORED_OVEN, STORED_TIN, type CakeDoc } from 
 import { pantryOf } from "@/core/pantry";
 import { readRecipe } from "@/core/recipe";
 import { cakeColumns } from "./cakes";
-import { DEMO_WEIGHED, DEMO_BAKES, DEMO_CAKES, DEMO_OVENS, DEMO_TINS } from "./demo-kitchen";
+import { DEMO_BAKES, DEMO_WEIGHED } from "./demo-bakes";
+import { DEMO_CAKES, DEMO_OVENS, DEMO_TINS } from "./demo-kitchen";
 import { DEMO_RECIPE_TEXTS } from "./demo-recipes";
 import { recipeRow } from "./recipes";
 import { noteBaked, recordColumns } from "./records";

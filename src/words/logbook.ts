@@ -1,10 +1,11 @@
-import type {
-  BakeRecord,
-  BakeVerdict,
-  LearntMean,
-  LearntRatio,
-  NotCounted,
-  OtherLearnt,
+import {
+  lostShare,
+  type BakeRecord,
+  type BakeVerdict,
+  type LearntMean,
+  type LearntRatio,
+  type NotCounted,
+  type OtherLearnt,
 } from "@/core/logbook";
 import { format, parseISO } from "date-fns";
 import type { Look } from "@/core/bake";
@@ -100,6 +101,12 @@ export function learntText(
   return Math.abs(logRatio) < 0.005
     ? `${from}: the forecast is as it comes out, ${give}.`
     : `${from}: it takes ${change(logRatio)} ${logRatio > 0 ? "longer" : "less time"} here, ${give}.`;
+}
+
+/** What a cake lost of its batter's weight. @example "11.2 %" */
+export function lostText(record: BakeRecord): string {
+  const lost = lostShare(record);
+  return lost === null ? "" : `${(100 * lost).toFixed(1)} %`;
 }
 
 /** The true heat and the oven of a bake. */

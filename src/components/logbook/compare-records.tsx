@@ -3,15 +3,17 @@
 import Link from "next/link";
 import type { BakeRecord } from "@/core/logbook";
 import { minutesText, weightText, type Units } from "@/words";
-import { bakedAtText, CAME_OUT, recordDay, recordTins, wantedText } from "@/words/logbook";
+import {
+  bakedAtText,
+  CAME_OUT,
+  lostText,
+  recordDay,
+  recordTins,
+  wantedText,
+} from "@/words/logbook";
 import { useUnits } from "../frame/units";
 import { MinutesLine } from "./minutes-line";
 import type { RecordChoice } from "./record-choice";
-
-const loss = ({ massBeforeG, massAfterG }: BakeRecord): string =>
-  massBeforeG === null || massAfterG === null || massBeforeG === 0
-    ? ""
-    : `${((100 * (massBeforeG - massAfterG)) / massBeforeG).toFixed(1)} %`;
 
 /** What two bakes are compared in: a name, and what one of them says. */
 function rowsOf(units: Units): readonly (readonly [name: string, of: (r: BakeRecord) => string])[] {
@@ -36,7 +38,7 @@ function rowsOf(units: Units): readonly (readonly [name: string, of: (r: BakeRec
     ["Forecast", ({ forecast }) => minutes(forecast?.likelyMin ?? null)],
     ["Out after", (record) => minutes(record.minutes)],
     ["The middle came out", ({ verdict }) => (verdict === null ? "" : CAME_OUT[verdict])],
-    ["Lost in the oven", loss],
+    ["Lost in the oven", lostText],
     ["Frosting used", ({ frosting }) => grams(frosting.usedG)],
     ["Hands", ({ handsMin }) => minutes(handsMin.took)],
     ["Taste", ({ taste }) => taste],

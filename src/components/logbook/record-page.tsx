@@ -2,32 +2,31 @@
 
 import Link from "next/link";
 import { useRouter } from "next/navigation";
-import { useCallback, type ReactNode } from "react";
+import { useCallback } from "react";
 import { Trash2 } from "lucide-react";
 import * as z from "@/core/zod";
 import {
   COUNTINGS,
+  lostShare,
   mergedRecord,
   parseRecord,
-  RecordedTinSchema,
   RecordSchema,
   whyNotCounted,
   type BakeRecord,
-  type RecordedTin,
 } from "@/core/logbook";
-import { good, parseWith, readLengthMm, readMassG, readMinutes, type Result } from "@/core/measure";
-import { heatText, lengthText, minutesText, tinText, weightText, type Units } from "@/words";
+import { good, parseWith, type Result } from "@/core/measure";
+import { heatText, minutesText } from "@/words";
 import {
   bakedAtText,
   COUNTING_NAMES,
   lookSeenText,
+  lostText,
   notCountedText,
   wantedText,
 } from "@/words/logbook";
 import { Choice } from "../frame/field";
 import { ChangedElsewhere } from "../frame/changed-elsewhere";
 import { DraftNote } from "../frame/draft-note";
-import { KeptBox } from "../frame/kept-box";
 import type { KeptOutcome, Outcome, SaveOutcome, Theirs } from "../frame/outcome";
 import { SavedMark } from "../frame/saved-mark";
 import { useTell } from "../frame/toasts";
@@ -37,6 +36,7 @@ import { MinutesLine } from "./minutes-line";
 import { Pictures } from "./pictures";
 import { VerdictChoice } from "./verdict-choice";
 import type { RecordChoice } from "./record-choice";
+import { Fact, GramsBox, MinutesBox, NextTimeBox, ProseBox, TinFields } from "./record-fields";
 
 const UNREACHABLE: Outcome & { readonly ok: false } = {
   ok: false,
@@ -166,7 +166,7 @@ export function RecordPage(props: RecordPageProps) {
             onChange={(verdict) => change({ verdict })}
           />
           <div className="flex flex-wrap gap-3">
-            <Minutes
+            <MinutesBox
               label="Minutes in the oven"
               path="minutes"
               value={record.minutes}
@@ -174,26 +174,19 @@ export function RecordPage(props: RecordPageProps) {
               units={units}
               onKeep={(minutes) => change({ minutes })}
             />
-            <KeptBox
-              label="More or less next time"
-              path="nextTimeMin"
-              text={signed(record.nextTimeMin)}
-              read={readSigned}
-              schema={RecordSchema.shape.nextTimeMin}
+            <NextTimeBox
+              value={record.nextTimeMin}
               units={units}
-              expected="minutes"
-              whenEmpty={null}
-              placeholder="−2"
               onKeep={(nextTimeMin) => change({ nextTimeMin, isSettled: false }, "nextTimeMin")}
             />
           </div>
-          <Prose
+          <ProseBox
             label="Change next time"
             value={record.change}
             onChange={(text) => change({ change: text, isSettled: false }, "change")}
           />
-          <Prose label="Taste" value={record.taste} onChange={(taste) => change({ taste })} />
-          <Prose label="Notes" value={record.notes} onChange={(notes) => change({ notes })} />
+          <ProseBox label="Taste" value={record.taste} onChange={(taste) => change({ taste })} />
+          <ProseBox label="Notes" value={record.notes} onChange={(notes) => change({ notes })} />
           {wantedText(record) !== "" && (
             <label className="flex min-h-11 items-center gap-2 text-[15px]">
               <input
@@ -209,7 +202,7 @@ export function RecordPage(props: RecordPageProps) {
         <div className="space-y-4">
           <section aria-label="What it was" className="panel px-5 py-4 max-sm:px-4">
             <dl className="grid grid-cols-[auto_minmax(0,1fr)] gap-x-4 gap-y-1 text-[15px]">
-              <Row name="Recipe">
+              <Fact name="Recipe">
                 {record.recipe.id === "" ? (
                   record.recipe.name || "none"
                 ) : (
@@ -221,25 +214,25 @@ export function RecordPage(props: RecordPageProps) {
                   </Link>
                 )}
                 {timesMade(record.scale)}
-              </Row>
-              <Row name="Baked at">{bakedAtText(record, units)}</Row>
+              </Fact>
+              <Fact name="Baked at">{bakedAtText(record, units)}</Fact>
               {record.readC.length > 0 && (
-                <Row name="Read in the oven">
+                <Fact name="Read in the oven">
                   {[Math.min(...record.readC), Math.max(...record.readC)]
                     .map((tempC) => heatText(tempC, units))
                     .join(" to ")}
-                </Row>
+                </Fact>
               )}
               {record.coreC !== null && (
-                <Row name="Middle, last read">{heatText(record.coreC, units)}</Row>
+                <Fact name="Middle, last read">{heatText(record.coreC, units)}</Fact>
               )}
               {record.handsMin.took !== null && (
-                <Row name="Hands">
+                <Fact name="Hands">
                   {minutesText(record.handsMin.took)}
                   {record.handsMin.planned === null
                     ? ""
                     : `, ${minutesText(record.handsMin.planned)} planned`}
-                </Row>
+                </Fact>
               )}
             </dl>
             <div className="mt-3 flex flex-wrap gap-3">
@@ -254,14 +247,14 @@ export function RecordPage(props: RecordPageProps) {
                   }}
                 />
               </label>
-              <Grams
+              <GramsBox
                 label="Batter in all"
                 path="massBeforeG"
                 value={record.massBeforeG}
                 units={units}
                 onKeep={(massBeforeG) => change({ massBeforeG })}
               />
-              <Grams
+              <GramsBox
                 label="Cake weighed, cold"
                 path="massAfterG"
                 value={record.massAfterG}
@@ -272,7 +265,7 @@ export function RecordPage(props: RecordPageProps) {
             <p className="pt-1 text-[14px] text-ink-2">{lossText(record)}</p>
             <div className="mt-2 flex flex-wrap gap-3">
               {(["askedG", "usedG", "leftG"] as const).map((which) => (
-                <Grams
+                <GramsBox
                   key={which}
                   label={FROSTING[which]}
                   path={which}
@@ -372,152 +365,11 @@ const FROSTING = {
   leftG: "Frosting left",
 } as const;
 
-const signed = (value: number | null): string =>
-  value === null ? "" : value < 0 ? `−${Math.abs(value)}` : `+${value}`;
-
-/** Minutes with a sign before them: `-2`, `+3 min`, `5 less`. */
-function readSigned(text: string): number | null {
-  const bare = text.trim();
-  const isLess = /^[-−–]|\bless\b/u.test(bare);
-  const minutes = readMinutes(bare.replace(/^[-−–+]\s*|\s*\b(?:less|more)\b/gu, ""));
-  return minutes === null ? null : isLess ? -minutes : minutes;
-}
-
 /** What the oven took of its weight; usual for a layer are 9 to 11 %. */
-function lossText({ massBeforeG, massAfterG }: BakeRecord): string {
-  if (massBeforeG === null || massAfterG === null || massBeforeG === 0) return "";
-  const lost = (100 * (massBeforeG - massAfterG)) / massBeforeG;
+function lossText(record: BakeRecord): string {
+  const lost = lostShare(record);
+  if (lost === null) return "";
   return lost < 0
     ? "It weighs more than its batter: one of the two is wrong."
-    : `It lost ${lost.toFixed(lost < 10 ? 1 : 0)} % in the oven.`;
+    : `It lost ${lostText(record)} in the oven.`;
 }
-
-function Row({ name, children }: { readonly name: string; readonly children: ReactNode }) {
-  return (
-    <>
-      <dt className="text-ink-2">{name}</dt>
-      <dd className="min-w-0 break-words">{children}</dd>
-    </>
-  );
-}
-
-function Prose({
-  label,
-  value,
-  onChange,
-}: {
-  readonly label: string;
-  readonly value: string;
-  readonly onChange: (value: string) => void;
-}) {
-  return (
-    <label className="block">
-      <span className="label block">{label}</span>
-      <textarea
-        className="field min-h-16 py-1.5"
-        value={value}
-        maxLength={2000}
-        onChange={(event) => onChange(event.target.value)}
-      />
-    </label>
-  );
-}
-
-type FigureProps = {
-  readonly label: string;
-  readonly path: string;
-  readonly value: number | null;
-  readonly units: Units;
-  readonly onKeep: (value: number | null) => void;
-};
-
-function Minutes({
-  schema,
-  value,
-  ...rest
-}: FigureProps & { readonly schema: z.ZodMiniType<number | null> }) {
-  return (
-    <KeptBox
-      {...rest}
-      text={value === null ? "" : minutesText(value)}
-      read={readMinutes}
-      schema={schema}
-      expected="minutes"
-      whenEmpty={null}
-    />
-  );
-}
-
-function Grams({ value, units, ...rest }: FigureProps) {
-  return (
-    <KeptBox
-      {...rest}
-      units={units}
-      text={value === null ? "" : weightText(value, units)}
-      read={readMassG}
-      schema={RecordSchema.shape.massBeforeG}
-      expected="weight"
-      whenEmpty={null}
-    />
-  );
-}
-
-/** What happened to the tins of one kind. */
-function TinFields({
-  tin,
-  units,
-  onChange,
-}: {
-  readonly tin: RecordedTin;
-  readonly units: Units;
-  readonly onChange: (changes: Partial<RecordedTin>, field: string) => void;
-}) {
-  const [edge, crown] = [tin.edgeMm, tin.crownMm];
-  const length = (text: string): number | null =>
-    readLengthMm(text, units.measure === "us" ? "in" : "mm");
-  const height = (label: string, field: "edgeMm" | "crownMm", value: number | null): ReactNode => (
-    <KeptBox
-      label={label}
-      path={field}
-      text={value === null ? "" : lengthText(value, units)}
-      read={length}
-      schema={TinSchemas.edgeMm}
-      units={units}
-      whenEmpty={null}
-      onKeep={(kept) => onChange({ [field]: kept }, field)}
-    />
-  );
-  return (
-    <div className="border-t-[1.5px] border-line py-2.5 first-of-type:border-t-0">
-      <p className="text-[15px] font-semibold">
-        {tinText(tin.tin, units)}
-        <span className="font-normal text-ink-2">
-          {tin.batterG === null
-            ? ""
-            : `, ${weightText(tin.batterG, units)} of batter${tin.isWeighed ? "" : " as planned"}`}
-        </span>
-      </p>
-      <div className="flex flex-wrap gap-3 pt-1">
-        <Minutes
-          label="Out after"
-          path="minutes"
-          value={tin.minutes}
-          schema={TinSchemas.minutes}
-          units={units}
-          onKeep={(minutes) => onChange({ minutes }, "minutes")}
-        />
-        {height("Height at the rim", "edgeMm", edge)}
-        {height("In the middle", "crownMm", crown)}
-      </div>
-      <div className="pt-1.5">
-        <VerdictChoice
-          label={`The middle of ${tinText(tin.tin, units)}`}
-          value={tin.verdict}
-          onChange={(verdict) => onChange({ verdict }, "verdict")}
-        />
-      </div>
-    </div>
-  );
-}
-
-const TinSchemas = RecordedTinSchema.shape;

@@ -4,6 +4,7 @@ export {
   COUNTINGS,
   type BakeRecord,
   logFor,
+  lostShare,
   mergedRecord,
   type NotCounted,
   parseRecord,

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { LAYERS_RECORD } from "./record.test-data";
-import { logFor, mergedRecord, parseRecord, recipeKey, whyNotCounted } from "./record";
+import { logFor, lostShare, mergedRecord, parseRecord, recipeKey, whyNotCounted } from "./record";
 import type { BakeRecord } from "./record";
 
 const told = (changes: Partial<BakeRecord>): BakeRecord => ({ ...LAYERS_RECORD, ...changes });
@@ -35,6 +35,18 @@ describe("a page of the logbook", () => {
     const read = parseRecord({ ...LAYERS_RECORD, [field]: value });
     expect(read.ok).toBe(false);
     if (!read.ok) expect(read.issue.path.startsWith(field)).toBe(true);
+  });
+
+  it.each([
+    [1000, 890, 0.11],
+    [1000, 1020, -0.02],
+    [0, 10, null],
+    [null, 890, null],
+    [1000, null, null],
+  ])("of %j g batter and %j g cake lost %j", (massBeforeG, massAfterG, lost) => {
+    const found = lostShare({ massBeforeG, massAfterG });
+    if (lost === null) expect(found).toBeNull();
+    else expect(found).toBeCloseTo(lost, 10);
   });
 
   it("brings two changes together unless both are of the same thing", () => {

@@ -133,6 +133,18 @@ export function whyNotCounted(record: BakeRecord): NotCounted | null {
   return reference === null ? "reference" : null;
 }
 
+/**
+ * Share of its batter's weight that a cake lost in the oven, below 0 where it weighs more; null
+ * unless both are known.
+ */
+export const lostShare = ({
+  massBeforeG,
+  massAfterG,
+}: Pick<BakeRecord, "massBeforeG" | "massAfterG">): number | null =>
+  massBeforeG === null || massAfterG === null || massBeforeG === 0
+    ? null
+    : 1 - massAfterG / massBeforeG;
+
 /** What a recipe is called in a log: by its id, else by its name. */
 export const recipeKey = ({ recipe }: Pick<BakeRecord, "recipe">): string =>
   recipe.id === "" ? `name ${recipe.name}` : recipe.id;

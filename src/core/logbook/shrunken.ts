@@ -1,6 +1,6 @@
 // The other things a log teaches: small means, drawn towards what is usual while there are few.
 import { KIND_FACTS, type BatterKind } from "../kind";
-import type { BakeRecord } from "./record";
+import { lostShare, type BakeRecord } from "./record";
 
 /** A mean with what it rests on: how many, and σ of one about it. */
 export type LearntMean = {
@@ -85,12 +85,8 @@ export function otherLearnt(records: readonly BakeRecord[]): OtherLearnt {
     hands: mean(told(counted.map(({ handsMin }) => over(handsMin.took, handsMin.planned))), HANDS),
     loss: kinds.flatMap((kind) => {
       const lost = told(
-        counted
-          .filter(({ batter }) => batter.kind === kind)
-          .map(({ massBeforeG, massAfterG }) => over(massAfterG, massBeforeG)),
-      )
-        .map((left) => 1 - left)
-        .filter((share) => share > 0 && share < 0.5);
+        counted.filter(({ batter }) => batter.kind === kind).map((record) => lostShare(record)),
+      ).filter((share) => share > 0 && share < 0.5);
       const learnt = mean(lost, { ...LOSS, usual: KIND_FACTS[kind].massLoss });
       return learnt === null ? [] : [{ kind, learnt }];
     }),
