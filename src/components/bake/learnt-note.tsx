@@ -3,8 +3,8 @@
 import Link from "next/link";
 import { useDeferredValue, useMemo } from "react";
 import type { ReadQuestion } from "@/core/ask";
-import { logFor, type LoggedBake } from "@/core/logbook";
-import { planCake, type CakeInput, type CakePlan } from "@/core/plan";
+import { logFor, THIS_RECIPE } from "@/core/logbook";
+import { planWithLog, type CakeInput, type CakePlan } from "@/core/plan";
 import { minutesText } from "@/words";
 import { learntText, nextToLearnText } from "@/words/logbook";
 import type { StationProps } from "../frame/station-props";
@@ -19,22 +19,6 @@ type LearntNoteProps = Pick<StationProps, "question" | "read" | "plan" | "onChan
 const OF = ["recipe", "kitchen"] as const;
 type Of = (typeof OF)[number];
 
-/** A plan with a log, those bakes that can't be worked through left out of it. */
-function plannedWith(
-  input: CakeInput,
-  log: readonly LoggedBake[],
-): { readonly plan: CakePlan; readonly log: readonly LoggedBake[] } | null {
-  let left = log;
-  for (let round = 0; round <= log.length; round += 1) {
-    const plan = planCake({ ...input, log: left.length === 0 ? undefined : [...left] });
-    if (plan.ok) return { plan: plan.value, log: left };
-    const at = /^log\[(\d+)\]/u.exec(plan.issue.path)?.[1];
-    if (at === undefined) return null;
-    left = left.filter((__, index) => index !== Number(at));
-  }
-  return null;
-}
-
 function inputOf(read: ReadQuestion): CakeInput | null {
   return read.input.ok ? read.input.value : null;
 }
@@ -48,7 +32,7 @@ export function LearntNote({ question, read, plan, history, onChange }: LearntNo
   const { bakes, key, untold } = history;
   const ways = useMemo(() => {
     if (input === null || bakes.length === 0) return null;
-    const bare = plannedWith(input, []);
+    const bare = planWithLog(input, []);
     if (bare === null) return null;
     const found = OF.flatMap((of) => {
       const log = logFor(
@@ -56,11 +40,11 @@ export function LearntNote({ question, read, plan, history, onChange }: LearntNo
         key,
         of,
       ).map(({ bake }) => bake);
-      const own = log.filter(({ recipe }) => recipe === "same").length;
+      const own = log.filter(({ recipe }) => recipe === THIS_RECIPE).length;
       const made =
         log.length === 0 || (of === "kitchen" && own === log.length)
           ? null
-          : plannedWith(input, log);
+          : planWithLog(input, log);
       return made === null ? [] : [{ of, ...made }];
     });
     return { bare: bare.plan, found };

@@ -79,7 +79,7 @@ export function GramsBox({ value, units, ...rest }: FigureProps) {
 }
 
 /** What happened to the tins of one kind. */
-export function TinFields({
+export function RecordedTinBoxes({
   tin,
   units,
   onChange,

@@ -36,7 +36,14 @@ import { MinutesLine } from "./minutes-line";
 import { Pictures } from "./pictures";
 import { VerdictChoice } from "./verdict-choice";
 import type { RecordChoice } from "./record-choice";
-import { Fact, GramsBox, MinutesBox, NextTimeBox, ProseBox, TinFields } from "./record-fields";
+import {
+  Fact,
+  GramsBox,
+  MinutesBox,
+  NextTimeBox,
+  ProseBox,
+  RecordedTinBoxes,
+} from "./record-fields";
 
 const UNREACHABLE: Outcome & { readonly ok: false } = {
   ok: false,
@@ -281,7 +288,7 @@ export function RecordPage(props: RecordPageProps) {
           <section aria-label="Tin by tin" className="panel px-5 py-4 max-sm:px-4">
             <h2 className="text-[17px]">Tin by tin</h2>
             {record.tins.map((tin, at) => (
-              <TinFields
+              <RecordedTinBoxes
                 key={at}
                 tin={tin}
                 units={units}

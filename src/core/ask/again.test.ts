@@ -2,7 +2,8 @@ import { describe, expect, it } from "vitest";
 import { LAYERS_RECORD } from "../logbook/record.test-data";
 import { planCake } from "../plan";
 import { bakedAgain } from "./again";
-import { FIRST_QUESTION, readQuestion } from "./question";
+import { FIRST_QUESTION } from "./first-question";
+import { readQuestion } from "./question";
 
 const HABIT = { size: "metric", heat: "C" } as const;
 const inputOf = (question: typeof FIRST_QUESTION) => {

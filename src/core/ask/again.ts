@@ -1,7 +1,7 @@
 // A question asked again from a bake as it was really made.
 import { logFor, recipeKey, type BakeRecord } from "../logbook";
 import { writeTin, type Tin } from "../tin";
-import { FIRST_QUESTION } from "./question";
+import { FIRST_QUESTION } from "./first-question";
 import type { Question } from "./question-schema";
 
 /**

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import type { Tin } from "../tin";
 import { chosenPieces, withPieces } from "./chosen-tins";
-import { FIRST_QUESTION } from "./question";
+import { FIRST_QUESTION } from "./first-question";
 
 const ROUND: Tin = { shape: "round", diameterMm: 203, depthMm: 51 };
 const TRAY: Tin = { shape: "well", rimMm: 70, depthMm: 32, count: 12 };

@@ -1,5 +1,5 @@
 import { readTin, tinCount, writeTin, type SizeHabit, type Tin } from "../tin";
-import { FIRST_QUESTION } from "./question";
+import { FIRST_QUESTION } from "./first-question";
 
 function sameTin(a: Tin, b: Tin): boolean {
   return writeTin({ ...a, count: 1 }) === writeTin({ ...b, count: 1 });

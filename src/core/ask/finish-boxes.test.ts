@@ -2,7 +2,8 @@ import { describe, expect, it } from "vitest";
 import { pantryOf } from "../pantry";
 import { readRecipe } from "../recipe";
 import { colourBoxes } from "./finish-boxes";
-import { FIRST_QUESTION, readQuestion } from "./question";
+import { FIRST_QUESTION } from "./first-question";
+import { readQuestion } from "./question";
 import { laidFruit, madeSpread, planCake, workRecipe, type CakePlan } from "../plan";
 import type { Question } from "./question-schema";
 

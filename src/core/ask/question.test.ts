@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { FIRST_QUESTION, readQuestion } from "./question";
+import { FIRST_QUESTION } from "./first-question";
+import { readQuestion } from "./question";
 import { parseQuestion, type Question } from "./question-schema";
 import { askAboutRecipe, recipeBoxes } from "./recipe-boxes";
 import { planCake, type CakeInput, type RecipeFacts } from "../plan";

@@ -19,70 +19,13 @@ import {
 } from "../measure";
 import { BatterSchema } from "../mix";
 import { readTin, type ReadTin, type SizeHabit } from "../tin";
-import { DayBoxesSchema } from "../day";
-import { BuildBoxesSchema, FinishBoxesSchema, readFinish, type FinishBox } from "./finish-boxes";
+import { readFinish, type FinishBox } from "./finish-boxes";
 import { BakeMinutesSchema, parseCakeInput, ReferenceSchema, type CakeInput } from "../plan";
 import { coolAsked } from "./cool-boxes";
 import { coverAsked } from "./frosted-boxes";
 import { CROWNINGS } from "./question-choices";
 import type { Question } from "./question-schema";
 import type { ReadingHabit } from "./reading-habit";
-
-/** What the bench opens with: the question bakers ask most. */
-export const FIRST_QUESTION: Question = {
-  habit: null,
-  recipe: "",
-  from: "2 x 20 x 5 cm round",
-  heat: "180 °C",
-  recipeFan: false,
-  minutes: "34 min",
-  look: "",
-  kind: "creamed",
-  weight: "",
-  volume: "",
-  tins: ["33 x 23 x 5 cm rectangle"],
-  scale: "keep",
-  amount: "",
-  portion: "usual",
-  recipeEggs: "",
-  eggG: 0,
-  piecesMl: 0,
-  holds: null,
-  eggs: "as-scaled",
-  fullAtMost: "kind",
-  crowning: "usual",
-  fruit: "",
-  recipeFruit: "",
-  dividing: "scale",
-  school: "gentler",
-  ownHeat: "",
-  fan: false,
-  source: "oven",
-  strips: false,
-  lined: false,
-  also: [],
-  learnsFrom: "nothing",
-  log: [],
-  oven: null,
-  recipeOn: [],
-  isRecipeOnLeftOff: false,
-  cooling: "usual",
-  turned: "usual",
-  offOven: "",
-  coolsCovered: false,
-  coolsOvernight: false,
-  inTin: "",
-  frosted: null,
-  cover: "none",
-  frosting: "butter-and-sugar",
-  build: BuildBoxesSchema.parse({}),
-  finish: FinishBoxesSchema.parse({}),
-  day: DayBoxesSchema.parse({}),
-  cut: "usual",
-  pieceSize: "dessert",
-  pieces: "",
-  guests: "",
-};
 
 /** Boxes of the question that can be wrong by themselves. */
 export type QuestionBox =

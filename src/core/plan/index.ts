@@ -1,4 +1,5 @@
 export { offBy, type PastForecast, pastForecasts } from "./past-forecasts";
+export { planWithLog } from "./plan-with-log";
 export { ownPutOn, type PartsMade } from "./parts-of-day";
 export { planAnswer } from "./answer";
 export { AnswerSchema } from "./answer-schema";
