@@ -8,7 +8,13 @@ import { lengthText, minutesText, tinText, weightText, type Units } from "@/word
 import { KeptBox } from "../frame/kept-box";
 import { VerdictChoice } from "./verdict-choice";
 
-export function Fact({ name, children }: { readonly name: string; readonly children: ReactNode }) {
+export function ToldRow({
+  name,
+  children,
+}: {
+  readonly name: string;
+  readonly children: ReactNode;
+}) {
   return (
     <>
       <dt className="text-ink-2">{name}</dt>

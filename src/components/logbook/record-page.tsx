@@ -37,7 +37,7 @@ import { Pictures } from "./pictures";
 import { VerdictChoice } from "./verdict-choice";
 import type { RecordChoice } from "./record-choice";
 import {
-  Fact,
+  ToldRow,
   GramsBox,
   MinutesBox,
   NextTimeBox,
@@ -209,7 +209,7 @@ export function RecordPage(props: RecordPageProps) {
         <div className="space-y-4">
           <section aria-label="What it was" className="panel px-5 py-4 max-sm:px-4">
             <dl className="grid grid-cols-[auto_minmax(0,1fr)] gap-x-4 gap-y-1 text-[15px]">
-              <Fact name="Recipe">
+              <ToldRow name="Recipe">
                 {record.recipe.id === "" ? (
                   record.recipe.name || "none"
                 ) : (
@@ -221,25 +221,25 @@ export function RecordPage(props: RecordPageProps) {
                   </Link>
                 )}
                 {timesMade(record.scale)}
-              </Fact>
-              <Fact name="Baked at">{bakedAtText(record, units)}</Fact>
+              </ToldRow>
+              <ToldRow name="Baked at">{bakedAtText(record, units)}</ToldRow>
               {record.readC.length > 0 && (
-                <Fact name="Read in the oven">
+                <ToldRow name="Read in the oven">
                   {[Math.min(...record.readC), Math.max(...record.readC)]
                     .map((tempC) => heatText(tempC, units))
                     .join(" to ")}
-                </Fact>
+                </ToldRow>
               )}
               {record.coreC !== null && (
-                <Fact name="Middle, last read">{heatText(record.coreC, units)}</Fact>
+                <ToldRow name="Middle, last read">{heatText(record.coreC, units)}</ToldRow>
               )}
               {record.handsMin.took !== null && (
-                <Fact name="Hands">
+                <ToldRow name="Hands">
                   {minutesText(record.handsMin.took)}
                   {record.handsMin.planned === null
                     ? ""
                     : `, ${minutesText(record.handsMin.planned)} planned`}
-                </Fact>
+                </ToldRow>
               )}
             </dl>
             <div className="mt-3 flex flex-wrap gap-3">
