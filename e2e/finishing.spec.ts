@@ -190,6 +190,41 @@ test.describe("finishing a cake", () => {
     await expect(listed).not.toContainText("drips");
   });
 
+  test("what goes on hot, warm, cold or by the piece says when, and stands in Cool, the sums and the Day", async ({
+    page,
+  }) => {
+    await ownCake(page, "Dressed", TWO_ROUNDS);
+    await station(page, "Finish").click();
+    const menu = page.getByLabel("Put on hot, warm or by the piece");
+    const on = page.getByRole("list", { name: "On it" }).getByRole("listitem");
+    const listed = page.getByRole("list", { name: "What goes on and between" });
+    await menu.selectOption("syrup");
+    await expect(on.first()).toContainText(/g of syrup, within \d+\smin of the oven/u);
+    await menu.selectOption("strawberry-halves");
+    await page.getByLabel("How much strawberry halves").fill("9");
+    await expect(on.nth(1)).toContainText("9 strawberry halves, from 5 strawberries");
+    await expect(listed).toContainText("9 strawberry halves");
+    // What is half typed is told where it is wrong, and takes nothing else away.
+    await menu.selectOption("own");
+    await expect(on.nth(2)).toContainText("Its name");
+    await expect(listed).toContainText("9 strawberry halves");
+    await page.getByLabel("What it is").fill("sugared almonds");
+    await page.getByLabel("How much sugared almonds").fill("80 g");
+    await expect(listed).toContainText("Sugared almonds", { ignoreCase: true });
+    await menu.selectOption("whipped-cream");
+    await page.getByLabel("When the whipped cream goes on").selectOption("warm");
+    await expect(on.nth(3)).toContainText("It melts on a cake as warm as that.");
+    await page.getByRole("button", { name: "Take off the whipped cream" }).click();
+    await station(page, "Cool").click();
+    await expect(page.getByRole("list", { name: "Turning out" })).toContainText(
+      "g of syrup, within",
+    );
+    await station(page, "Day").click();
+    await page.getByLabel("Wanted", { exact: true }).fill("2026-12-05T15:00");
+    for (const task of [/Brush on .*g of syrup, while it is hot/u, /Put on 9 strawberry halves/u])
+      await expect(page.getByText(task).locator("visible=true").first()).toBeVisible();
+  });
+
   test("the coat and a border are pulled at by mouse and by keys", async ({ page }) => {
     await ownCake(page, "Pulled coat", TWO_ROUNDS);
     await station(page, "Finish").click();

@@ -9,6 +9,7 @@ import {
 } from "@/core/day";
 import type { HeatSource } from "@/core/recipe";
 import { assertNever } from "@/core/measure";
+import { dressingText } from "./dressing";
 import { SPREAD_NAMES } from "./kinds";
 import { minutesText, ovenText, weightText, type Units } from "./quantities";
 
@@ -89,6 +90,8 @@ export function doingText(doing: Doing, units: Units): string {
       return "Final coat";
     case "pour-cold":
       return `Pour the ${MADE_NAMES[doing.what]}`;
+    case "dress":
+      return dressingText(doing, units);
     case "into-fridge":
       return "Into the fridge";
     case "chill-cake":

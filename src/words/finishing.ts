@@ -3,6 +3,7 @@ import { FROSTINGS, type Frosting } from "@/core/build";
 import type {
   BuildRemark,
   Laid,
+  PutOnPiece,
   Quantity,
   Coating,
   Standing,
@@ -22,7 +23,7 @@ import type {
   Swirl,
 } from "@/core/finish";
 import { assertNever, capitalised, INCH_MM, roundTo } from "@/core/measure";
-import { FROSTING_NAMES, SPREAD_NAMES } from "./kinds";
+import { FROSTING_NAMES, PIECE_NAMES, SPREAD_NAMES } from "./kinds";
 import {
   depthText,
   fraction,
@@ -45,6 +46,13 @@ export const LAID_NAMES: Readonly<Record<Laid, string>> = {
   "full-top": "berries or chips, close",
   "jam-film": "film of jam",
   "dusting-sugar": "dusting of sugar",
+  chips: "chips",
+  curls: "chocolate curls",
+  shavings: "chocolate shavings",
+  coconut: "coconut",
+  praline: "crushed praline",
+  "grated-carrot": "grated carrot",
+  glitter: "edible glitter",
 };
 export const COVER_NAMES: Readonly<Record<Question["cover"], string>> = {
   "as-recipe": "As the recipe has it",
@@ -121,17 +129,25 @@ const THING_NAMES: Readonly<Record<Thing, string>> = {
   drips: "drips",
   topping: "scattered",
   covering: "covering",
+  dressing: "put on",
 };
 
 /** What something is made of, as its baker says. */
 export function stuffName(stuff: Stuff): string {
   if (stuff === "syrup") return "syrup";
   if (stuff === "rolled-covering") return "rolled covering";
+  if (stuff === "own") return "something of your own";
+  if (stuff in PIECE_NAMES) return PIECE_NAMES[stuff as PutOnPiece];
   return stuff in SPREAD_NAMES ? SPREAD_NAMES[stuff as Coating] : LAID_NAMES[stuff as Laid];
 }
 
 /** One quantity by name: what it is of, and where it goes. */
-export function quantityName({ thing, stuff, count: onEach, piece, times }: Quantity): string {
+export function quantityName(quantity: Quantity): string {
+  const { thing, stuff, count: onEach, piece, times, called } = quantity;
+  if (thing === "dressing") {
+    const name = called ?? stuffName(stuff);
+    return onEach === null ? name : `${onEach * times} ${name}`;
+  }
   if (thing === "topping" || thing === "covering") return stuffName(stuff);
   // Shells are counted on each cake, swirls on all the cups together.
   const count = onEach !== null && piece === "swirl" ? onEach * times : onEach;
@@ -189,6 +205,10 @@ function sumText(why: Why, units: Units): string {
       return `${area(why.areaMm2)} × ${roundTo(why.gPerCm2, 0.005)} g to the cm²`;
     case "by-weight":
       return `${weightText(why.cakeG, units)} of cake × ${roundTo(why.mlPerKg, 1)} mL to the kg`;
+    case "pieces":
+      return `${why.count} × ${roundTo(why.eachG, 0.1)} g`;
+    case "told":
+      return "as you said";
     case "rolled":
       return `${area(why.areaMm2)} rolled out × ${thick(why.thickMm)}`;
     default:
@@ -264,10 +284,14 @@ export function finishedWith({ cover, frosting, quantities }: Finish): string {
     ...new Set(
       quantities
         .filter(({ thing }) =>
-          ["border", "swirls", "pour", "drips", "topping", "covering"].includes(thing),
+          ["border", "swirls", "pour", "drips", "topping", "covering", "dressing"].includes(thing),
         )
-        .map(({ thing, stuff }) =>
-          thing === "topping" ? LAID_NAMES[stuff as Laid] : THING_NAMES[thing],
+        .map(({ thing, stuff, called }) =>
+          thing === "topping"
+            ? LAID_NAMES[stuff as Laid]
+            : thing === "dressing"
+              ? (called ?? stuffName(stuff))
+              : THING_NAMES[thing],
         ),
     ),
   ];

@@ -1,7 +1,7 @@
 import type { HeatReason } from "@/core/bake";
 import type { Question } from "@/core/ask";
 import type { FillVerdict } from "@/core/fill";
-import type { Frosting, Coating } from "@/core/build";
+import type { Frosting, Coating, PutOnPiece } from "@/core/build";
 import type { BatterKind } from "@/core/kind";
 
 /** What a baker calls each kind of batter. */
@@ -75,4 +75,28 @@ export const SCHOOL_NAMES: Readonly<Record<Question["school"], string>> = {
   "as-written": "As written",
   low: "Low and slow",
   own: "My own heat",
+};
+
+export const PIECE_NAMES: Readonly<Record<PutOnPiece, string>> = {
+  strawberries: "strawberries",
+  "strawberry-halves": "strawberry halves",
+  "strawberry-slices": "strawberry slices",
+  raspberries: "raspberries",
+  blueberries: "blueberries",
+  blackberries: "blackberries",
+  cherries: "cherries",
+  "fig-quarters": "quarters of fig",
+  "peach-slices": "peach slices",
+  "orange-slices": "orange slices",
+  "lemon-slices": "lemon slices",
+  "walnut-halves": "walnut halves",
+  "pecan-halves": "pecan halves",
+  hazelnuts: "hazelnuts",
+  almonds: "almonds",
+  "chocolate-buttons": "chocolate buttons",
+  truffles: "truffles",
+  "meringue-kisses": "meringue kisses",
+  biscuits: "biscuits",
+  "edible-flowers": "edible flowers",
+  candles: "candles",
 };

@@ -1,4 +1,5 @@
 import type { Doing, Made, Task, Shortcut } from "@/core/day";
+import type { DressedWhen } from "@/core/finish";
 import type { BakeVerdict } from "@/core/logbook";
 import { assertNever } from "@/core/measure";
 import type { HeatSource } from "@/core/recipe";
@@ -167,6 +168,8 @@ export function stepWords(
         title,
         why: "Onto the cold cake, from the middle out; give it one turn and let it run.",
       };
+    case "dress":
+      return { title, why: DRESSED_WHY[doing.when] };
     case "into-fridge":
       return {
         title,
@@ -203,6 +206,12 @@ const IN_OTHER_HEAT: Readonly<Partial<Record<HeatSource, string>>> = {
     "As the recipe has it: no water, weight off, vent open. The lid stays on until the first look; pot and salt are very hot.",
   microwave:
     "No more than half full, in a mug marked for it. Steam burns: stand back from the rim.",
+};
+
+const DRESSED_WHY: Readonly<Record<DressedWhen, string>> = {
+  hot: "A hot cake drinks what is poured on it, and melts what is spread.",
+  warm: "Warm, not hot: it still melts and sets, and no longer runs off.",
+  cold: "",
 };
 
 /** What is on the button that goes on. */
@@ -242,6 +251,8 @@ export function nextText(doing: Doing): string {
     case "pour-warm":
     case "pour-cold":
       return "Poured, next";
+    case "dress":
+      return "On, next";
     case "make":
       return "Made, next";
     case "prepare-ingredient":

@@ -2,10 +2,11 @@
 
 import { TURN_CHOICES, WAYS_OUT, type Question } from "@/core/ask";
 import type { CoolRequest, TurnOut, Turns } from "@/core/cool";
-import { coolCurve, coolDetail, type CooledTin } from "@/core/plan";
+import { coolCurve, coolDetail, dressDetail, type CooledTin } from "@/core/plan";
 import { POUR_WINDOWS } from "@/core/finish";
 import { capitalised, roundTo } from "@/core/measure";
 import { issueText, minutesText, SPREAD_NAMES, tinText, type Units } from "@/words";
+import { dressText } from "@/words/dressing";
 import { pourText } from "@/words/finishing";
 import { Choice, Field } from "../frame/field";
 import type { StationProps } from "../frame/station-props";
@@ -201,13 +202,17 @@ const TURNING: Readonly<Record<Turns, string>> = {
 };
 
 /** What the finish asks of the cold and of the warm cake. */
-function waitsOf({ finish }: StationProps["plan"], units: Units): readonly string[] {
+function waitsOf(plan: StationProps["plan"], units: Units): readonly string[] {
+  const { finish } = plan;
   const { pour } = finish.wears;
   const isCoatedTwice = finish.quantities.some(({ thing }) => thing === "first-coat");
   return [
     ...(pour === undefined
       ? []
       : [`${capitalised(SPREAD_NAMES[pour.what])}: ${pourText(POUR_WINDOWS[pour.what], units)}`]),
+    ...dressDetail(plan)
+      .filter(({ afterOvenMin }) => afterOvenMin !== null)
+      .map((detail) => dressText(detail, units)),
     ...(isCoatedTwice
       ? [
           "After the first coat: 20 min in the fridge, or 10 in the freezer, until it is firm to the touch; then the final coat.",

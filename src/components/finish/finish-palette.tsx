@@ -16,6 +16,7 @@ import { AMOUNT_NAMES, LAID_NAMES, PIPED_NAMES, pourText, SWIRL_NAMES } from "@/
 import { Choice, Field } from "../frame/field";
 import { ThickField } from "../build/thick-field";
 import { boxText } from "../build/thick-text";
+import { DressedThings, PutOnMenu } from "./dressed-things";
 import { Fruit, Worn } from "./fruit-places";
 import { type PaletteProps, PLACE_NAMES } from "./palette-props";
 
@@ -36,7 +37,8 @@ const FIRST_BORDER = { style: "shell", widthMm: "" } as const;
  * A small palette of what can be put on a cake, and what is on it, each with what can be said of
  * it.
  */
-export function FinishPalette({ boxes, issues, units, onlyCups, onChange }: PaletteProps) {
+export function FinishPalette(props: PaletteProps) {
+  const { boxes, issues, units, onlyCups, onChange } = props;
   const toppings = LAID.filter((each) => !boxes.toppings.some(({ what }) => what === each));
   return (
     <section aria-labelledby="put-on" className="space-y-2">
@@ -119,6 +121,7 @@ export function FinishPalette({ boxes, issues, units, onlyCups, onChange }: Pale
             }}
           />
         )}
+        <PutOnMenu boxes={boxes} onChange={onChange} />
       </div>
       <ul aria-label="On it" className="space-y-2">
         {boxes.borders.map((border, index) => {
@@ -266,6 +269,7 @@ export function FinishPalette({ boxes, issues, units, onlyCups, onChange }: Pale
             </Worn>
           );
         })}
+        <DressedThings {...props} />
         {boxes.rolledMm !== "" && (
           <Worn name="rolled covering" onRemove={() => onChange({ rolledMm: "" })}>
             <span className="py-2">Rolled covering</span>

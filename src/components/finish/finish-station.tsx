@@ -1,7 +1,7 @@
 "use client";
 
 import { useMemo, useRef } from "react";
-import { laidFruit } from "@/core/plan";
+import { dressDetail, laidFruit } from "@/core/plan";
 import type { CakeDoc } from "@/core/kept";
 import { AS_RECIPE, coversFor, type FinishBoxes, type Question } from "@/core/ask";
 import { issueText, percentText, volumeText, weightText } from "@/words";
@@ -190,6 +190,7 @@ export function FinishStation(props: FinishStationProps) {
           boxes={boxes}
           issues={read.issues}
           units={units}
+          details={dressDetail(plan)}
           onlyCups={onlyCups}
           onChange={change}
         />

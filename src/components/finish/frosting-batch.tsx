@@ -81,8 +81,10 @@ export function FrostingBatch({
         .map((other) => ({ name: other.name, needs: needsOf(other, units) })),
     [others, boxes.alsoFor, units],
   );
-  const shared = sharedNeeds([{ name: "", needs: finish.batches }, ...along]).filter(({ stuff }) =>
-    finish.batches.some((batch) => batch.stuff === stuff),
+  // What is her own is named where it goes on; how it is made is hers.
+  const batches = finish.batches.filter(({ stuff }) => stuff !== "own");
+  const shared = sharedNeeds([{ name: "", needs: batches }, ...along]).filter(({ stuff }) =>
+    batches.some((batch) => batch.stuff === stuff),
   );
   const neededOf = (spread: Coating): number =>
     shared.find(({ stuff }) => stuff === spread)?.massG ?? 0;
@@ -113,13 +115,13 @@ export function FrostingBatch({
       ? null
       : nextSpoon(finish.frosting, made.formula.massG, boxes.feels);
   const free = others.filter(({ id }) => !boxes.alsoFor.includes(id));
-  if (finish.batches.length === 0) return null;
+  if (batches.length === 0) return null;
   return (
     <div className="border-t-[1.5px] border-line px-6 py-3 max-sm:px-4">
       <h3 className="text-[17px]">To make</h3>
       <ul aria-label="To make">
         {shared.map(({ stuff, massG, volumeMl, cakes }) => {
-          const batch = finish.batches.find((each) => each.stuff === stuff);
+          const batch = batches.find((each) => each.stuff === stuff);
           const isSpread = batch !== undefined && batch.massG > batch.neededG + 1e-6;
           return (
             <li

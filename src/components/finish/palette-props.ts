@@ -1,10 +1,13 @@
 import type { FinishBoxes, ReadQuestion } from "@/core/ask";
+import type { DressDetail } from "@/core/plan";
 import type { Units } from "@/words";
 
 export type PaletteProps = {
   readonly boxes: FinishBoxes;
   readonly issues: ReadQuestion["issues"];
   readonly units: Units;
+  /** What is put on at a time of its own, as planned. */
+  readonly details: readonly DressDetail[];
   readonly onlyCups: boolean;
   readonly onChange: (changes: Partial<FinishBoxes>, field?: string) => void;
 };

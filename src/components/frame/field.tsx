@@ -1,5 +1,6 @@
 "use client";
 
+import { groups } from "d3-array";
 import { useId, type ReactNode } from "react";
 
 type FieldProps = {
@@ -70,7 +71,8 @@ export function Field({
 type ChoiceProps<T extends string> = {
   readonly label: string;
   readonly value: T;
-  readonly choices: readonly (readonly [value: T, name: string])[];
+  /** Those with a group stand together under its name. */
+  readonly choices: readonly (readonly [value: T, name: string, group?: string])[];
   readonly onChange: (value: T) => void;
   readonly className?: string;
 };
@@ -96,11 +98,20 @@ export function Choice<T extends string>({
         if (chosen !== undefined) onChange(chosen[0]);
       }}
     >
-      {choices.map(([choice, name]) => (
-        <option key={choice} value={choice}>
-          {name}
-        </option>
-      ))}
+      {[...groups(choices, ([, , group = ""]) => group)].map(([group, of]) => {
+        const options = of.map(([choice, name]) => (
+          <option key={choice} value={choice}>
+            {name}
+          </option>
+        ));
+        return group === "" ? (
+          options
+        ) : (
+          <optgroup key={group} label={group}>
+            {options}
+          </optgroup>
+        );
+      })}
     </select>
   );
 }

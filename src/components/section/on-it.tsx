@@ -1,6 +1,6 @@
 import type { ReactNode } from "react";
-import type { Coating, Stuff } from "@/core/build";
-import { drawnBeads, swirlSize } from "@/core/finish";
+import { SPREAD_DENSITY, type Coating, type Stuff } from "@/core/build";
+import { drawnBeads, isCounted, isUnderFrosting, swirlSize, type Dress } from "@/core/finish";
 import { dripDepth, FRUIT_TALL, type DrawnCake, type PlacedTier } from "./cake-places";
 import { line, spreadFill } from "./strokes";
 
@@ -16,7 +16,7 @@ export function OnIt({
   readonly frosting: Coating;
   readonly isCut: boolean;
 }) {
-  const { borders = [], pour, swirls, toppings = [], rolledMm, fruit } = wears;
+  const { borders = [], pour, swirls, toppings = [], dress = [], rolledMm, fruit } = wears;
   const outer = tier.halfMm + tier.coat.sideMm;
   const isCup = tier.tier.family === "cup";
   return (
@@ -49,6 +49,11 @@ export function OnIt({
       {toppings.map(({ what, at }, index) => (
         <g key={index} className={CRUMBLY[what] ?? "fill-crust"}>
           {at === "top" ? specks(tier, outer, index) : sideSpecks(tier, outer, index)}
+        </g>
+      ))}
+      {dress.map((one, index) => (
+        <g key={index} className={dressFill(one)}>
+          {drawnDressing(one, tier, outer, index)}
         </g>
       ))}
       {fruit?.at === "top" && tier.isTop && !isCup && (
@@ -85,6 +90,41 @@ const CRUMBLY: Partial<Readonly<Record<Stuff, string>>> = {
   "jam-film": "fill-fruit",
   "dusting-sugar": "fill-steel/50",
 };
+
+const FRUITY = /berr|cherr|fig|peach|orange|lemon|flower|candle/u;
+
+function dressFill({ what }: Dress): string {
+  if (isCounted(what)) return `${FRUITY.test(what) ? "fill-fruit" : "fill-crust"} stroke-ink`;
+  return what in SPREAD_DENSITY
+    ? `${spreadFill(what)} stroke-ink`
+    : (CRUMBLY[what as Stuff] ?? "fill-crust");
+}
+
+/** One of at most so many pieces along the top, and how wide, mm. */
+const MOST_DRAWN = 9;
+const PIECE_MM = 11;
+
+/** Pieces in a row, specks of what is strewn, a film of what runs; nothing of what is under frosting. */
+function drawnDressing(one: Dress, tier: PlacedTier, outer: number, seed: number): ReactNode {
+  if (isCounted(one.what)) {
+    if (!tier.isTop) return null;
+    const count = Math.min(MOST_DRAWN, one.count ?? MOST_DRAWN);
+    const wide = Math.min(PIECE_MM, (2 * outer) / count);
+    return Array.from({ length: count }, (_, index) => (
+      <circle
+        key={index}
+        cx={(index - (count - 1) / 2 + (seed % 2) / 2) * ((2 * outer) / (count + 1))}
+        cy={-tier.topMm - wide / 3}
+        r={wide / 2.4}
+        {...line}
+      />
+    ));
+  }
+  // What the cake drinks does not show.
+  if (one.what === "syrup" || (isUnderFrosting(one) && tier.coat.topMm > 0)) return null;
+  if (!(one.what in SPREAD_DENSITY)) return specks(tier, outer, seed);
+  return <path d={pouredSection(tier, outer, "none")} strokeWidth="1" {...line} />;
+}
 
 /** A glaze over the top, with the drips or the whole side it runs down. */
 function pouredPath(tier: PlacedTier, outer: number, sides: "none" | "drips" | "all"): string {

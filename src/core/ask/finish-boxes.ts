@@ -35,6 +35,7 @@ import {
   type Issue,
   type Result,
 } from "../measure";
+import { DressBoxesSchema, readDress } from "./dress-boxes";
 import type { ReadingHabit } from "./reading-habit";
 
 const line = z._default(z.string().check(z.maxLength(200)), "");
@@ -72,6 +73,7 @@ export const FinishBoxesSchema = z.strictObject({
   pourSides: z._default(z.enum(POUR_SIDES), "drips"),
   drips: line,
   toppings: z._default(z.array(ToppingSchema).check(z.maxLength(6)), []),
+  dress: z._default(DressBoxesSchema, []),
   rolledMm: line,
   fruit: z._default(
     z.nullable(
@@ -122,6 +124,7 @@ export const FINISH_BOX_NAMES = [
   "drips",
   "rolledMm",
   "fruit",
+  "dress",
   "colours",
 ] as const;
 export type FinishBox = (typeof FINISH_BOX_NAMES)[number];
@@ -226,6 +229,7 @@ export function readFinish(
     finish.fruit === null
       ? undefined
       : count("fruit", "fruit.each", finish.fruit.each, FruitSchema.shape.each);
+  const dress = finish.dress.flatMap((box, index) => take("dress", readDress(box, index)) ?? []);
   for (const [index, { share: text }] of finish.colours.entries())
     take("colours", readColour(`colours[${index}].share`, text));
   return {
@@ -248,6 +252,7 @@ export function readFinish(
       ...(finish.pour === "none"
         ? {}
         : { pour: { what: finish.pour, sides: finish.pourSides, ...known({ drips }) } }),
+      ...(dress.length === 0 ? {} : { dress }),
       ...(finish.toppings.length === 0 ? {} : { toppings: finish.toppings }),
       ...(finish.fruit === null || fruitWidthMm === undefined
         ? {}

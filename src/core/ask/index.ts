@@ -1,4 +1,5 @@
 export { bakedAgain } from "./again";
+export { NEW_DRESS } from "./dress-boxes";
 export { chosenPieces, withPieces } from "./chosen-tins";
 export { type BuildBoxes, colourBoxes, type FinishBoxes } from "./finish-boxes";
 export { AS_RECIPE, coversFor, partsMadeFor, USUAL_WAY } from "./frosted-boxes";

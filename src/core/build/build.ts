@@ -14,7 +14,7 @@ import {
 } from "../tin";
 import type { Quantity } from "./quantity";
 import type { BuildRequest, Standing } from "./schema";
-import { SPREAD_DENSITY, type Frosting, type Coating } from "./spreads";
+import { SPREAD_DENSITY, SYRUP_DENSITY, type Frosting, type Coating } from "./spreads";
 import { FILLING_MM, stackHeight } from "./stack";
 
 /** Cakes of one width, standing on the board or on a wider tier. */
@@ -70,7 +70,6 @@ export const THINNEST_SLICE_MM = 12;
 const LEAST_POOL_MM = 20;
 /** Fillings that run or slide without a dam. */
 const SOFT: readonly Coating[] = ["jam", "curd", "custard"];
-const SYRUP_DENSITY = 1.2;
 
 /**
  * How the baked cakes are put together: trimmed, split, stacked, filled and soaked. H = n·t +

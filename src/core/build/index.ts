@@ -7,7 +7,16 @@ export {
   type BuiltCake,
   type Tier,
 } from "./build";
-export { LAID, type Laid, type Quantity, type Stuff, type Thing, type Why } from "./quantity";
+export {
+  LAID,
+  PIECES,
+  type Laid,
+  type PutOnPiece,
+  type Quantity,
+  type Stuff,
+  type Thing,
+  type Why,
+} from "./quantity";
 export {
   BuildSchema,
   EdgeHeightSchema,
@@ -23,6 +32,7 @@ export {
   FrostingSchema,
   POURS,
   SPREAD_DENSITY,
+  SYRUP_DENSITY,
   type Frosting,
   type Coating,
 } from "./spreads";

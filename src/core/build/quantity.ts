@@ -11,11 +11,44 @@ export const LAID = [
   "full-top",
   "jam-film",
   "dusting-sugar",
+  "chips",
+  "curls",
+  "shavings",
+  "coconut",
+  "praline",
+  "grated-carrot",
+  "glitter",
 ] as const;
 export type Laid = (typeof LAID)[number];
 
-/** What a quantity is of. */
-export type Stuff = Coating | Laid | "syrup" | "rolled-covering";
+/** Put on one by one. */
+export const PIECES = [
+  "strawberries",
+  "strawberry-halves",
+  "strawberry-slices",
+  "raspberries",
+  "blueberries",
+  "blackberries",
+  "cherries",
+  "fig-quarters",
+  "peach-slices",
+  "orange-slices",
+  "lemon-slices",
+  "walnut-halves",
+  "pecan-halves",
+  "hazelnuts",
+  "almonds",
+  "chocolate-buttons",
+  "truffles",
+  "meringue-kisses",
+  "biscuits",
+  "edible-flowers",
+  "candles",
+] as const;
+export type PutOnPiece = (typeof PIECES)[number];
+
+/** What a quantity is of; `own` is what only its baker has a name for. */
+export type Stuff = Coating | Laid | PutOnPiece | "syrup" | "rolled-covering" | "own";
 
 /** Where it goes. */
 export type Thing =
@@ -30,7 +63,8 @@ export type Thing =
   | "pour"
   | "drips"
   | "topping"
-  | "covering";
+  | "covering"
+  | "dressing";
 
 /**
  * How a quantity came about: the numbers of its formula, for each of `times` cakes. Areas mm²,
@@ -72,6 +106,9 @@ export type Why =
     }
   | { readonly how: "by-area"; readonly areaMm2: number; readonly gPerCm2: number }
   | { readonly how: "by-weight"; readonly cakeG: number; readonly mlPerKg: number }
+  | { readonly how: "pieces"; readonly count: number; readonly eachG: number }
+  /** As her box says, on all cakes together. */
+  | { readonly how: "told" }
   | { readonly how: "rolled"; readonly areaMm2: number; readonly thickMm: number };
 
 /** An amount of one thing on the cakes that come from one kind of tin, nothing to spare. */
@@ -89,5 +126,7 @@ export type Quantity = {
   readonly count: number | null;
   /** What is counted. */
   readonly piece: "shell" | "pearl" | "swirl" | "drip" | null;
+  /** What its baker calls it, where it is her own. */
+  readonly called?: string;
   readonly why: Why;
 };

@@ -52,3 +52,6 @@ export const COLD_SPREADS: readonly Coating[] = [
   "custard",
   "curd",
 ];
+
+/** Sugar syrup for a soak, about one to one, g/mL. */
+export const SYRUP_DENSITY = 1.2;

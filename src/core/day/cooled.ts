@@ -1,5 +1,7 @@
 import type { DayCake } from "./day-cake";
 import { SAFE_OUT_MIN } from "./making";
+import { dressedWarm } from "./dressed";
+import { readyFor, type MadePart } from "./parts-made";
 import { hands, next, type TaskList } from "./task-list";
 import type { Doing, Shorter, TaskLink } from "./task";
 import { TAKES } from "./takes";
@@ -12,11 +14,12 @@ export function cooled(
   list: TaskList,
   day: DayCake,
   outs: readonly string[],
-  poured: readonly TaskLink[],
+  made: readonly MadePart[],
   ofRecipe: { readonly hot: readonly TaskLink[]; readonly cold: readonly TaskLink[] },
 ): readonly TaskLink[] {
   const { turnOutMin, pourAfterMin, words } = day;
   const last = outs.at(-1);
+  const poured = readyFor(made, "poured");
   const hot =
     last === undefined || day.hotSteps.length === 0
       ? ofRecipe.hot
@@ -65,6 +68,7 @@ export function cooled(
           );
     return [
       ...pour,
+      ...dressedWarm(list, day, made, index, out),
       next(
         day.keptCold === "cake"
           ? cooledInFridge(list, day, index, out, turned)

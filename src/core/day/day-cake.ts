@@ -1,6 +1,7 @@
 import { KIND_FACTS, type BatterKind } from "../kind";
 import type { HeatSource } from "../recipe";
 import { MAKING, type Made } from "./making";
+import type { Doing } from "./task";
 
 /** A step of a recipe's own method. */
 export type MethodStep = {
@@ -32,11 +33,19 @@ export type OwnPart = {
 export type DayPart = {
   /**
    * Where it goes: on before the oven, onto the warm cake, between slices or into them, over the
-   * cold cake, poured over that, or on top in the end; or where the recipe's own steps put it, on
+   * cold cake, poured over that, put on at a time of its own, or on top in the end; or where the recipe's own steps put it, on
    * the hot cake or the cold one.
    */
   readonly goes:
-    "before-oven" | "onto-warm" | "inside" | "over" | "poured" | "on-top" | "for-hot" | "for-cold";
+    | "before-oven"
+    | "onto-warm"
+    | "inside"
+    | "over"
+    | "poured"
+    | "dressed"
+    | "on-top"
+    | "for-hot"
+    | "for-cold";
 } &
   /** Made the usual way. */
   (
@@ -79,6 +88,15 @@ export const NO_WORDS: RecipeWords = {
   left: "",
   build: "",
   finish: "",
+};
+
+/** Something put on the cake at a time of its own. */
+export type Dressed = {
+  readonly doing: Extract<Doing, { do: "dress" }>;
+  /** Between these minutes after the oven; null for what goes on the cold cake. */
+  readonly afterOvenMin: readonly [least: number, most: number] | null;
+  /** Under the frosting. */
+  readonly isUnder: boolean;
 };
 
 /** A cake as far as its day goes; all of it follows from its plan. */
@@ -148,6 +166,8 @@ export type DayCake = {
   readonly gaps: number;
   readonly splits: number;
   readonly parts: readonly DayPart[];
+  /** In the order it is put on. */
+  readonly dressed: readonly Dressed[];
   readonly hasFirstCoat: boolean;
   /** Whether its sides are coated too. */
   readonly hasCoat: boolean;

@@ -1,4 +1,5 @@
 import type { DayCake, DayPart } from "./day-cake";
+import { dressedCold } from "./dressed";
 import { isKeptCold, MAKING, SAFE_OUT_MIN, type Made } from "./making";
 import { type MadePart, readyFor } from "./parts-made";
 import { hands, next, STEP_MIN, type TaskList } from "./task-list";
@@ -29,6 +30,7 @@ export function finished(
         ),
       ),
     ];
+  last = dressedCold(list, day, made, "under", last);
   if (day.hasFirstCoat) {
     last = [
       next(
@@ -81,6 +83,7 @@ export function finished(
         ),
       ),
     ];
+  last = dressedCold(list, day, made, "on-top", last);
   const spoiling = made.flatMap(({ part, last: id }) =>
     spoils(part)
       ? [

@@ -2,6 +2,7 @@ export { type DayBoxes, DayBoxesSchema, readDay, SPLITS, USUAL_HOURS } from "./d
 export {
   type DayCake,
   type DayPart,
+  type Dressed,
   mayWait,
   type MethodStep,
   NO_WORDS,

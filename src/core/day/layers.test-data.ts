@@ -21,6 +21,7 @@ export const LAYERS: DayCake = {
   coldFreezerMin: 60,
   gaps: 1,
   splits: 1,
+  dressed: [],
   parts: [{ goes: "over", what: "butter-and-sugar", massG: 700, own: null }],
   hasFirstCoat: true,
   hasCoat: true,

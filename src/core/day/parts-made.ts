@@ -18,6 +18,7 @@ const PLACES: Readonly<Record<DayPart["goes"], readonly [name: string, station: 
   inside: ["filling", "build"],
   over: ["frosting", "finish"],
   poured: ["pouring", "finish"],
+  dressed: ["dressing", "finish"],
   "on-top": ["top", "finish"],
   "for-hot": ["hot-part", "cool"],
   "for-cold": ["cold-part", "finish"],
@@ -32,6 +33,7 @@ const TURNS: readonly DayPart["goes"][] = [
   "inside",
   "over",
   "poured",
+  "dressed",
   "on-top",
   "for-cold",
 ];
@@ -84,7 +86,10 @@ export function partsMade(
   when: "before-batter" | "after-batter",
 ): readonly MadePart[] {
   const isWarm = (goes: DayPart["goes"]): boolean =>
-    goes === "for-hot" || goes === "onto-warm" || (goes === "poured" && day.pourAfterMin !== null);
+    goes === "for-hot" ||
+    goes === "onto-warm" ||
+    (goes === "poured" && day.pourAfterMin !== null) ||
+    (goes === "dressed" && day.dressed.some(({ afterOvenMin }) => afterOvenMin !== null));
   const turns: readonly DayPart["goes"][] =
     when === "before-batter"
       ? ["before-oven"]

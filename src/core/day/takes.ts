@@ -16,6 +16,7 @@ export const TAKES = {
   pieceS: 5,
   pourWarmTinMin: 2,
   pourMin: 5,
+  dressMin: 1,
   intoFridgeMin: 1,
   meltMin: 5,
   toastMin: 10,

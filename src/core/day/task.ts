@@ -1,5 +1,6 @@
 import * as z from "../zod";
 import { HEAT_SOURCES } from "../recipe";
+import { DRESSED_WHEN, DRESSINGS } from "../finish";
 import { MADE } from "./making";
 
 /** The ovens a day's cakes are baked in; a third one takes its turn with the second. */
@@ -81,6 +82,16 @@ const DoingSchema = z.discriminatedUnion("do", [
   z.strictObject({ do: z.literal("chill-coat") }),
   z.strictObject({ do: z.literal("final-coat") }),
   z.strictObject({ do: z.literal("pour-cold"), what: z.enum(MADE) }),
+  /** Put on at a time of its own; pieces are counted on each cake. */
+  z.strictObject({
+    do: z.literal("dress"),
+    what: z.enum(DRESSINGS),
+    when: z.enum(DRESSED_WHEN),
+    called: z.optional(z.string()),
+    massG: z.number(),
+    pieces: z.nullable(z.number()),
+    isPoked: z.optional(z.boolean()),
+  }),
   /** What is on it, or the cake itself, spoils in the room. */
   z.strictObject({ do: z.literal("into-fridge"), what: z.enum([...MADE, "cake"]) }),
   z.strictObject({ do: z.literal("chill-cake") }),
@@ -216,6 +227,7 @@ const GOING: Readonly<Record<Exclude<Doing["do"], "step">, Going>> = {
   "chill-coat": "by-clock",
   "final-coat": "by-hand",
   "pour-cold": "by-hand",
+  dress: "by-hand",
   "into-fridge": "by-hand",
   "chill-cake": "by-itself",
   decorate: "by-hand",

@@ -5,6 +5,14 @@ import type { Cover } from "./schema";
 /** How thick a tier is coated, mm: the first coat is part of both others. */
 export type Coat = { readonly topMm: number; readonly sideMm: number; readonly firstMm: number };
 
+/** A tier with its coat on; what stands on it hides part of its top. */
+export type FinishedTier = {
+  readonly tier: Tier;
+  readonly coat: Coat;
+  readonly hiddenMm2: number;
+  readonly isTop: boolean;
+};
+
 /** Thin first coat and final coat of a covered cake, mm. */
 const FIRST_MM = 2;
 const FINAL_MM = 6;

@@ -9,27 +9,24 @@ import {
   type Tier,
   type Why,
 } from "../build";
+import { group, sum } from "d3-array";
 import { bad, good, type Result } from "../measure";
 import { inRadius, solidArea } from "../tin";
 import { laidOn } from "./by-area";
-import { coatedArea, coatFor, roundLength, topArea, type Coat } from "./coat";
+import { coatedArea, coatFor, roundLength, topArea, type Coat, type FinishedTier } from "./coat";
 import { borderCount, borderSection, swirlCount, swirlMl } from "./piping";
+import { dressedWith, dressIssue } from "./dressed";
 import { dripLength, dripMl, POURED, usualDrips } from "./pours";
 import { ROLLED_DENSITY, rolledSheet, type RolledSheet } from "./rolled";
 import type { Cover, FinishRequest } from "./schema";
 
-/** A tier with its coat on; what stands on it hides part of its top. */
-export type FinishedTier = {
-  readonly tier: Tier;
-  readonly coat: Coat;
-  readonly hiddenMm2: number;
-  readonly isTop: boolean;
-};
 export type FinishedCake = { readonly cakes: number; readonly tiers: readonly FinishedTier[] };
 
 /** What has to be made of one spread: everything that takes it, and what is to spare. */
 export type Batch = {
   readonly stuff: Stuff;
+  /** What its baker calls it, where it is her own. */
+  readonly called?: string;
   readonly neededMl: number | null;
   readonly neededG: number;
   readonly volumeMl: number | null;
@@ -43,7 +40,7 @@ export type Finish = {
   /** What it wears besides its coat, as asked. */
   readonly wears: Pick<
     FinishRequest,
-    "borders" | "swirls" | "pour" | "toppings" | "rolledMm" | "fruit"
+    "borders" | "swirls" | "pour" | "toppings" | "rolledMm" | "fruit" | "dress"
   >;
   readonly cakes: readonly FinishedCake[];
   /** Everything that goes on or between, nothing to spare. */
@@ -83,10 +80,11 @@ export function finishCakes(request: FinishRequest, build: Build): Result<Finish
     )
     .find((issue) => issue !== null);
   if (problem !== undefined) return problem;
-  const own = cakes.flatMap(({ cakes: times, tiers }) =>
-    tiers.flatMap((each) => quantitiesOn(each, times, request, frosting)),
-  );
-  const quantities = [...build.quantities, ...own];
+  const named = dressIssue(request.dress);
+  if (!named.ok) return named;
+  const all = cakes.flatMap(({ cakes: times, tiers }) => tiers.map((each) => ({ each, times })));
+  const own = all.flatMap(({ each, times }) => quantitiesOn(each, times, request, frosting));
+  const quantities = [...build.quantities, ...own, ...dressedWith(all, request.dress)];
   const batches = batchesOf(quantities, marginFraction);
   const main = batches.find(({ stuff }) => stuff === frosting);
   const first = cakes[0]?.tiers[0];
@@ -105,6 +103,7 @@ export function finishCakes(request: FinishRequest, build: Build): Result<Finish
       toppings: request.toppings,
       rolledMm: request.rolledMm,
       fruit: request.fruit,
+      dress: request.dress,
     },
     sheets:
       request.rolledMm === undefined
@@ -369,19 +368,30 @@ function addPours(
  * made with some to spare.
  */
 function batchesOf(quantities: readonly Quantity[], marginFraction: number): readonly Batch[] {
-  const stuffs = [...new Set(quantities.map(({ stuff }) => stuff))];
-  return stuffs.map((stuff) => {
-    const of = quantities.filter((each) => each.stuff === stuff);
-    const neededG = of.reduce((sum, { massG }) => sum + massG, 0);
+  const nameOf = ({ stuff, called = "" }: Quantity): string => `${stuff} ${called}`;
+  return [...group(quantities, nameOf).values()].flatMap((of): readonly Batch[] => {
+    const [first] = of;
+    if (first === undefined) return [];
+    const { stuff, called } = first;
+    const neededG = sum(of, ({ massG }) => massG);
     const isMeasured = of.every(({ volumeMl }) => volumeMl !== null);
-    const neededMl = isMeasured ? of.reduce((sum, { volumeMl }) => sum + (volumeMl ?? 0), 0) : null;
-    const more = stuff in SPREAD_DENSITY ? 1 + marginFraction : 1;
-    return {
-      stuff,
-      neededMl,
-      neededG,
-      volumeMl: neededMl === null ? null : neededMl * more,
-      massG: neededG * more,
-    };
+    const neededMl = isMeasured ? sum(of, ({ volumeMl }) => volumeMl ?? 0) : null;
+    const toldG = sum(
+      of.filter(({ why }) => why.how === "told"),
+      ({ massG }) => massG,
+    );
+    // Nothing is added to what its baker weighs herself.
+    const spare = stuff in SPREAD_DENSITY && neededG > 0 ? marginFraction : 0;
+    const more = 1 + (toldG === 0 ? spare : spare * (1 - toldG / neededG));
+    return [
+      {
+        stuff,
+        ...(called === undefined ? {} : { called }),
+        neededMl,
+        neededG,
+        volumeMl: neededMl === null ? null : neededMl * more,
+        massG: neededG * more,
+      },
+    ];
   });
 }

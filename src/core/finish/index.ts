@@ -7,6 +7,7 @@ export {
   type Consistency,
   type NextSpoon,
 } from "./consistency";
+export { isCounted, isFreshPiece, isUnderFrosting, meltsAway, piecesToBuy } from "./dressed";
 export { fruitLayout, type FruitLayout } from "./fruit";
 export {
   scaledFormula,
@@ -22,8 +23,8 @@ export {
   type Batch,
   type Finish,
   type FinishedCake,
-  type FinishedTier,
 } from "./finish";
+export type { FinishedTier } from "./coat";
 export { drawnBeads, swirlCount, swirlSize } from "./piping";
 export { dripLength, POUR_WINDOWS, type PourWindow } from "./pours";
 export { ROLLED_MM } from "./rolled";
@@ -32,6 +33,9 @@ export {
   BORDER_PLACES,
   BorderSchema,
   COVERS,
+  DRESSED_WHEN,
+  DRESSINGS,
+  DressSchema,
   FEELS,
   FinishSchema,
   FRUIT_PLACES,
@@ -47,6 +51,9 @@ export {
   ToppingSchema,
   type ToppingAmount,
   type Cover,
+  type Dress,
+  type DressedWhen,
+  type Dressing,
   type FinishRequest,
   type Pattern,
   type Piped,

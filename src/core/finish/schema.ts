@@ -1,5 +1,5 @@
 import * as z from "../zod";
-import { FrostingSchema, LAID, POURS } from "../build";
+import { FILLINGS, FROSTINGS, FrostingSchema, LAID, PIECES, POURS } from "../build";
 import { numberIn, wholeIn } from "../measure";
 
 /**
@@ -42,6 +42,7 @@ export type Feel = (typeof FEELS)[number];
 const MOST_BORDERS = 4;
 const MOST_TOPPINGS = 6;
 const MOST_COLOURS = 6;
+const MOST_DRESSED = 8;
 const MOST_FEELS = 60;
 
 export const BorderSchema = z.strictObject({
@@ -80,6 +81,34 @@ export const PourSchema = z.strictObject({
   drips: z.optional(wholeIn(1, 120)),
 });
 
+/**
+ * When something is put on: as the cake comes out, while it is warm, or when it is cold. A spread
+ * on the cold cake goes under its frosting; all else on top of it.
+ */
+export const DRESSED_WHEN = ["hot", "warm", "cold"] as const;
+export type DressedWhen = (typeof DRESSED_WHEN)[number];
+/** What can be put on at such a time; `own` has only the name its baker gives it. */
+export const DRESSINGS = [
+  "syrup",
+  ...new Set([...POURS, ...FROSTINGS, ...FILLINGS]),
+  ...LAID,
+  ...PIECES,
+  "own",
+] as const;
+export type Dressing = (typeof DRESSINGS)[number];
+export const DressSchema = z.strictObject({
+  what: z.enum(DRESSINGS),
+  when: z.enum(DRESSED_WHEN),
+  name: z.optional(z.string().check(z.maxLength(60))),
+  /** On all cakes together; as usual for what it is when left out. */
+  massG: z.optional(numberIn(0.1, 20_000, "g")),
+  /** Pieces on each cake. */
+  count: z.optional(wholeIn(1, 500)),
+  /** Whether the cake is poked all over first, so that it runs in. */
+  poked: z.optional(z.boolean()),
+});
+export type Dress = z.infer<typeof DressSchema>;
+
 export const FinishSchema = z.strictObject({
   cover: z.optional(z.enum(COVERS)),
   frosting: z.optional(FrostingSchema),
@@ -97,6 +126,8 @@ export const FinishSchema = z.strictObject({
   toppings: z.optional(z.array(ToppingSchema).check(z.maxLength(MOST_TOPPINGS))),
   rolledMm: z.optional(numberIn(2, 8, "mm")),
   fruit: z.optional(FruitSchema),
+  /** What goes on at a time of its own, in this order. */
+  dress: z.optional(z.array(DressSchema).check(z.maxLength(MOST_DRESSED))),
   /** How the frosting's formula is rounded up. */
   rounding: z.optional(z.enum(ROUNDINGS)),
   /** The frosting over bowls by colour; shares need not add up to anything. */

@@ -151,6 +151,20 @@ export const AnswerSchema = z.strictObject({
         count: z.optional(number),
       }),
     ),
+    /** What is put on at a time of its own, in minutes after the oven where it goes on warm. */
+    dress: z.array(
+      z.strictObject({
+        what: z.string(),
+        name: z.optional(z.string()),
+        when: z.string(),
+        massG: number,
+        pieces: z.optional(number),
+        toBuy: z.optional(number),
+        fromMin: z.optional(number),
+        toMin: z.optional(number),
+        meltsAway: z.optional(z.literal(true)),
+      }),
+    ),
     /** What has to be made or bought, with what is to spare. */
     make: z.array(
       z.strictObject({ stuff: z.string(), volumeMl: z.nullable(number), massG: number }),

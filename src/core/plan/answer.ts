@@ -4,6 +4,7 @@ import { allergensOn } from "../caution";
 import { good, roundTo, type Result } from "../measure";
 import { bakeDetail, insideCases, solvedTin } from "./bake-detail";
 import { coolDetail } from "./cool-detail";
+import { dressDetail, type DressDetail } from "./dress-detail";
 import { laidFruit, madeSpread } from "./finish-detail";
 import type { CakeInput } from "./input";
 import type { CakeRequest } from "./request";
@@ -129,6 +130,7 @@ export function planAnswer(plan: CakePlan, request: CakeRequest, words: PlanWord
           ...(count === null ? {} : { count }),
         }),
       ),
+      dress: dressDetail(plan).map(dressed),
       make: finish.batches.map(({ stuff, volumeMl, massG }) => ({
         stuff,
         volumeMl: volumeMl === null ? null : Math.round(volumeMl),
@@ -157,6 +159,20 @@ export function planAnswer(plan: CakePlan, request: CakeRequest, words: PlanWord
     })),
     remarks: plan.remarks.map((remark) => ({ code: remark.code, text: words.remark(remark) })),
   });
+}
+
+function dressed(detail: DressDetail): Answer["finish"]["dress"][number] {
+  const { dress, massG, pieces, toBuy, afterOvenMin, meltsAway } = detail;
+  return {
+    what: dress.what,
+    ...(dress.name === undefined ? {} : { name: dress.name }),
+    when: dress.when,
+    massG: roundTo(massG, 0.1),
+    ...(pieces === null ? {} : { pieces }),
+    ...(toBuy === null ? {} : { toBuy }),
+    ...(afterOvenMin === null ? {} : { fromMin: afterOvenMin[0], toMin: afterOvenMin[1] }),
+    ...(meltsAway ? { meltsAway } : {}),
+  };
 }
 
 /** The frosting as it is made, by the request's own part or its usual formula. */

@@ -1,10 +1,11 @@
 import { KIND_FACTS } from "../kind";
 import { shelfPieces, shelfPlan } from "../bake";
 import { OVERNIGHT_MIN } from "../cool";
-import { NO_WORDS, SOFT_BUTTER, type DayCake, type RecipeWords } from "../day";
+import { NO_WORDS, SOFT_BUTTER, type DayCake, type Dressed, type RecipeWords } from "../day";
 import { POUR_WINDOWS } from "../finish";
 import { batterPart, type Formula, type FormulaRow, type PartFormula, type Step } from "../recipe";
 import { coolDetail } from "./cool-detail";
+import { dressDetail } from "./dress-detail";
 import { laidFruit } from "./finish-detail";
 import type { CakeInput } from "./input";
 import { BEATEN, BY_MACHINE, methodSteps, stagedMethod } from "./method";
@@ -73,6 +74,23 @@ function ownFrostingG(
 function withoutCoat(input: CakeInput, planned: CakePlan): CakePlan {
   const bare = planCake({ ...input, finish: { ...input.finish, cover: "none" } });
   return bare.ok ? bare.value : planned;
+}
+
+/** What is put on at a time of its own, as the day does it. */
+function dressedOnDay(plan: CakePlan): readonly Dressed[] {
+  return dressDetail(plan).map(({ dress, massG, pieces, afterOvenMin, isUnderFrosting }) => ({
+    doing: {
+      do: "dress",
+      what: dress.what,
+      when: dress.when,
+      massG,
+      pieces,
+      ...(dress.name === undefined ? {} : { called: dress.name }),
+      ...(dress.poked === true ? { isPoked: true } : {}),
+    },
+    afterOvenMin,
+    isUnder: isUnderFrosting,
+  }));
 }
 
 /**
@@ -146,7 +164,7 @@ export function dayCake(
       : 0;
   const pieces = finish.quantities.reduce(
     (sum, { count, times, thing }) =>
-      sum + (thing === "drips" || count === null ? 0 : count * times),
+      sum + (thing === "drips" || thing === "dressing" || count === null ? 0 : count * times),
     0,
   );
   const window =
@@ -206,6 +224,7 @@ export function dayCake(
     gaps,
     splits: input.build?.splits ?? 1,
     parts,
+    dressed: dressedOnDay(plan),
     hasFirstCoat: finish.quantities.some(({ thing }) => thing === "first-coat"),
     hasCoat: finish.coat.sideMm > 0,
     pieces: pieces + laid("top"),

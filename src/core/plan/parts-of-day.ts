@@ -1,4 +1,5 @@
 import { MADE, type DayPart, type Made, type OwnPart, type RecipeWords } from "../day";
+import type { Thing } from "../build";
 import {
   madeAndUsed,
   spoilsInRoom,
@@ -27,7 +28,7 @@ type PartsOfDay = {
 type MadeByPlan = {
   readonly stuff: Made;
   readonly massG: number;
-  readonly goes: "inside" | "over" | "poured";
+  readonly goes: "inside" | "over" | "poured" | "dressed";
   /** The recipe's part it is made by; empty for the usual way. */ readonly id: string;
 };
 
@@ -35,13 +36,17 @@ type MadeByPlan = {
 function madeByPlan({ build, finish }: CakePlan, made: PartsMade): readonly MadeByPlan[] {
   const stuffs = new Set<string>(MADE);
   const isMade = (stuff: string): stuff is Made => stuffs.has(stuff);
-  const isInside = (stuff: string): boolean =>
-    finish.quantities.every(
-      (each) => each.stuff !== stuff || ["filling", "dam", "soak"].includes(each.thing),
-    );
+  const isOnly = (stuff: string, things: readonly Thing[]): boolean =>
+    finish.quantities.every((each) => each.stuff !== stuff || things.includes(each.thing));
   return finish.batches.flatMap(({ stuff, massG }): readonly MadeByPlan[] => {
     if (!isMade(stuff) || !(massG > 0)) return [];
-    const goes = isInside(stuff) ? "inside" : stuff === finish.frosting ? "over" : "poured";
+    const goes = isOnly(stuff, ["filling", "dam", "soak"])
+      ? "inside"
+      : isOnly(stuff, ["dressing"])
+        ? "dressed"
+        : stuff === finish.frosting
+          ? "over"
+          : "poured";
     const id =
       stuff === finish.frosting ? made.part : stuff === build.filling ? made.fillingPart : "";
     return [{ stuff, massG, goes, id }];

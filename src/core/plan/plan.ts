@@ -18,6 +18,7 @@ import {
 import {
   finishCakes,
   fruitLayout,
+  isFreshPiece,
   USUAL_FROSTING,
   type Cover,
   type Finish,
@@ -83,6 +84,10 @@ function finishAsked(
   if (frosted === undefined) return finish ?? NOTHING_ON_IT;
   return { cover: coverIn(frosted, wanted), frosting: frosted.like, ...finish };
 }
+
+/** Fruit that was not cooked spoils on a cake. */
+const wearsFreshFruit = ({ fruit, dress = [] }: FinishRequest = NOTHING_ON_IT): boolean =>
+  (fruit?.at === "top" && fruit.syrup !== true) || dress.some(isFreshPiece);
 
 /** How many times a recipe may be made. */
 const MADE = { min: 0.01, max: 50 } as const;
@@ -163,7 +168,7 @@ export function planCake(input: CakeInput): Result<CakePlan> {
   const keeping = keepingOf({
     kind: mix.kind,
     on: stuffs,
-    hasFreshFruit: input.finish?.fruit?.at === "top" && input.finish.fruit.syrup !== true,
+    hasFreshFruit: wearsFreshFruit(input.finish),
     hasColdPart: holds.hazards.includes("cold-part"),
   });
   const { shelf } = input.oven ?? {};
