@@ -166,6 +166,24 @@ test.describe("the bench", () => {
     await expect(page.getByText("Something above can't be used yet.")).toBeVisible();
   });
 
+  test("hears what was typed before its program had arrived", async ({ page: other }) => {
+    // A page of its own: the others wait until everything listens.
+    const page = await other.context().newPage();
+    let arrive = (): void => undefined;
+    const held = new Promise<void>((resolve) => {
+      arrive = resolve;
+    });
+    await page.route("**/_next/static/**/*.js", async (route) => {
+      await held;
+      await route.continue();
+    });
+    await page.goto("/", { waitUntil: "commit" });
+    await page.getByRole("textbox", myTin).fill("loaf 22 x 11 x 7 cm");
+    arrive();
+    await expect(page.getByText("loaf 22 × 11 × 7 cm, holds")).toBeVisible();
+    await expect(page.getByRole("textbox", myTin)).toHaveValue("loaf 22 x 11 x 7 cm");
+  });
+
   test("works by keyboard alone", async ({ page }) => {
     await page.goto("/");
     await page.keyboard.press("Tab");

@@ -268,6 +268,16 @@ test.describe("a cake's page", () => {
     await page.getByLabel("Guests").fill("12");
     // 12 x 130 mL of cake, over 1.75, is 891 mL of batter: 766 g, 383 g in each.
     await expect(amounts(page)).toContainText(/2 × 38\d.g/u);
+    // More than the two tins take: as often as it needs, and no batter twice in them in silence.
+    await page.getByLabel("Guests").fill("40");
+    await expect(page.getByText(/too much for these tins/u)).toBeVisible();
+    await page.getByRole("button", { name: "Fill these tins twice" }).click();
+    await expect(page.getByText(/too much for these tins/u)).toHaveCount(0);
+    await expect(page.getByLabel("My tin", { exact: true })).toHaveValue("4 x 20.3 x 5.1 cm round");
+    await expect(page.getByText("you own 2. Filled twice, washed", { exact: false })).toBeVisible();
+    await station(page, "Serve").click();
+    await expect(page.getByText(/^Enough for 40 guests/u)).toBeVisible();
+    await station(page, "Fill").click();
     await how.selectOption("times");
     await page.getByLabel("Times").fill("1 1/4");
     await page.getByLabel("keep to whole eggs where the depth allows it").check();

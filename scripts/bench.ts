@@ -5,7 +5,7 @@ import { scheduleDay, tasksOf } from "../src/core/day";
 import { LAYERS } from "../src/core/day/layers.test-data";
 import { planCake, type CakeInput } from "../src/core/plan";
 import { bakeWork } from "../src/workers/bake-work";
-import { bestTinSets, type StockTin } from "../src/core/fill";
+import { tinSetsByForm, type StockTin } from "../src/core/fill";
 import { finishCakes, fruitLayout } from "../src/core/finish";
 import { levelFor, tinGeometry, type Tin } from "../src/core/tin";
 import { mkdtempSync, rmSync } from "node:fs";
@@ -88,7 +88,7 @@ const cupboard: readonly StockTin[] = Array.from({ length: 20 }, (_, index): Sto
 const eight = tinGeometry({ shape: "round", diameterMm: 203, depthMm: 51, count: 2 });
 if (!eight.ok) throw new Error("not a tin");
 const fitted = (volumeMl: number): readonly unknown[] =>
-  bestTinSets(
+  tinSetsByForm(
     {
       kind: "creamed",
       volumeMl,
@@ -101,6 +101,8 @@ const fitted = (volumeMl: number): readonly unknown[] =>
     [eight.value],
     1200,
     cupboard,
+    {},
+    { tins: [eight.value], isStacked: false },
   );
 let asked = 0;
 let typed = 0;

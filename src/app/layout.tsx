@@ -4,6 +4,7 @@ import { NuqsAdapter } from "nuqs/adapters/next/app";
 import type { ReactNode } from "react";
 import { Header } from "@/components/frame/header";
 import { ToastProvider } from "@/components/frame/toasts";
+import { TypedEarly } from "@/components/frame/typed-early";
 import { UnitsProvider } from "@/components/frame/units";
 import { UNITS_COOKIE, unitsFromCookie } from "@/components/frame/units-cookie";
 import "./globals.css";
@@ -40,6 +41,7 @@ export default async function RootLayout({ children }: { readonly children: Reac
               <main id="work" className="mx-auto max-w-7xl px-3 py-3 md:px-6">
                 {children}
               </main>
+              <TypedEarly />
             </ToastProvider>
           </UnitsProvider>
         </NuqsAdapter>

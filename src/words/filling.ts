@@ -1,4 +1,13 @@
-import type { Dividing, Divided, Fill, FillOptions, OnBatter, TinFill, TinSet } from "@/core/fill";
+import type {
+  Dividing,
+  Divided,
+  Fill,
+  FillOptions,
+  Form,
+  OnBatter,
+  TinFill,
+  TinSet,
+} from "@/core/fill";
 import { depthText, percentText, volumeText, weightText, type Units } from "./quantities";
 
 /** Schools of filling. */
@@ -27,6 +36,16 @@ export const PORTION_NAMES = {
   usual: "usual pieces",
   large: "large pieces",
 } as const;
+
+/** Another form of a cake. */
+export const FORM_NAMES: Readonly<Record<Form, string>> = {
+  layers: "as layers",
+  sheet: "as a sheet",
+  ring: "as a ring",
+  loaf: "as a loaf",
+  cups: "as cups",
+  shaped: "in a shaped tin",
+};
 
 /** A set of tins against the recipe's own: why it stands where it does in the list. */
 export function fitReason({ times, basis, loads }: TinSet): string {

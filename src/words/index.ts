@@ -5,6 +5,7 @@ export {
   dividedText,
   DIVIDING_NAMES,
   fitReason,
+  FORM_NAMES,
   laidText,
   leftoverText,
   limitText,

@@ -3,10 +3,11 @@
 import { memo, useDeferredValue, useMemo, useState } from "react";
 import type { CakePlan } from "@/core/plan";
 import type { Question } from "@/core/ask";
-import { bestTinSets, type StockTin, type TinSet } from "@/core/fill";
+import { formOf, tinSetsByForm, type StockTin, type TinSet } from "@/core/fill";
 import { tinCount, tinGeometry, writeTin } from "@/core/tin";
-import { fitReason, tinText, type Units } from "@/words";
+import { fitReason, FORM_NAMES, tinText, type Units } from "@/words";
 import type { TinChoice } from "../frame/choices";
+import { More } from "../frame/more";
 import { EmptyTin } from "../section/empty-tin";
 
 type BestFitsProps = {
@@ -23,9 +24,8 @@ const SCALE = 0.13;
 
 /** Tins of the cupboard for this batter, the best first, each with its reason. */
 export function BestFits({ plan, question, cupboard, units, onChange }: BestFitsProps) {
-  const [isOpen, setIsOpen] = useState(false);
   // The list may lag behind a drag by a frame; the drawing may not.
-  const { mix, own, reference, options } = useDeferredValue(plan);
+  const { mix, own, reference, options, fill, build } = useDeferredValue(plan);
   // Where the tins decide how much is made, the recipe as written asks which of them suit it.
   const isByTins =
     question.scale === "same-depth" ||
@@ -39,16 +39,18 @@ export function BestFits({ plan, question, cupboard, units, onChange }: BestFits
       }),
     [cupboard],
   );
-  const sets = useMemo(
+  const isStacked = build.cakes.some(({ tiers }) => tiers.some(({ layers }) => layers > 1));
+  const forms = useMemo(
     () =>
-      bestTinSets(
+      tinSetsByForm(
         isByTins ? own : mix,
         reference.tins.map(({ geometry }) => geometry),
         own.volumeMl,
         stock,
         options,
+        { tins: fill.tins.map(({ geometry }) => geometry), isStacked },
       ),
-    [mix, own, reference, isByTins, stock, options],
+    [mix, own, reference, isByTins, stock, options, fill, isStacked],
   );
   if (cupboard.length === 0)
     return (
@@ -56,17 +58,53 @@ export function BestFits({ plan, question, cupboard, units, onChange }: BestFits
         The cupboard is empty. Put your tins into it, and the ones that suit this batter stand here.
       </p>
     );
-  if (sets.length === 0)
+  if (forms.length === 0)
     return (
       <p className="text-[15px] text-ink-2">
         Nothing in the cupboard takes this batter: it would pass every limit, or lie too thin. Make
         more or less of it, or write the size of another tin.
       </p>
     );
+  const now = formOf(fill.tins[0]?.geometry);
+  const first = forms.find(({ form }) => form === now);
+  const others = forms.filter((each) => each !== first);
+  const props = { question, cupboard, units, onChange };
   return (
     <>
-      <ul className="divide-y-[1.5px] divide-line">
-        {sets.slice(0, isOpen ? sets.length : SHOWN).map((set) => {
+      {first === undefined ? (
+        <p className="text-[15px] text-ink-2">Nothing of this form takes it.</p>
+      ) : (
+        <FitList {...props} sets={first.sets} shown={SHOWN} name="From the cupboard, as it is" />
+      )}
+      {others.length > 0 && (
+        <More summary="In another form">
+          {others.map(({ form, sets }) => (
+            <section key={form} aria-label={FORM_NAMES[form]}>
+              <h4 className="pt-1.5 text-[14px] font-semibold text-ink-2 first-letter:uppercase">
+                {FORM_NAMES[form]}
+              </h4>
+              <FitList {...props} sets={sets} shown={SHOWN} name={FORM_NAMES[form]} />
+            </section>
+          ))}
+        </More>
+      )}
+    </>
+  );
+}
+
+type FitListProps = Omit<BestFitsProps, "plan"> & {
+  readonly sets: readonly TinSet[];
+  /** At once. */
+  readonly shown: number;
+  readonly name: string;
+};
+
+function FitList({ sets, shown, name: label, question, cupboard, units, onChange }: FitListProps) {
+  const [isOpen, setIsOpen] = useState(false);
+  return (
+    <>
+      <ul aria-label={label} className="divide-y-[1.5px] divide-line">
+        {sets.slice(0, isOpen ? sets.length : shown).map((set) => {
           const tins = writtenTins(set, cupboard);
           const isTaken =
             tins.length === question.tins.length &&
@@ -103,13 +141,13 @@ export function BestFits({ plan, question, cupboard, units, onChange }: BestFits
           );
         })}
       </ul>
-      {sets.length > SHOWN && (
+      {sets.length > shown && (
         <button
           type="button"
           className="mt-1 text-[14px] underline underline-offset-3"
           onClick={() => setIsOpen(!isOpen)}
         >
-          {isOpen ? "only the best" : `${sets.length - SHOWN} more`}
+          {isOpen ? "only the best" : `${sets.length - shown} more`}
         </button>
       )}
     </>
@@ -150,5 +188,5 @@ function writtenTins(set: TinSet, cupboard: readonly TinChoice[]): readonly stri
 function pieceName(tin: TinChoice | undefined, pieces: number, units: Units): string {
   if (tin === undefined) return "";
   const name = tin.name === "" ? tinText(tin.tin, units) : tin.name;
-  return pieces > 1 ? `${pieces} × ${name}` : tin.owned > 1 ? `one of ${name}` : name;
+  return tin.owned > 1 ? `${pieces} × ${name}` : name;
 }

@@ -6,11 +6,13 @@ import {
   divided,
   DIVIDING,
   laidMass,
+  timesFilled,
   timesForDepth,
   timesLaid,
   worstFill,
   type TinFill,
 } from "@/core/fill";
+import { chosenPieces, timesTins, type Question } from "@/core/ask";
 import { linerPieces, paperNeeded, writeTin } from "@/core/tin";
 import {
   CEILING_NAMES,
@@ -78,6 +80,9 @@ const TONES = {
   "too-thin": "text-tomato",
 } as const;
 
+/** The tins don't say how much is made. */
+const FIXED_AMOUNT: readonly Question["scale"][] = ["keep", "times", "guests"];
+
 /**
  * Fill: which tins, how much in each, how deep, whether it stays in, and what to do with the rest.
  */
@@ -95,6 +100,11 @@ export function FillStation({
   const addedG = Math.max(0, Math.round(plan.fruitG - laidMass(ofRecipe)));
   const worst = worstFill(fill.tins);
   const leftover = leftoverText(fill, units);
+  const times = timesFilled(plan.mix, fill);
+  const shortOf = cupboard.flatMap(({ name, tin, owned }) => {
+    const rounds = Math.ceil(chosenPieces(question.tins, tin, units.measure) / owned);
+    return rounds > 1 && Number.isFinite(rounds) ? [{ name, owned, rounds }] : [];
+  });
 
   function onLevel(index: number, depthMm: number, grip: number): void {
     const times = timesForDepth(
@@ -295,10 +305,27 @@ export function FillStation({
           ))}
         </ul>
         {leftover !== "" && (
-          <p className="mx-6 mb-3 rounded-control border-[1.5px] border-tomato bg-white px-3 py-2 font-semibold text-tomato max-sm:mx-4">
-            {leftover}
-          </p>
+          <div className="mx-6 mb-3 rounded-control border-[1.5px] border-tomato bg-white px-3 py-2 font-semibold text-tomato max-sm:mx-4">
+            <p>{leftover}</p>
+            {times > 1 && FIXED_AMOUNT.includes(question.scale) && (
+              <button
+                type="button"
+                className="button mt-1.5"
+                onClick={() =>
+                  onChange({ tins: [...timesTins(question.tins, times, units.measure)] })
+                }
+              >
+                Fill these tins {times === 2 ? "twice" : `${times} times`}
+              </button>
+            )}
+          </div>
         )}
+        {shortOf.map(({ name, owned, rounds }) => (
+          <p key={name} className="px-6 pb-3 text-[15px] font-semibold max-sm:px-4">
+            {name}: you own {owned}. Filled {rounds === 2 ? "twice" : `${rounds} times`}, washed and
+            lined again in between.
+          </p>
+        ))}
         <Lining fills={fill.tins} units={units} />
         <Notes plan={plan} station="fill" units={units} />
       </section>

@@ -75,7 +75,7 @@ export function ServeStation({ question, read, plan, isStale, units, onChange }:
             value={question.guests}
             onChange={(guests) => onChange({ guests }, "guests")}
             problem={read.issues.guests === undefined ? null : issueText(read.issues.guests, units)}
-            placeholder="how many there are"
+            placeholder={question.scale === "guests" ? question.amount : "how many there are"}
           />
         </div>
         <button type="button" className="button" onClick={() => globalThis.print()}>
@@ -92,9 +92,18 @@ export function ServeStation({ question, read, plan, isStale, units, onChange }:
               {piecesText(detail.pieces)}
             </p>
             {detail.guests !== null && (
-              <p className="px-6 pt-1 text-[17px] max-sm:px-4">
-                {guestsText(detail.guests, detail.pieces, units)}
-              </p>
+              <div className="px-6 pt-1 max-sm:px-4">
+                <p className="text-[17px]">{guestsText(detail.guests, detail.pieces, units)}</p>
+                {detail.guests.times > 1 && question.scale !== "guests" && (
+                  <button
+                    type="button"
+                    className="button no-print mt-1.5"
+                    onClick={() => onChange({ scale: "guests", amount: question.guests })}
+                  >
+                    Make it for {question.guests} guests
+                  </button>
+                )}
+              </div>
             )}
             <ul className="divide-y-[1.5px] divide-line">
               {detail.cakes.map((cake) => (

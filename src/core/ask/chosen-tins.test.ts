@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import type { Tin } from "../tin";
-import { chosenPieces, withPieces } from "./chosen-tins";
+import { chosenPieces, timesTins, withPieces } from "./chosen-tins";
 import { FIRST_QUESTION } from "./first-question";
 
 const ROUND: Tin = { shape: "round", diameterMm: 203, depthMm: 51 };
@@ -26,4 +26,12 @@ describe("choosing from the cupboard", () => {
     expect(withPieces(FIRST_QUESTION.tins, ROUND, 1, "metric")).toEqual(["20.3 x 5.1 cm round"]);
     expect(withPieces(["30 x", ""], ROUND, 1, "metric")).toEqual(["30 x", "20.3 x 5.1 cm round"]);
   });
+});
+
+it("makes the written tins so many times as many, and leaves what can't be read", () => {
+  expect(timesTins(["2 x 20 cm round", "23 x 13 x 7 cm loaf", "a pan"], 3, "metric")).toEqual([
+    "6 x 20 cm round",
+    "3 x 23 x 13 x 7 cm loaf",
+    "a pan",
+  ]);
 });

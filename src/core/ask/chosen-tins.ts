@@ -17,6 +17,20 @@ export function chosenPieces(texts: readonly string[], tin: Tin, habit: SizeHabi
   return texts.reduce((sum, text) => sum + pieces(text, tin, habit), 0);
 }
 
+/** The written tins, each so many times; what can't be read stays as it is. */
+export function timesTins(
+  texts: readonly string[],
+  times: number,
+  habit: SizeHabit,
+): readonly string[] {
+  return texts.map((text) => {
+    const read = readTin(text, habit);
+    if (!read.ok) return text;
+    const { tin } = read.value;
+    return writeTin({ ...tin, count: times * tinCount(tin) });
+  });
+}
+
 /**
  * The written tins with `count` pieces of a cupboard's tin among them: added, changed in its place,
  * or taken out at 0. The tin that the bench opens with is only an example, and makes way for the

@@ -1,6 +1,6 @@
 export { bakedAgain } from "./again";
 export { NEW_DRESS } from "./dress-boxes";
-export { chosenPieces, withPieces } from "./chosen-tins";
+export { chosenPieces, timesTins, withPieces } from "./chosen-tins";
 export { type BuildBoxes, colourBoxes, type FinishBoxes } from "./finish-boxes";
 export { AS_RECIPE, coversFor, partsMadeFor, USUAL_WAY } from "./frosted-boxes";
 export { SCALES, SCHOOLS, TURN_CHOICES, WAYS_OUT } from "./question-choices";

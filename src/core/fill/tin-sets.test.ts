@@ -3,7 +3,8 @@ import { describe, expect, it } from "vitest";
 import type { Batter } from "../mix";
 import type { BatterKind } from "../kind";
 import { brimVolume, levelFor, rimWidth, volumeAt, type Tin, type TinGeometry } from "../tin";
-import { bestTinSets, fillLimit, fillTins, shareBasis, type StockTin } from ".";
+import { fillLimit, fillTins, shareBasis, type StockTin } from ".";
+import { bestTinSets } from "./tin-sets";
 import { batter, tin } from "./filling.test-data";
 import { isFlat } from "./share";
 

@@ -75,3 +75,18 @@ it("takes a way of cutting only for cakes that can be cut so", () => {
   });
   expect(detail.cakes.map(({ cutting }) => cutting?.style)).toEqual(["strips", "grid"]);
 });
+
+it("cuts enough for the guests the cake is made for, none smaller than for a party", () => {
+  const tins = ["33 x 23 x 5 cm rectangle"];
+  const usual = served({ tins }).pieces;
+  const for54 = served({ tins, scale: "guests", amount: "54" });
+  expect(usual).toBeLessThan(54);
+  expect(for54.pieces).toBe(54);
+  expect(for54.guests).toMatchObject({ asked: 54, times: 1 });
+  // Said at Serve as well, it is the same; a number of pieces stands over both.
+  expect(served({ tins, guests: "54" }).pieces).toBe(54);
+  expect(served({ tins, guests: "54", pieces: "12" }).pieces).toBe(12);
+  const tooMany = served({ tins, guests: "200" });
+  expect(tooMany.pieces).toBe(usual);
+  expect(tooMany.guests?.times).toBeGreaterThan(1);
+});

@@ -64,10 +64,35 @@ function cutAsNear(
   return { cutting: cutAsNear(top, usual, null, size).cutting, issue: found.issue };
 }
 
+/** Guests that Serve is told of, or that the batter was made for. */
+function guestsOf({ serve, scale }: CakeInput): number | undefined {
+  if (serve?.guests !== undefined) return serve.guests;
+  return typeof scale === "object" && "guests" in scale ? scale.guests : undefined;
+}
+
+/**
+ * As many pieces as are enough, where that is more than usual, none smaller than for a party, and
+ * can be cut; null otherwise.
+ */
+function cutFor(
+  top: CakeTop,
+  style: CutStyle,
+  enough: number | null,
+  size: PieceSize,
+): number | null {
+  if (enough === null || enough <= usualPieces(top, style, size)) return null;
+  if (enough > usualPieces(top, style, "party")) return null;
+  return cutTop(top, style, enough, size).ok ? enough : null;
+}
+
 /** How a plan's cakes are cut and how long they keep. Tiers are taken apart and cut one by one. */
 export function serveDetail(input: CakeInput, plan: CakePlan): ServeDetail {
   const { finish, keeping } = plan;
-  const { cut, size = "dessert", pieces, guests } = input.serve ?? {};
+  const { cut, size = "dessert", pieces } = input.serve ?? {};
+  const guests = guestsOf(input);
+  const served = finish.cakes.reduce((sum, each) => sum + each.cakes * each.tiers.length, 0);
+  // Nobody said how many pieces: enough for the guests where the knife can.
+  const enough = guests === undefined ? null : Math.ceil(guests / served);
   const cakes = finish.cakes
     .flatMap((each) =>
       each.tiers.map(({ tier }): ServedCake => {
@@ -90,7 +115,12 @@ export function serveDetail(input: CakeInput, plan: CakePlan): ServeDetail {
             pieces: 1,
             pieceG: wholeG,
           };
-        const { cutting, issue } = cutAsNear(top, style, pieces ?? null, size);
+        const { cutting, issue } = cutAsNear(
+          top,
+          style,
+          pieces ?? cutFor(top, style, enough, size),
+          size,
+        );
         return {
           index,
           cakes: each.cakes,
