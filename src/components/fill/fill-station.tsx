@@ -310,12 +310,16 @@ export function FillStation({
             {times > 1 && FIXED_AMOUNT.includes(question.scale) && (
               <button
                 type="button"
-                className="button mt-1.5"
+                className="button mt-1.5 text-ink"
                 onClick={() =>
                   onChange({ tins: [...timesTins(question.tins, times, units.measure)] })
                 }
               >
-                Fill these tins {times === 2 ? "twice" : `${times} times`}
+                Fill{" "}
+                {fill.tins.every(({ geometry }) => geometry.count === 1) && fill.tins.length === 1
+                  ? "this tin"
+                  : "these tins"}{" "}
+                {times === 2 ? "twice" : `${times} times`}
               </button>
             )}
           </div>

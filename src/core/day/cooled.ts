@@ -29,7 +29,7 @@ export function cooled(
               "hot-",
               "cool",
               day.hotSteps,
-              [next(last, 0, HOT_MIN), ...ofRecipe.hot],
+              [next(last, 0, hotMin(day.hotSteps)), ...ofRecipe.hot],
               true,
             ),
           ),
@@ -84,8 +84,13 @@ export function cooled(
     : [...ready, next(list.addSteps("cold-", "finish", day.coldSteps, ready, true))];
 }
 
-/** What a recipe does to a hot cake begins within so long of the oven, minutes. */
+/** What a recipe does to a hot cake begins within so long of the oven, minutes; what it hurries, sooner. */
 const HOT_MIN = 30;
+const AT_ONCE_MIN = 8;
+const AT_ONCE =
+  /\bas soon as\b|\bstraight (?:from|out of|away|after)\b|\bimmediately\b|\bat once\b|\bright away\b|\bstill (?:very )?hot\b|\bhot cakes?\b|\bwhile (?:it is |it's |they are )?(?:very )?hot\b/iu;
+const hotMin = ([first]: DayCake["hotSteps"]): number =>
+  AT_ONCE.test(first?.text ?? "") ? AT_ONCE_MIN : HOT_MIN;
 
 /** Where it cools: on the rack, or in the tin it does not leave warm. */
 const cooling = ({ turnOutMin, cools: { covered, overnight } }: DayCake): Doing => ({
@@ -96,8 +101,12 @@ const cooling = ({ turnOutMin, cools: { covered, overnight } }: DayCake): Doing 
 });
 
 /** What is said of turning out is with that, where it is turned out warm. */
-const coolingWords = ({ turnOutMin, words: { cool, left } }: DayCake): string =>
-  `${turnOutMin === null ? cool : ""} ${left}`.trim();
+const coolingWords = ({ turnOutMin, words: { cool, left } }: DayCake): string => {
+  const said = turnOutMin === null ? cool : "";
+  return (NEXT_DAY.test(said) ? `${left} ${said}` : `${said} ${left}`).trim();
+};
+/** What is said of the morning after is said last. */
+const NEXT_DAY = /^\W*(?:the )?next (?:day|morning)\b/iu;
 
 function cooledInRoom(list: TaskList, day: DayCake, index: number, turned: string): string {
   const inTinMin = day.turnOutMin ?? 0;

@@ -138,6 +138,8 @@ export type DayCake = {
    */
   readonly hotSteps: readonly MethodStep[];
   readonly coldSteps: readonly MethodStep[];
+  /** What it does after the plan's own filling and coating. */
+  readonly coatedSteps: readonly MethodStep[];
   /** What it does at the table, and says of what is left. */
   readonly serveSteps: readonly MethodStep[];
   readonly keep: readonly string[];

@@ -83,6 +83,8 @@ export function finished(
         ),
       ),
     ];
+  if (day.coatedSteps.length > 0)
+    last = [next(list.addSteps("coated-", "finish", day.coatedSteps, last, true))];
   last = dressedCold(list, day, made, "on-top", last);
   const spoiling = made.flatMap(({ part, last: id }) =>
     spoils(part)
@@ -131,6 +133,8 @@ const minutesOf = ({ hotSteps, coldSteps }: DayCake): number =>
   [...hotSteps, ...coldSteps].reduce((sum, { minutes }) => sum + (minutes ?? STEP_MIN), 0);
 
 function spoils(part: DayPart): boolean {
+  // What was baked with the cake is cake.
+  if (part.goes === "before-oven") return false;
   if (part.own !== null && part.spoils === true) return true;
   return part.what !== null && isKeptCold(part.what);
 }

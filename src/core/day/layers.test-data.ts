@@ -22,6 +22,7 @@ export const LAYERS: DayCake = {
   gaps: 1,
   splits: 1,
   dressed: [],
+  coatedSteps: [],
   parts: [{ goes: "over", what: "butter-and-sugar", massG: 700, own: null }],
   hasFirstCoat: true,
   hasCoat: true,

@@ -190,6 +190,11 @@ function partMade(
             ),
           ),
         ];
+  // What the cake's own steps make and put on has only to be weighed.
+  if (steps.length === 0) {
+    const last = list.idOf(`${name}-weigh`);
+    return { part, last, ready: [next(last)] };
+  }
   if (goes !== "onto-warm") {
     const last = list.addSteps(`${name}-`, station, steps, begin);
     emptied(last);

@@ -9,6 +9,7 @@ import { dressDetail } from "./dress-detail";
 import { laidFruit } from "./finish-detail";
 import type { CakeInput } from "./input";
 import { BEATEN, BY_MACHINE, methodSteps, stagedMethod } from "./method";
+import { laidParts } from "./recipe-on-batter";
 import { partsOfDay, USUAL_WAYS, type PartsMade } from "./parts-of-day";
 import { planCake, type CakePlan } from "./plan";
 
@@ -122,6 +123,7 @@ export function dayCake(
     formula,
     made,
     gaps > 0,
+    new Set((formula === null ? [] : laidParts(formula)).map(({ part }) => part.part.id)),
   );
   const cooled = coolDetail(plan);
   const plans = {
@@ -185,6 +187,7 @@ export function dayCake(
     filledSteps: methodSteps(stages?.filled ?? [], BY_MACHINE),
     hotSteps: methodSteps(stages?.hot ?? [], BY_MACHINE),
     coldSteps: methodSteps(stages?.cold ?? [], BY_MACHINE),
+    coatedSteps: methodSteps(stages?.coated ?? [], BY_MACHINE),
     serveSteps: methodSteps(stages?.serve ?? [], BY_MACHINE),
     keep: stages?.keep.map(({ text }) => text) ?? [],
     words: withWords(stages?.words ?? NO_WORDS, said),

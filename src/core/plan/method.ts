@@ -74,16 +74,19 @@ const OF_TINS = /\b(?:tins?|pans?|moulds?|molds?|cases|sheet|dish|skillet|rameki
 const IN_ITS_TIN =
   /^\W*(?:let|leave|rest|stand|cool)\b[^.;]*\bin (?:the|its|their) (?:tins?|pans?|moulds?|molds?|dish)\b[^.;]*\W*$/iu;
 
+const MINUTES_IN_TIN =
+  /^\W*(?:for )?(?:\p{L}+|\d+)(?:\s*(?:to|-|–)\s*\d+)?\s*min\w*\s+in (?:the|its|their) (?:tins?|pans?|moulds?|molds?|dish)\b/iu;
+
 /** No oven is warm sooner, minutes: what says less speaks of something else. Judgement. */
 const LEAST_WARM_UP_MIN = 5;
 
 /** Where steps of the recipe's own stand in the day. */
-const PLACES = ["steps", "filled", "hot", "cold", "serve", "keep"] as const;
+const PLACES = ["steps", "filled", "hot", "cold", "coated", "serve", "keep"] as const;
 type Place = (typeof PLACES)[number];
 
 /**
  * The steps of a batter as the day takes them: what makes it, what goes on it in its tins, what is
- * done to the cake hot, cold and at the table and with what is left, and what is said of the
+ * done to the cake hot, cold, once the plan has put it together and coated it, at the table and with what is left, and what is said of the
  * program's own tasks.
  */
 export type StagedMethod = Readonly<Record<Place, readonly Step[]>> & {
@@ -133,6 +136,8 @@ export function stagedMethod({ part }: PartFormula, plans: PlansItself): StagedM
       warmUpMin = wholeMinutes(minutes);
     const word = wordFor({ step, kind, stage }, at === fillAt, plans);
     if (word !== null) said[word].push(step.text);
+    else if (stage === "cold" && (said.build.length > 0 || said.finish.length > 0))
+      into.coated.push(step);
     else if (stage === "before") into[fillAt >= 0 && at > fillAt ? "filled" : "steps"].push(step);
     else into[stage === "oven" ? "hot" : stage].push(step);
   }
@@ -141,6 +146,11 @@ export function stagedMethod({ part }: PartFormula, plans: PlansItself): StagedM
   ) as RecipeWords;
   return { ...into, words, warmUpMin };
 }
+
+/** "180 C, a greased 20 cm square tin." */
+const OVEN_FIRST = /^\W*(?:oven\b\W*)?(?:\d{2,3}\s*(?:°\s*)?[CF]\b|gas (?:mark )?\d)/iu;
+
+const PUT_TOGETHER = /\b(?:sandwich|stack)\b|\bfill (?:and|the (?:cake|layers))\b/iu;
 
 /** Which of the program's own tasks a step speaks of; null where it is a task of its own. */
 function wordFor(
@@ -152,6 +162,7 @@ function wordFor(
     return "warmUp";
   switch (stage) {
     case "before":
+      if (kind === "other" && OVEN_FIRST.test(text)) return "warmUp";
       if (plans.soften && isAhead(kind, text) && /\bbutter\b/iu.test(text)) return "soften";
       return kind === "prepare" && OF_TINS.test(text) ? "tins" : isFill ? "fill" : null;
     case "oven":
@@ -165,8 +176,10 @@ function wordFor(
       if (kind === "cool" && (said === undefined || stage === "hot")) return "cool";
       if (plans.turnOut && stage === "hot" && kind === "rest" && saysTurnedOut(text)) return "cool";
       // The program's own cooling begins in the tin.
-      if (said === "hot" && kind === "rest" && IN_ITS_TIN.test(text)) return "cool";
-      if (kind === "build" && plans.build) return "build";
+      if (said === "hot" && kind === "rest" && (IN_ITS_TIN.test(text) || MINUTES_IN_TIN.test(text)))
+        return "cool";
+      if (plans.build && (kind === "build" || (stage === "cold" && PUT_TOGETHER.test(text))))
+        return "build";
       return kind === "finish" && plans.finish ? "finish" : null;
     case "serve":
     case "keep":

@@ -82,6 +82,7 @@ const AFTER_OVEN: readonly Step["stage"][] = ["hot", "cold", "serve", "keep"];
 /**
  * What is made besides the batter: all the plan needs, by the recipe's own parts where she says so,
  * and the recipe's other parts whose steps say when they are made, its syrups and its toppings.
+ * @param laid parts that lie under or on the batter before the oven, by their ids
  * @param ownFrosting what has to be made of a frosting that the recipe puts on by its own steps
  */
 export function partsOfDay(
@@ -90,10 +91,10 @@ export function partsOfDay(
   formula: Formula | null,
   made: PartsMade,
   hasGaps: boolean,
+  laid: ReadonlySet<string>,
 ): PartsOfDay {
-  const ownOf = (part: PartFormula | undefined, massG: number | null): OwnPart | null => {
-    const steps = part === undefined ? [] : madeAndUsed(part.part.steps).made;
-    if (part === undefined || steps.length === 0) return null;
+  const ownOf = (part: PartFormula, massG: number | null): OwnPart => {
+    const steps = madeAndUsed(part.part.steps).made;
     return {
       id: part.part.id,
       name: part.part.name,
@@ -106,19 +107,25 @@ export function partsOfDay(
   const parts = formula?.parts ?? [];
   const ofPlan = madeByPlan(plan, made).map(({ stuff, massG, goes, id }): DayPart => {
     const of = parts.find(({ part }) => part.id === id);
-    const own = ownOf(of, massG);
-    return own === null
-      ? { goes, what: stuff, massG, own }
-      : { goes, what: stuff, own, spoils: of !== undefined && spoilsInRoom(of) };
+    const own = of === undefined ? null : ownOf(of, massG);
+    return of === undefined || own === null || own.steps.length === 0
+      ? { goes, what: stuff, massG, own: null }
+      : { goes, what: stuff, own, spoils: spoilsInRoom(of) };
   });
   const used = new Set(ofPlan.flatMap(({ own }) => own?.id ?? []));
   const isReplaced = ({ part: { role, id } }: PartFormula): boolean =>
     !used.has(id) && ofPlan.some(({ goes }) => takesPlaceOf(goes, role));
   const besides = parts.filter(({ part: { role, id } }) => role !== "batter" && !used.has(id));
   const ofRecipe = besides.flatMap((part): readonly DayPart[] => {
-    const goes = placeOf(part);
-    const own = ownOf(part, part.part.id === ownFrosting?.id ? ownFrosting.massG : null);
-    return goes === null || own === null || isReplaced(part)
+    const { id } = part.part;
+    const goes =
+      laid.has(id) || (part.part.role === "topping" && part.part.steps.length === 0)
+        ? "before-oven"
+        : placeOf(part);
+    const own = ownOf(part, id === ownFrosting?.id ? ownFrosting.massG : null);
+    // What is only put on by steps of the cake is weighed for them.
+    const isDone = own.steps.length + own.lines === 0;
+    return goes === null || isDone || isReplaced(part)
       ? []
       : [{ goes, what: null, own, spoils: spoilsInRoom(part) }];
   });

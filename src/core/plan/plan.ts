@@ -81,7 +81,10 @@ function finishAsked(
   { finish, recipe: { frosted } }: CakeInput,
   wanted: readonly TinGeometry[],
 ): FinishRequest {
-  if (frosted === undefined) return finish ?? NOTHING_ON_IT;
+  // What only goes on hot, warm or by the piece asks for no frosting.
+  const isDressed = finish?.dress !== undefined && Object.keys(finish).length === 1;
+  if (frosted === undefined)
+    return isDressed ? { ...finish, ...NOTHING_ON_IT } : (finish ?? NOTHING_ON_IT);
   return { cover: coverIn(frosted, wanted), frosting: frosted.like, ...finish };
 }
 
@@ -107,7 +110,7 @@ export function planCake(input: CakeInput): Result<CakePlan> {
   const batter = batterIn(input.recipe.batter ?? {}, reference.value, "recipe.batter");
   if (!batter.ok) return batter;
   const ownOn = ownOnBatter(input.recipe);
-  const vouched = vouchedBy(batter.value, reference.value);
+  const vouched = vouchedBy(batter.value, reference.value, ownOn);
   const piecesShare = batter.value.piecesMl / batter.value.volumeMl;
   const optionsAt = (times: number): FillOptions => ({
     // What boils up in a mug needs as much room again.
@@ -231,8 +234,12 @@ const NOTHING_KNOWN: Holds = { allergens: [], hazards: [] };
  * How far the recipe's own tins let its batter rise; where their depth was only assumed that counts
  * in tins like them alone.
  */
-function vouchedBy(batter: Batter, own: readonly TinGeometry[]): FillOptions["vouched"] {
-  const rise = vouchedRise(batter, own);
+function vouchedBy(
+  batter: Batter,
+  own: readonly TinGeometry[],
+  ownOn: OnBatter,
+): FillOptions["vouched"] {
+  const rise = vouchedRise(batter, own, ownOn);
   if (rise === null) return undefined;
   const isAssumed = own.some(({ tin }) => tin.depthAssumed === true);
   return { rise, onlyIn: isAssumed ? own.map(({ tin }) => tin) : null };

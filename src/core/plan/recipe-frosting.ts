@@ -24,6 +24,9 @@ const SPREADS =
   /\b(?:spread|frost(?!ing)|ice|cover|coat|crumb.?coat|swirl|swathe|pipe|slather|heap|sandwich|stack|layer|put|goes|rest)(?:e?d|ing|s)?\b|\bin the middle\b|\b(?:frosting|icing|buttercream) (?:in )?between\b/iu;
 const POURS =
   /\b(?:pour|drizzle|drip|glaze|dip|brush|trail|trickle|zig-?zag|run|drop a square)\w*\b[^.]{0,60}\b(?:over|onto?|down|along|across|in the icing)\b/iu;
+/** Poured into what is being made, not onto a cake. */
+const POURED_IN =
+  /\b(?:onto?|over|into|to) (?:the |some |your )?(?:\p{L}+ ){0,2}(?:whites|eggs?|yolks|chocolate|sugar|butter|cocoa|mixture|bowl)\b/iu;
 /** By these names a part is spread; an icing or a glaze may be poured. */
 const NAMED_FROSTING = /\b(?:frosting|buttercream)\b/iu;
 const NAMES = /\b(?:frost(?:ing|ed)?|icing|ice|buttercream)\b/iu;
@@ -34,6 +37,7 @@ const ON_SIDES =
   /\bsides\b|\ball over\b|\boutsides?\b|\bcrumb.?coat\b|\bcoat thinly\b|\bswathe\b|\b(?:fill|stack|layer)(?: it)? (?:&|and|then) (?:cover|frost|ice)\b|\bcover the (?:whole )?cakes?\b|\bcoat (?:all )?with\b|\breal coat\b/iu;
 const ON_TOP = /\btops?\b|\bover the lid\b/iu;
 const BETWEEN = /\b(?:between|sandwich|in the middle|gap|fill)\b/iu;
+const COVERS_ALL = /\b(?:and|then) (?:cover|frost|ice|coat)\b/iu;
 const TOP_ONLY = /\btop only\b/iu;
 
 /** Less of it is a glaze or a mistake, g. */
@@ -54,7 +58,8 @@ export function frostedByRecipe({ parts }: Formula, tins: readonly Tin[]): Frost
     .filter(({ text, stage }) => AFTER.includes(stage) && isAbout(name, text));
   const spread = about.filter(({ text }) => SPREADS.test(text) && !POURS.test(text));
   const named = spread.filter(({ text }) => isNamed(name, text));
-  const isPoured = named.length === 0 && about.some(({ text }) => POURS.test(text));
+  const isPoured =
+    named.length === 0 && about.some(({ text }) => POURS.test(text) && !POURED_IN.test(text));
   const cold = spread.filter(({ stage }) => stage !== "hot");
   if (isPoured || named.some(({ stage }) => stage === "hot")) return null;
   // A part that is called a frosting and only says how it is made goes where frosting goes.
@@ -95,6 +100,7 @@ function overOf(text: string, layers: number): Frosted["over"] | null {
   if (layers > 0 && ON_SIDES.test(text)) return "top-and-sides";
   if (layers < 2) return "top";
   // Layers with something between and nothing said of their top keep it bare.
+  if (BETWEEN.test(text) && COVERS_ALL.test(text)) return "top-and-sides";
   if (BETWEEN.test(text)) return ON_TOP.test(text) ? "naked" : null;
   return ON_TOP.test(text) ? "top" : "top-and-sides";
 }

@@ -21,24 +21,33 @@ const ONTO_BATTER =
 const PUTS =
   /\b(?:scatter|sprinkle|strew|spread|pour|spoon|lay|arrange|press|push|top|cover|tip|drop|dot|put|place|pile|dust)\b/iu;
 
+/** A part of a recipe that lies under or on its batter, and how. */
+type LaidPart = { readonly part: PartFormula; readonly laid: OnBatter[number] };
+
 /**
  * The toppings that a recipe puts on its batter before the oven, in its own amounts. Space by the
  * cups of what they are made of, as it lies loose.
  */
-export function laidByRecipe({ parts }: Formula): OnBatter {
+export function laidParts({ parts }: Formula): readonly LaidPart[] {
   const isTurned = coolingOfParts(parts.map(({ part }) => part))?.turned === "once";
   const steps = parts.flatMap((of): readonly PlacedStep[] => {
     const stages = stepStages(of.part.steps);
-    return of.part.steps.map(({ text }, at) => ({ of, text, stage: stages[at] ?? "before" }));
+    return of.part.steps.map(({ text, stage }, at) => ({
+      of,
+      text,
+      stage: stages[at] ?? "before",
+      isStaged: stage !== undefined || of.part.role === "batter",
+    }));
   });
-  return parts.flatMap((part): OnBatter => {
+  return parts.flatMap((part): readonly LaidPart[] => {
     if (part.part.role !== "topping") return [];
     const rows = part.rows.filter((row) => !isServedWith(row, steps));
     const massG = rows.reduce((sum, row) => sum + (row.massG ?? 0), 0);
     const named = nameOf(part);
     const byName = steps.filter(({ text }) => named.test(text) && PUTS.test(text));
     const own = steps.filter(({ of, text }) => of === part && PUTS.test(text));
-    const put = byName.length > 0 ? byName : own;
+    // A topping's own steps that don't say when are judged by their words.
+    const put = (byName.length > 0 ? byName : own).filter(({ isStaged }) => isStaged);
     // What is put on at two times is left to her; what sticks to its tin is put back after.
     const isBefore =
       put.length === 0
@@ -47,20 +56,26 @@ export function laidByRecipe({ parts }: Formula): OnBatter {
     if (!isBefore || !(massG > 0)) return [];
     const said = [...byName, ...own].filter(isEarly).map(({ text }) => text);
     const isFloor = FLOOR_NAMES.test(part.part.name) || isOnFloor(said, isTurned);
+    const volumeMl = Math.round(looseMl(rows));
     return [
-      {
-        where: isFloor ? "floor" : "top",
-        massG: Math.round(massG),
-        volumeMl: Math.round(looseMl(rows)),
-      },
+      { part, laid: { where: isFloor ? "floor" : "top", massG: Math.round(massG), volumeMl } },
     ];
   });
 }
 
+/** What they weigh and take, for the plan. */
+export const laidByRecipe = (formula: Formula): OnBatter =>
+  laidParts(formula).map(({ laid }) => laid);
+
 const FLOOR_NAMES = /\b(?:base|floor|bottom)\b/iu;
 
 /** A step with the part it stands with, and when it is done. */
-type PlacedStep = { readonly of: PartFormula; readonly text: string; readonly stage: Stage };
+type PlacedStep = {
+  readonly of: PartFormula;
+  readonly text: string;
+  readonly stage: Stage;
+  readonly isStaged: boolean;
+};
 
 const isEarly = ({ stage }: PlacedStep): boolean => stage === "before" || stage === "oven";
 

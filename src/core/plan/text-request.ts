@@ -1,8 +1,10 @@
+import { groups } from "d3-array";
 import { STEP_MIN } from "../day";
 import { cupMl, eggWeight, good, parseWith, spoonsMl, type Result } from "../measure";
 import { pantryOf } from "../pantry";
 import {
   madeAndUsed,
+  namedPart,
   readStep,
   RECIPE_LIMITS,
   ROLES_BESIDES,
@@ -68,13 +70,28 @@ function inputFromText(
   const stepsFor = stepsByPart(told);
   const linesFor = (part: PartRole): string[] =>
     told.lines.filter((line) => line.part === part).map((line) => line.text);
-  const parts = ROLES_BESIDES.map((role) => ({
-    role,
-    name:
-      told.lines.find(({ part, partName }) => part === role && partName !== "")?.partName ?? role,
-    lines: linesFor(role),
-    steps: [...stepsFor(role)],
-  })).filter(({ lines, steps }) => lines.length + steps.length > 0);
+  const parts = ROLES_BESIDES.flatMap((role) => {
+    const of = groups(
+      told.lines.filter(({ part }) => part === role),
+      ({ partName }) => partName,
+    );
+    const steps = [...stepsFor(role)];
+    if (of.length === 0) return steps.length === 0 ? [] : [{ role, name: role, lines: [], steps }];
+    // Steps tell which role they are for, and of two parts alike the first is made by them.
+    return of.map(([name, lines], index) => ({
+      role,
+      name: name === "" || name === told.name ? role : namedPart(name).name,
+      lines: lines.map(({ text }) => text),
+      steps: index === 0 ? steps : [],
+    }));
+  });
+  const alsoBaked = told.alternatives.flatMap(({ tins: others, heat, minutes }) => {
+    const bake = bakeTold({ heat, minutes, checkAtMin: null, source: told.source });
+    const tinsOf = others.map(benchTin);
+    return bake.minutes === undefined || tinsOf.length === 0
+      ? []
+      : [{ ovenC: reference.ovenC, ...bake, tins: tinsOf }];
+  });
   return {
     recipe: {
       ...(told.name === null ? {} : { name: told.name.slice(0, 200) }),
@@ -88,6 +105,7 @@ function inputFromText(
         teaspoonMl: tsp,
         eggG: eggWeight(measures),
       },
+      ...(alsoBaked.length === 0 ? {} : { alsoBaked: alsoBaked.slice(0, 10) }),
       ...given,
       reference,
     },

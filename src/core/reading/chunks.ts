@@ -20,7 +20,7 @@ const ACTS = new Set(
   (
     "add allow arrange assemble bake beat blend bloom boil bring broil brown brush butter check chill chop " +
     "churn close coat combine cook cool core cover cream crumble crush cut decorate defrost dissolve divide " +
-    "dot drain drape drizzle drop dry dust eat even fill finish flip flour fold freeze fry garnish give glaze " +
+    "dip dot drain drape drip drizzle drop dry dust eat even fill finish flip flour fold freeze fry garnish give glaze " +
     "grate grease grind halve hang heat hold ice invert juice keep knead lay leave let level lift lightly line loosen lower " +
     "make mash measure melt microwave mix open pack pat peel pipe place poke pop pour preheat prepare press prick " +
     "prop pull push put puree quarter raise reduce refrigerate reheat remove repeat reserve rest return reverse " +

@@ -25,7 +25,8 @@ const bareLine = remembered((text): string =>
   unnumbered(unmarked(text.replaceAll("\u00a0", " ")))
     .replace(/\b(tea|table|dessert) (?=spoons?\b)/giu, "$1")
     .replace(/(?<![\s.])\s*(?:\.{2,}|…)\s*(?=[\d½¼¾])/gu, " : ")
-    .replace(/^(?:[^;|]*[;|]){2}.*$/u, (row) => row.replaceAll(/[;|]+/gu, " "))
+    // Columns; a sentence has a space after each of its marks, and ends.
+    .replace(/^(?![^|]*;\s.*[.!?]$)(?:[^;|]*[;|]){2}.*$/u, (row) => row.replaceAll(/[;|]+/gu, " "))
     .replace(/\s+/gu, " ")
     .trim(),
 );
@@ -52,11 +53,31 @@ export function layoutOf(lines: readonly PageLine[], pantry: Pantry): readonly P
     const chunks = chunksOfLine(bare, index, sentence);
     const mentions = chunks.map(({ text }) => mentionsIn(text, pantry));
     sentence = (chunks.at(-1)?.sentence ?? sentence) + 1;
+    const inline = is === null ? listedInLine(bare, mentions) : null;
+    if (inline !== null) {
+      rows.push({ written, bare, kind: "row", chunks, mentions, heading: inline });
+      continue;
+    }
     const kind = (is === null ? null : KNOWN[is]) ?? kindOf(bare, written, chunks, mentions, rows);
     if (kind === "heading") heading = bare;
     rows.push({ written, bare, kind, chunks, mentions, heading });
   }
   return rows;
+}
+
+const LISTED = /^((?:for|to make) (?:the |an? )?[\p{L} -]{3,30}):\s+(?=\S)/iu;
+
+/**
+ * The heading of a part whose ingredients stand in the same line, "For the buttercream: 150 g butter
+ * and 300 g icing sugar"; null for any other line, and for one that says what to do with them.
+ */
+function listedInLine(bare: string, mentions: readonly (readonly Mention[])[]): string | null {
+  const match = LISTED.exec(bare);
+  const heading = match?.[1] ?? "";
+  if (match === null || partRole(heading) === null) return null;
+  const rest = bare.slice(match[0].length);
+  const isListed = mentions.flat().some(({ read }) => read.measures.length > 0);
+  return isListed && /^[\d½¼¾⅓⅔⅛]/u.test(rest) && !beginsTelling(rest) ? `${heading}:` : null;
 }
 
 function kindOf(

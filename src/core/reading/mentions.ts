@@ -154,6 +154,9 @@ function mentionFrom(
 /** "200 g of kinako": an amount of something the pantry does not know, in at most so many words. */
 const MOST_UNKNOWN_WORDS = 3;
 
+/** "A 350 ml mug", "a 2 litre bowl". */
+const VESSEL = /^(?:mugs?|jugs?|bowls?|basins?|bottles?|jars?|tins?|pans?|pots?|ramekins?)$/u;
+
 function unknownFrom(
   tokens: readonly Token[],
   start: number,
@@ -166,7 +169,7 @@ function unknownFrom(
   const words = tokens.slice(from, from + MOST_UNKNOWN_WORDS);
   const end = words.findIndex(({ word }) => !isName(word));
   const to = from + (end < 0 ? words.length : end);
-  if (to === from) return null;
+  if (to === from || VESSEL.test(words[0]?.word ?? "")) return null;
   const line = spoken(tokens, start, to, amount, text);
   return { mentions: [mentionOf(tokens, start, to, line, null)], name: null, next: to };
 }

@@ -27,6 +27,7 @@ export function placedMentions(
   const later = chunks.map(({ chunk }) => chunk.words);
   const found: PlacedMention[] = [];
   let run = 0;
+  let heading = "";
   let told: readonly string[] = [];
   for (const row of rows) {
     if (row.kind === "blank" || row.kind === "heading") {
@@ -34,6 +35,9 @@ export function placedMentions(
       if (row.kind === "heading") told = [...told, ...wordsIn(row.bare)].slice(-AROUND);
       continue;
     }
+    // A part that is named and listed in one line is a list of its own.
+    if (row.heading !== heading) run += 1;
+    heading = row.heading;
     for (const [index, chunk] of row.chunks.entries()) {
       const place = placeOf.get(chunk) ?? 0;
       for (const mention of row.mentions[index] ?? [])

@@ -79,7 +79,9 @@ export function readText(lines: readonly PageLine[], pantry: Pantry): ToldRecipe
   const others = laterRecipes(page);
   const rows = page.slice(0, others[0]);
   const chunks = placedChunks(rows);
-  const labels = labelsOf("stage", stageFeatures(chunks));
+  const labels = labelsOf("stage", stageFeatures(chunks), (at) =>
+    TURNS_OUT.test(chunks[at]?.chunk.text ?? "") ? OUT_OF_OVEN : null,
+  );
   const stages = new Map<Chunk, StageTold>(
     chunks.map(({ chunk }, index) => {
       const { label = 0, margin = 0 } = labels[index] ?? {};
@@ -111,6 +113,12 @@ export function readText(lines: readonly PageLine[], pantry: Pantry): ToldRecipe
     ),
   };
 }
+
+/** A clause that begins with turning the cake out is done out of the oven. */
+const TURNS_OUT = /^\W*turn (?:it |them |the \p{L}+ )?out\b/iu;
+const OUT_OF_OVEN: ReadonlySet<number> = new Set(
+  STAGES.flatMap((stage, at) => (stage === "oven" ? [] : [at])),
+);
 
 function labelsOf(
   what: keyof typeof LEARNT,

@@ -103,6 +103,7 @@ const GANACHE = 0.5;
 export function spoilsInRoom({ part, rows }: PartFormula): boolean {
   if (
     part.role === "batter" ||
+    /\bfloor\b/iu.test(part.name) ||
     BAKED.test(`${part.name} ${part.steps.map(({ text }) => text).join(" ")}`)
   )
     return false;

@@ -3,6 +3,9 @@ import type { Step } from "./schema";
 /** What is put onto, into or around the cake itself. */
 const ONTO =
   /\b(?:spread|frost|ice|coat|pour|drizzle|top|pipe|dust|sprinkle|scatter|decorate|brush|spoon|glaze|swirl|smooth|cover|fill|sandwich|stack|lay|place|put|dip|dollop|finish|poke|prick|soak|use|serve)\b[^.;]{0,80}\b(?:cakes?|cupcakes?|layers?|sponges?|loa(?:f|ves)|rings?|squares|bars|muffins|buns|traybakes?|brownies|tops?|sides|each|over it|on it|all over|them)\b/iu;
+/** What is said of the cake in or out of its tin, whatever it is called. */
+const OF_CAKE =
+  /\bturn(?:ed)? (?:it |them )?(?:out|over)\b|\bin (?:the|its) (?:tin|pan|dish|skillet)\b|\bwhile (?:it is |it's |they are |they're |still )*(?:hot|warm)\b/iu;
 /** What is done to make something in a bowl or a pot. */
 const MAKES =
   /\b(?:beat|whip|whisk|melt|simmer|boil|heat|stir|mix|sift|cream|blend|dissolve|bring|cook|warm|combine|toast|chop|make)(?:s|ed|ing)?\b/iu;
@@ -20,7 +23,7 @@ export function madeAndUsed(steps: readonly Step[]): MadeAndUsed {
     ({ stage, text }) =>
       stage !== undefined &&
       stage !== "oven" &&
-      (ONTO.test(text) || (stage !== "before" && !MAKES.test(text))),
+      (ONTO.test(text) || (stage !== "before" && (OF_CAKE.test(text) || !MAKES.test(text)))),
   );
   return from < 0
     ? { made: steps, onto: [] }

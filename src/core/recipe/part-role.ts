@@ -3,10 +3,10 @@ import type { PartRole } from "./schema";
 
 /** Words that name a part of a cake; the first that matches decides. */
 const ROLES: readonly (readonly [RegExp, PartRole])[] = [
-  [/\b(?:frosting|icing|buttercream|glaze|ganache|coating)\b/iu, "frosting"],
+  [/\b(?:frosting|icing|buttercream|glaze|ganache|coating|drip)\b/iu, "frosting"],
   [/\b(?:filling|curd|jam layer|compote|custard)\b/iu, "filling"],
   [
-    /\b(?:topping|crumble|streusel|crumb|praline|decoration|to finish|to decorate|to serve)\b/iu,
+    /\b(?:topping|crumble|streusel|crumb|praline|decoration|floor|to finish|to decorate|to serve)\b/iu,
     "topping",
   ],
   [/\b(?:soak)\b/iu, "soak"],
@@ -17,8 +17,14 @@ const ROLES: readonly (readonly [RegExp, PartRole])[] = [
   ],
 ];
 
+/** "Crumb-topped apple cake" is a cake, "icing for the cake" is not. */
+const isOfCake = (name: string): boolean =>
+  /\b(?:cakes?|loaf|sponge|muffins?|cupcakes?|cheesecake|gingerbread|pudding)\W*$/iu.test(name) &&
+  !/\b(?:for|to|over|on|of|between|drizzle|syrup)\b/iu.test(name);
+
 /** The role of a part by its name; null when the name tells nothing. */
 export function partRole(name: string): PartRole | null {
+  if (isOfCake(name)) return "batter";
   return ROLES.find(([pattern]) => pattern.test(name))?.[1] ?? null;
 }
 

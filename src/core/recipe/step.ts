@@ -45,7 +45,7 @@ const KIND_WORDS: readonly (readonly [RegExp, StepKind])[] = [
     "rest",
   ],
   [
-    /\b(?:pour|scrape|spoon|divide|tip|turn|transfer|spread)\b[^.]*\b(?:tins?|pans?|cases|moulds?|cups|wells|ring)\b/iu,
+    /\b(?:pour|scrape|spoon|divide|tip|turn|transfer|spread)\b[^.]*\b(?:tins?|pans?|cases|moulds?|cups|wells|ring|dish(?:es)?|skillet|basin)\b|\b(?:share|weigh|even|level)\b[^.]*\b(?:into|between|among|over) (?:the |two |three |your )*(?:tins?|pans?|cases|moulds?|cups)\b/iu,
     "fill",
   ],
   [
@@ -119,6 +119,9 @@ function waitedWords(text: string): string {
   return durationsIn(waited).length > 0 ? waited : sentence;
 }
 
+const WAITED =
+  /\b(?:leave|rest|stand|sit|chill|cool|soak|let (?:it|them|this) (?:thicken|set|swell|stand|cool|rest))\b/iu;
+
 /** A wait inside a step of another kind: "… then leave to stand for 10 minutes". */
 type InnerWait = {
   readonly wait: Amount;
@@ -127,7 +130,7 @@ type InnerWait = {
   readonly words: string;
 };
 const waitIn = remembered((text): InnerWait | null => {
-  const from = /\b(?:leave|rest|stand|sit|chill|cool|soak)\b/iu.exec(text)?.index ?? text.length;
+  const from = WAITED.exec(text)?.index ?? text.length;
   const [wait] = durationsIn(text.slice(from));
   return wait === undefined
     ? null

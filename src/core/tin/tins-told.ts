@@ -199,7 +199,7 @@ const HOLDS = /(\d+(?:[.,]\d+)?)[\s-]*(cups?|lit(?:re|er)s?|l|ml|quarts?)\b/u;
 function soldAs(shape: ToldTin["shape"], around: string): Pick<ToldTin, "soldAs" | "holdsMl"> {
   const sold = SOLD_AS.find(([, of, words]) => of === shape && words.test(around))?.[0];
   if (sold !== undefined) return { soldAs: sold };
-  const holds = shape === "ring" ? HOLDS.exec(around) : null;
+  const holds = shape === "ring" || shape === "mug" ? HOLDS.exec(around) : null;
   const unit = holds === null ? null : readUnit(holds[2] ?? "");
   const size = unit === null ? null : unitSize(unit.unit, US_MEASURES);
   return size?.of === "volume"
@@ -225,7 +225,9 @@ function cupsOf(
       before,
     )?.[1] ??
     /(\d{1,2})\s+(?:\p{L}+\s+){0,2}(?:cases|liners|papers|wells|holes)/u.exec(before)?.[1] ??
-    /\b(?:makes|for|into|about)\s+(\d{1,2})\b(?!\s*(?:min|inch|cm|°|deg|g\b))/u.exec(text)?.[1];
+    /\b(?:makes|for|into|about)\s+(\d{1,2})\b(?!\s*(?:(?:-|–|to|or)\s*\d+\s*)?(?:min|hour|hr|inch|cm|°|deg|g\b))/u.exec(
+      text,
+    )?.[1];
   const trays =
     /\b([2-4])\s+(?:[\d-]+\s*)?(?:\p{L}+[\s-]+){0,2}(?:muffin|cupcake|bun)\s+(?:tins|pans|trays)/u.exec(
       text,

@@ -40,7 +40,10 @@ export function tinOfSize(told: ToldTin): Tin | null {
   const times = count > 1 ? `${count} x ` : "";
   if (soldAs !== undefined)
     return { ...readUsual(`${times}${SOLD_SIZES[soldAs]}`), depthAssumed: true };
-  if (holdsMl !== undefined) return ringThatHolds(holdsMl, times);
+  if (holdsMl !== undefined)
+    return shape === "mug"
+      ? thatHolds(usualTin("mug"), "mug", holdsMl, times)
+      : thatHolds(usualTin("ring"), "fluted", holdsMl, times);
   const { diameterMm, sideMm, lengthMm, widthMm, depthMm } = sizes;
   const lengths = [diameterMm ?? sideMm ?? lengthMm, widthMm, depthMm].filter(
     (each) => each !== undefined,
@@ -56,14 +59,14 @@ const writtenTin = remembered((text): Tin | null => {
   return read.ok ? read.value.tin : null;
 });
 
-/** A fluted ring of usual proportions that holds so much, mL: as large as the cube root of it. */
-function ringThatHolds(ml: number, times: string): Tin | null {
-  const usual = tinGeometry(usualTin("ring"));
+/** A vessel of usual proportions that holds so much, mL: as large as the cube root of it. */
+function thatHolds(like: Tin, name: "fluted" | "mug", ml: number, times: string): Tin | null {
+  const usual = tinGeometry(like);
   if (!usual.ok) return null;
   const { tin } = usual.value;
   const by = Math.cbrt(ml / brimVolume(usual.value));
   const [width, depth] = [sizeOf(tin) * by, tinDepth(tin) * by].map((mm) => mm.toFixed(1));
-  const read = readWrittenTin(`${times}${width} x ${depth} mm fluted holds ${ml} ml`, "metric");
+  const read = readWrittenTin(`${times}${width} x ${depth} mm ${name} holds ${ml} ml`, "metric");
   return read.ok ? { ...read.value.tin, depthAssumed: true } : null;
 }
 
