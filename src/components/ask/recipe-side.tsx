@@ -12,6 +12,7 @@ import { isGuessed } from "./describe";
 import { Choice, Field } from "../frame/field";
 import { More } from "../frame/more";
 import { tinReading } from "./reading-text";
+import { Tick } from "../frame/tick";
 
 type RecipeSideProps = {
   readonly question: Question;
@@ -157,15 +158,13 @@ export function RecipeSide({ question, read, recipes, units, batter, onChange }:
               placeholder="not known"
             />
           </div>
-          <label className="flex min-h-10 items-center gap-2 self-end">
-            <input
-              type="checkbox"
-              className="size-5 accent-ink"
-              checked={question.recipeFan}
-              onChange={(event) => onChange({ recipeFan: event.target.checked })}
-            />
+          <Tick
+            className="min-h-10 self-end"
+            checked={question.recipeFan}
+            onChange={(isOn) => onChange({ recipeFan: isOn })}
+          >
             its heat is for a fan oven
-          </label>
+          </Tick>
         </div>
       </More>
     </fieldset>

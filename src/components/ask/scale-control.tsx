@@ -7,6 +7,7 @@ import { PORTIONS } from "@/core/fill";
 import { INCH_MM } from "@/core/measure";
 import { issueText, PORTION_NAMES, SCALE_NAMES, timesText, type Units } from "@/words";
 import { Choice, Field } from "../frame/field";
+import { Tick } from "../frame/tick";
 
 type ScaleControlProps = {
   readonly question: Question;
@@ -88,15 +89,12 @@ export function ScaleControl({ question, read, plan, units, onChange }: ScaleCon
         )}
       </div>
       {question.recipeEggs !== "" && question.scale !== "keep" && (
-        <label className="flex min-h-10 items-center gap-2">
-          <input
-            type="checkbox"
-            className="size-5 accent-ink"
-            checked={question.eggs === "whole"}
-            onChange={(event) => onChange({ eggs: event.target.checked ? "whole" : "as-scaled" })}
-          />
+        <Tick
+          checked={question.eggs === "whole"}
+          onChange={(isOn) => onChange({ eggs: isOn ? "whole" : "as-scaled" })}
+        >
           keep to whole eggs where the depth allows it
-        </label>
+        </Tick>
       )}
     </div>
   );

@@ -6,6 +6,7 @@ import { issueText, type Units } from "@/words";
 import { Field } from "../frame/field";
 import { More } from "../frame/more";
 import type { StationProps } from "../frame/station-props";
+import { Tick } from "../frame/tick";
 
 const MOST = 4;
 const EMPTY: Question["also"][number] = { from: "", heat: "", minutes: "" };
@@ -70,15 +71,14 @@ export function AlsoBaked({ question, read, units, onChange }: AlsoBakedProps) {
                 placeholder={question.heat}
               />
             </div>
-            <label className="mt-5.5 flex min-h-10 items-center gap-1.5 text-[15px]">
-              <input
-                type="checkbox"
-                className="size-5 accent-ink"
-                checked={bake.fan ?? question.recipeFan}
-                onChange={(event) => change(index, { fan: event.target.checked })}
-              />{" "}
+            <Tick
+              className="mt-5.5 min-h-10 text-[15px]"
+              checked={bake.fan ?? question.recipeFan}
+              onChange={(isOn) => change(index, { fan: isOn })}
+            >
+              {" "}
               fan
-            </label>
+            </Tick>
             <div className="flex w-24">
               <Field
                 label="Minutes"

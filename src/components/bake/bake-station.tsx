@@ -25,6 +25,7 @@ import { OtherBake } from "./other-bake";
 import { OvenChooser } from "./oven-chooser";
 import { ShelfLoads } from "./shelf-loads";
 import { useInsides } from "./use-insides";
+import { Tick } from "../frame/tick";
 
 /** A bake of one tin that later changes are compared with. */
 type Pinned = {
@@ -365,15 +366,13 @@ function StripsChoice({
           </button>
         ))}
       </div>
-      <label className="mt-1 flex min-h-10 items-center gap-2">
-        <input
-          type="checkbox"
-          className="size-5 accent-ink"
-          checked={question.lined}
-          onChange={(event) => onChange({ lined: event.target.checked })}
-        />
+      <Tick
+        className="mt-1 min-h-10"
+        checked={question.lined}
+        onChange={(isOn) => onChange({ lined: isOn })}
+      >
         lined with paper where the recipe&apos;s are not
-      </label>
+      </Tick>
       {!canWear && (
         <p className="mt-1 text-[14px] text-ink-2">
           Strips suit layers and sheets; loaves, rings and cups go without.

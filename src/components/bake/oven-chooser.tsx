@@ -8,6 +8,7 @@ import { offsetText } from "@/words/bakes";
 import type { OvenChoice } from "../frame/choices";
 import { Choice } from "../frame/field";
 import type { StationProps } from "../frame/station-props";
+import { Tick } from "../frame/tick";
 
 type OvenChooserProps = Pick<StationProps, "question" | "onChange"> & {
   readonly plan: CakePlan;
@@ -68,15 +69,9 @@ export function OvenChooser({ question, plan, ovens, units, onChange }: OvenChoo
         </p>
       )}
       {(oven === null || oven.spec.air === "either") && (
-        <label className="flex min-h-10 items-center gap-2">
-          <input
-            type="checkbox"
-            className="size-5 accent-ink"
-            checked={question.fan}
-            onChange={(event) => onChange({ fan: event.target.checked })}
-          />
+        <Tick checked={question.fan} onChange={(isOn) => onChange({ fan: isOn })}>
           {oven === null ? "my oven blows" : "with the fan on"}
-        </label>
+        </Tick>
       )}
       {oven !== null && oven.spec.air !== "either" && (
         <p className="text-[14px] text-ink-2">

@@ -11,6 +11,7 @@ import { pourText } from "@/words/finishing";
 import { Choice, Field } from "../frame/field";
 import type { StationProps } from "../frame/station-props";
 import { CoolingChart } from "./cooling-chart";
+import { Tick } from "../frame/tick";
 
 const WAY_OUT_NAMES: Readonly<Record<Question["cooling"], string>> = {
   usual: "as usual for its kind and tin",
@@ -120,15 +121,14 @@ function CoolChoices({
           ["coolsOvernight", "Until the next day"],
         ] as const
       ).map(([box, label]) => (
-        <label key={box} className="flex min-h-11 cursor-pointer items-center gap-2.5">
-          <input
-            type="checkbox"
-            className="size-5 accent-ink"
-            checked={question[box]}
-            onChange={(event) => onChange({ [box]: event.target.checked })}
-          />
+        <Tick
+          key={box}
+          className="min-h-11"
+          checked={question[box]}
+          onChange={(isOn) => onChange({ [box]: isOn })}
+        >
           {label}
-        </label>
+        </Tick>
       ))}
     </div>
   );

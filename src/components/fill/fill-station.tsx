@@ -42,6 +42,7 @@ import { BestFits } from "./best-fits";
 import { LevelDrawing } from "./level-drawing";
 import { ScaleControl, ScaleSlider } from "../ask/scale-control";
 import type { StationProps } from "../frame/station-props";
+import { Tick } from "../frame/tick";
 
 /** Paper for all the tins of a cake, with the lining of each to print. */
 function Lining({ fills, units }: { readonly fills: readonly TinFill[]; readonly units: Units }) {
@@ -153,15 +154,13 @@ export function FillStation({
           onChange={onChange}
         />
         {question.recipeOn.length > 0 && (
-          <label className="flex min-h-11 cursor-pointer items-center gap-2.5">
-            <input
-              type="checkbox"
-              className="size-5 accent-ink"
-              checked={!question.isRecipeOnLeftOff}
-              onChange={(event) => onChange({ isRecipeOnLeftOff: !event.target.checked })}
-            />
+          <Tick
+            className="min-h-11"
+            checked={!question.isRecipeOnLeftOff}
+            onChange={(isOn) => onChange({ isRecipeOnLeftOff: !isOn })}
+          >
             {laidText(timesLaid(question.recipeOn, plan.scale), units)}
-          </label>
+          </Tick>
         )}
         <More
           summary="How full, fruit, dividing"

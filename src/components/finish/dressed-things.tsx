@@ -11,6 +11,7 @@ import { stuffName } from "@/words/finishing";
 import { Choice, Field } from "../frame/field";
 import { Worn } from "./fruit-places";
 import type { PaletteProps } from "./palette-props";
+import { Tick } from "../frame/tick";
 
 const MOST_DRESSED = 8;
 const groupOf = (of: readonly Dressing[], group: string) =>
@@ -111,15 +112,13 @@ export function DressedThings({ boxes, issues, units, details, onChange }: Palet
           />
         </div>
         {box.when !== "cold" && (
-          <label className="flex items-center gap-2 py-2 text-[15px]">
-            <input
-              type="checkbox"
-              className="size-5 accent-ink"
-              checked={box.poked}
-              onChange={(event) => change({ poked: event.target.checked })}
-            />
+          <Tick
+            className="py-2 text-[15px]"
+            checked={box.poked}
+            onChange={(isOn) => change({ poked: isOn })}
+          >
             poke it first
-          </label>
+          </Tick>
         )}
       </Worn>
     );

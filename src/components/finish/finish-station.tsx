@@ -27,6 +27,7 @@ import { QuantityList } from "../build/quantity-list";
 import { ThickField } from "../build/thick-field";
 import { boxText } from "../build/thick-text";
 import { TopView } from "./top-view";
+import { Tick } from "../frame/tick";
 
 export type { OtherCake };
 
@@ -158,15 +159,13 @@ export function FinishStation(props: FinishStationProps) {
           </div>
         )}
         {hasRing && isCoated && (
-          <label className="flex items-center gap-2 text-[15px]">
-            <input
-              type="checkbox"
-              className="size-5 accent-ink"
-              checked={boxes.innerWall}
-              onChange={(event) => change({ innerWall: event.target.checked })}
-            />
+          <Tick
+            className="text-[15px]"
+            checked={boxes.innerWall}
+            onChange={(isOn) => change({ innerWall: isOn })}
+          >
             the wall of the hole too
-          </label>
+          </Tick>
         )}
         {others.length > 0 && (
           <label className="block">

@@ -8,6 +8,7 @@ import { PATTERN_NAMES } from "@/words/finishing";
 import { Choice, Field } from "../frame/field";
 import { ThickField } from "../build/thick-field";
 import { PLACE_NAMES, type PaletteProps } from "./palette-props";
+import { Tick } from "../frame/tick";
 
 export function Fruit({
   fruit,
@@ -62,15 +63,13 @@ export function Fruit({
           placeholder="6"
         />
       </div>
-      <label className="flex items-center gap-2 text-[15px]">
-        <input
-          type="checkbox"
-          className="size-5 accent-ink"
-          checked={fruit.syrup}
-          onChange={(event) => change({ syrup: event.target.checked })}
-        />
+      <Tick
+        className="text-[15px]"
+        checked={fruit.syrup}
+        onChange={(isOn) => change({ syrup: isOn })}
+      >
         cooked in syrup first
-      </label>
+      </Tick>
     </Worn>
   );
 }

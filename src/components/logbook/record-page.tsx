@@ -44,6 +44,7 @@ import {
   ProseBox,
   RecordedTinBoxes,
 } from "./record-fields";
+import { Tick } from "../frame/tick";
 
 const UNREACHABLE: Outcome & { readonly ok: false } = {
   ok: false,
@@ -195,15 +196,13 @@ export function RecordPage(props: RecordPageProps) {
           <ProseBox label="Taste" value={record.taste} onChange={(taste) => change({ taste })} />
           <ProseBox label="Notes" value={record.notes} onChange={(notes) => change({ notes })} />
           {wantedText(record) !== "" && (
-            <label className="flex min-h-11 items-center gap-2 text-[15px]">
-              <input
-                type="checkbox"
-                className="size-5 accent-ink"
-                checked={record.isSettled}
-                onChange={(event) => change({ isSettled: event.target.checked })}
-              />
+            <Tick
+              className="min-h-11 text-[15px]"
+              checked={record.isSettled}
+              onChange={(isOn) => change({ isSettled: isOn })}
+            >
               what I wanted is seen to; don&apos;t say it again
-            </label>
+            </Tick>
           )}
         </section>
         <div className="space-y-4">

@@ -5,6 +5,7 @@ import { shelfPlan, type KitchenOven } from "@/core/bake";
 import { tinGeometry } from "@/core/tin";
 import type { TinChoice } from "../frame/choices";
 import { ShelfDrawing } from "./shelf-drawing";
+import { Tick } from "../frame/tick";
 
 type ShelfTrialProps = { readonly spec: KitchenOven; readonly tins: readonly TinChoice[] };
 
@@ -74,16 +75,14 @@ export function ShelfTrial({ spec, tins }: ShelfTrialProps) {
         <ul className="flex flex-wrap gap-x-4">
           {tins.map(({ id, name, owned }) => (
             <li key={id}>
-              <label className="flex min-h-10 items-center gap-2 text-[15px]">
-                <input
-                  type="checkbox"
-                  className="size-5 accent-ink"
-                  checked={(taken.get(id) ?? 0) > 0}
-                  onChange={(event) => set(id, event.target.checked ? owned : 0)}
-                />
+              <Tick
+                className="min-h-10 text-[15px]"
+                checked={(taken.get(id) ?? 0) > 0}
+                onChange={(isOn) => set(id, isOn ? owned : 0)}
+              >
                 {owned > 1 ? `${owned} × ` : ""}
                 {name}
-              </label>
+              </Tick>
             </li>
           ))}
         </ul>

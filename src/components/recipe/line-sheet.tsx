@@ -18,6 +18,7 @@ import { issueText, METRIC, SWAP_NAMES, swapText, weightText } from "@/words";
 import { Field } from "../frame/field";
 import type { Outcome } from "../frame/outcome";
 import { Sheet } from "../frame/sheet";
+import { Tick } from "../frame/tick";
 
 type LineSheetProps = {
   readonly row: FormulaRow;
@@ -96,15 +97,13 @@ export function LineSheet({
               </li>
             ))}
           </ul>
-          <label className="mt-2 flex items-center gap-2 text-[15px]">
-            <input
-              type="checkbox"
-              className="size-5 accent-ink"
-              checked={isForNextTime}
-              onChange={(event) => setIsForNextTime(event.target.checked)}
-            />
+          <Tick
+            className="mt-2 text-[15px]"
+            checked={isForNextTime}
+            onChange={(isOn) => setIsForNextTime(isOn)}
+          >
             remember “{read.name}” for next time
-          </label>
+          </Tick>
           <OwnIngredient
             name={text === "" ? read.name : text}
             like={ingredient ?? found[0] ?? null}

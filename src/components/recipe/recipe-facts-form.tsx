@@ -16,6 +16,7 @@ import { readTin, writeTin } from "@/core/tin";
 import { CUP_NAMES, EGG_NAMES, issueText, WAY_NAMES, type Units } from "@/words";
 import { HEAT_SOURCE_NAMES } from "@/words/bakes";
 import { Choice, Field } from "../frame/field";
+import { Tick } from "../frame/tick";
 
 const { leastC, mostC, leastMin, leastOtherMin, leastLookMin, mostMin } = BAKE_LIMITS;
 
@@ -82,18 +83,13 @@ export function RecipeFactsForm({
             }
           />
         </label>
-        <label className="flex min-h-10 items-center gap-2 self-end">
-          <input
-            type="checkbox"
-            className="size-5 accent-ink"
-            checked={doc.bake.fan === true}
-            onChange={(event) => {
-              const fan = event.target.checked;
-              onChange((old) => ({ ...old, bake: { ...old.bake, fan } }));
-            }}
-          />
+        <Tick
+          className="min-h-10 self-end"
+          checked={doc.bake.fan === true}
+          onChange={(fan) => onChange((old) => ({ ...old, bake: { ...old.bake, fan } }))}
+        >
           fan
-        </label>
+        </Tick>
         <TextBox
           label="Minutes"
           className="w-28"

@@ -5,6 +5,7 @@ import type { Issue } from "@/core/measure";
 import { issueText, LENGTH_NAMES, materialName, shapeName, SHELVES, type Units } from "@/words";
 import { Choice, Field } from "../frame/field";
 import { More } from "../frame/more";
+import { Tick } from "../frame/tick";
 
 type TinFieldsProps = {
   readonly form: TinForm;
@@ -140,15 +141,14 @@ export function TinFields({ form, issue, units, onChange }: TinFieldsProps) {
       )}
       <div className="flex flex-wrap gap-x-5">
         <Tick
-          label="loose base"
-          isOn={form.looseBase}
+          checked={form.looseBase}
           onChange={(looseBase) => onChange({ looseBase }, "looseBase")}
-        />
-        <Tick
-          label="has a lid that is shut while baking"
-          isOn={form.lid}
-          onChange={(lid) => onChange({ lid }, "lid")}
-        />
+        >
+          loose base
+        </Tick>
+        <Tick checked={form.lid} onChange={(lid) => onChange({ lid }, "lid")}>
+          has a lid that is shut while baking
+        </Tick>
       </div>
       {(usual.length > 0 || canLean) && (
         <More
@@ -173,28 +173,6 @@ export function TinFields({ form, issue, units, onChange }: TinFieldsProps) {
       )}
       <WaterGuide form={form} problem={problem} onChange={onChange} />
     </div>
-  );
-}
-
-function Tick({
-  label,
-  isOn,
-  onChange,
-}: {
-  readonly label: string;
-  readonly isOn: boolean;
-  readonly onChange: (isOn: boolean) => void;
-}) {
-  return (
-    <label className="flex min-h-10 items-center gap-2">
-      <input
-        type="checkbox"
-        className="size-5 accent-ink"
-        checked={isOn}
-        onChange={(event) => onChange(event.target.checked)}
-      />
-      {label}
-    </label>
   );
 }
 

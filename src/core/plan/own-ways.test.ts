@@ -1,17 +1,9 @@
 import { describe, expect, it } from "vitest";
-import { doingText } from "@/words/day";
-import { METRIC } from "@/words";
 import type { Answer } from "./answer-schema";
 import { OWN_WAYS, type OwnWay } from "./own-ways.test-data";
 import { planFileAnswer } from "./plan-file";
+import { FEW_WORDS } from "./answer-words.test-data";
 
-const WORDS = {
-  caution: () => "",
-  built: () => "",
-  remark: () => "",
-  doing: (doing: Parameters<typeof doingText>[0]) => doingText(doing, METRIC),
-  doubt: (about: string) => about,
-};
 type Name = keyof typeof OWN_WAYS;
 type Planned = Answer & { readonly tasks: NonNullable<Answer["day"]>["tasks"] };
 
@@ -19,7 +11,7 @@ const known = new Map<Name, Planned>();
 function planned(name: Name): Planned {
   const { text, asked = {} }: OwnWay = OWN_WAYS[name];
   const file = { recipe: { text }, day: { wantedAt: "2026-12-05T15:00" }, ...asked };
-  const answer = planFileAnswer(file, WORDS);
+  const answer = planFileAnswer(file, FEW_WORDS);
   if (!answer.ok || !("bake" in answer.value)) throw new Error(JSON.stringify(answer));
   const found = known.get(name) ?? { ...answer.value, tasks: answer.value.day?.tasks ?? [] };
   known.set(name, found);

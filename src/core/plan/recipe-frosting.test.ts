@@ -10,14 +10,13 @@ import {
 } from "../ask";
 import { pantryOf } from "../pantry";
 import { readAnyRecipe } from "../reading";
-import { METRIC } from "@/words";
-import { doingText } from "@/words/day";
 import { planFileAnswer } from "./plan-file";
 import { planCake } from "./plan";
 import { recipeFacts, workRecipe } from "./recipe-facts";
 import type { Frosted } from "./recipe-frosting";
 import { workRequest } from "./request";
 import { parsePlanFile } from "./text-request";
+import { FEW_WORDS } from "./answer-words.test-data";
 
 const HABIT: ReadingHabit = { size: "metric", heat: "C" };
 const BUTTERCREAM = ["150 g butter", "300 g icing sugar", "15 g milk"];
@@ -141,14 +140,6 @@ For the icing beat the butter pale, then beat in the icing sugar and the coffee.
 Stack the cold cakes with icing between them and cover the top and sides with the rest.
 `;
 
-const WORDS = {
-  caution: () => "",
-  built: () => "",
-  remark: () => "",
-  doing: (doing: Parameters<typeof doingText>[0]) => doingText(doing, METRIC),
-  doubt: (about: string) => about,
-};
-
 describe("a cake that begins as its recipe says", () => {
   const read = readAnyRecipe(TEXT, pantryOf());
   if (!read.ok) throw new RangeError(JSON.stringify(read.issue));
@@ -186,7 +177,7 @@ describe("a cake that begins as its recipe says", () => {
   it("is the same from a plan file, with a task that makes it and one that puts it on", () => {
     const answer = planFileAnswer(
       { recipe: { text: TEXT }, day: { wantedAt: "2026-12-05T15:00" } },
-      WORDS,
+      FEW_WORDS,
     );
     if (!answer.ok) throw new RangeError(JSON.stringify(answer));
     expect(answer.value.finish).toMatchObject({ cover: "top-and-sides", layers: 2 });

@@ -2,11 +2,10 @@ import { describe, expect, it } from "vitest";
 import { FIRST_QUESTION, readQuestion, recipeBoxes } from "../ask";
 import { pantryOf } from "../pantry";
 import { readAnyRecipe } from "../reading";
-import { doingText } from "@/words/day";
-import { METRIC } from "@/words";
 import { planFileAnswer } from "./plan-file";
 import { planCake } from "./plan";
 import { recipeFacts, workRecipe } from "./recipe-facts";
+import { FEW_WORDS } from "./answer-words.test-data";
 
 const CRUMB = `Ropewalk crumb cake
 
@@ -45,16 +44,8 @@ Melt the butter and sugar for the topping, pour it into the bottom of a 20 cm ro
 Cream the butter and sugar, beat in the eggs, fold in the flour and spread it over the pears.
 Bake at 180C for 40 minutes. Stand 5 minutes, then invert onto a plate.`;
 
-const WORDS = {
-  caution: () => "",
-  built: () => "",
-  remark: () => "",
-  doing: (doing: Parameters<typeof doingText>[0]) => doingText(doing, METRIC),
-  doubt: (about: string) => about,
-};
-
 function answered(text: string, rest: object = {}) {
-  const answer = planFileAnswer({ recipe: { text }, ...rest }, WORDS);
+  const answer = planFileAnswer({ recipe: { text }, ...rest }, FEW_WORDS);
   if (!answer.ok) throw new Error(JSON.stringify(answer));
   return answer.value;
 }

@@ -1,22 +1,13 @@
 import { describe, expect, it } from "vitest";
-import { doingText } from "@/words/day";
-import { METRIC } from "@/words";
 import { planFileAnswer } from "./plan-file";
 import { parsePlanFile } from "./text-request";
+import { FEW_WORDS } from "./answer-words.test-data";
 
 const DAY = { day: { wantedAt: "2026-12-05T15:00" } };
 
-const WORDS = {
-  caution: () => "",
-  built: () => "",
-  remark: () => "",
-  doing: (doing: Parameters<typeof doingText>[0]) => doingText(doing, METRIC),
-  doubt: (about: string) => about,
-};
-
 function answered(text: string, rest: object = DAY) {
   const file = { recipe: { text }, ...rest };
-  const [asked, answer] = [parsePlanFile(file), planFileAnswer(file, WORDS)];
+  const [asked, answer] = [parsePlanFile(file), planFileAnswer(file, FEW_WORDS)];
   if (!asked.ok || !answer.ok || !("bake" in answer.value))
     throw new Error(JSON.stringify([asked, answer]));
   return {
@@ -277,12 +268,12 @@ Dust with icing sugar.`);
       { shape: "round", diameterMm: 203, depthMm: 51 },
       { shape: "loaf", lengthMm: 216, widthMm: 114, depthMm: 65 },
     ])
-      expect(planFileAnswer({ ...MUG, tins: [tin] }, WORDS)).toMatchObject({
+      expect(planFileAnswer({ ...MUG, tins: [tin] }, FEW_WORDS)).toMatchObject({
         ok: false,
         issue: { code: "not-extrapolated", path: "tins[0]", source: "microwave" },
       });
     // Nor three times as much into one.
-    expect(planFileAnswer({ ...MUG, scale: 3 }, WORDS)).toMatchObject({
+    expect(planFileAnswer({ ...MUG, scale: 3 }, FEW_WORDS)).toMatchObject({
       ok: false,
       issue: { code: "not-extrapolated" },
     });
