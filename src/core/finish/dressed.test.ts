@@ -67,6 +67,32 @@ describe("what is put on hot, warm or cold", () => {
     expect((usual?.massG ?? 0) / (usual?.neededG ?? 1)).toBeCloseTo(1.12, 6);
   });
 
+  it("is a number on a tier that another hides altogether", () => {
+    const tiers = [ROUND, baked({ shape: "springform", diameterMm: 200, depthMm: 65 }, 60)];
+    const request: FinishRequest = {
+      cover: "none",
+      dress: [
+        { what: "jam", when: "warm", massG: 40 },
+        { what: "curd", when: "cold" },
+      ],
+    };
+    const result = finishCakes(request, built({ standing: "tiers", top: "level" }, tiers, false));
+    if (!result.ok) throw new Error(JSON.stringify(result.issue));
+    for (const { massG, volumeMl, thing } of result.value.quantities.filter(
+      (each) => each.thing === "dressing",
+    ))
+      expect([thing, Number.isFinite(massG), Number.isFinite(volumeMl)]).toEqual([
+        "dressing",
+        true,
+        true,
+      ]);
+    expect(
+      result.value.quantities
+        .filter(({ stuff }) => stuff === "jam")
+        .reduce((sum, { massG }) => sum + massG, 0),
+    ).toBeCloseTo(40, 6);
+  });
+
   it("has the name its baker gives it, and two of them are kept apart", () => {
     const { batches } = finished([
       { what: "own", name: "sugared almonds", when: "cold", massG: 80 },

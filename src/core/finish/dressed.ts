@@ -89,10 +89,15 @@ export function dressIssue(dress: readonly Dress[] = []): Result<null> {
   return good(null);
 }
 
+/** What runs or is spread, g/mL; null for what is weighed or counted. */
+function densityOf(what: Dressing): number | null {
+  if (what === "syrup") return SYRUP_DENSITY;
+  return what in SPREAD_DENSITY ? SPREAD_DENSITY[what as Coating] : null;
+}
+
 /** An amount on one tier, before it is counted for all cakes like it. */
 type Amount = {
   readonly massG: number;
-  readonly ml: number | null;
   readonly count: number | null;
   readonly why: Why;
 };
@@ -106,24 +111,24 @@ function usualOn(each: FinishedTier, dress: Dress): Amount | null {
     const eachG = isPiece(what) ? PIECE_ROWS[what].eachG : 0;
     const why: Why =
       what === "own" ? { how: "told" } : { how: "pieces", count, eachG: PIECE_ROWS[what].eachG };
-    return { massG: count * eachG, ml: null, count, why };
+    return { massG: count * eachG, count, why };
   }
   if (what === "syrup") {
     const ml = (tier.cakeG * SOAK_ML_PER_KG) / 1000;
     const why = { how: "by-weight", cakeG: tier.cakeG, mlPerKg: SOAK_ML_PER_KG } as const;
-    return { massG: ml * SYRUP_DENSITY, ml, count: null, why };
+    return { massG: ml * SYRUP_DENSITY, count: null, why };
   }
   const areaMm2 = topArea(tier) - hiddenMm2;
   if (isLaid(what)) {
     const gPerCm2 = laidOn(what, "usual");
     const massG = (areaMm2 / 100) * gPerCm2;
-    return { massG, ml: null, count: null, why: { how: "by-area", areaMm2, gPerCm2 } };
+    return { massG, count: null, why: { how: "by-area", areaMm2, gPerCm2 } };
   }
   // A film of jam is brushed on; a filling is thicker.
   const thickMm = what === "jam" ? JAM_MM : isPoured(what) ? POURED.topMm : SPREAD_MM;
   const ml = (areaMm2 * thickMm) / 1000;
   const massG = ml * SPREAD_DENSITY[what];
-  return { massG, ml, count: null, why: { how: "over", areaMm2, thickMm } };
+  return { massG, count: null, why: { how: "over", areaMm2, thickMm } };
 }
 
 /** 0.1 g on a cm². */
@@ -147,15 +152,15 @@ export function dressedWith(
     const whole = usual.reduce((sum, part) => sum + part.times * weight(part), 0);
     return usual.map((part): Quantity => {
       const { each, times, amount } = part;
-      const share = (times * weight(part)) / whole;
+      const share = whole > 0 ? (times * weight(part)) / whole : 1 / usual.length;
       const massG = one.massG === undefined ? times * amount.massG : one.massG * share;
-      const perG = amount.ml === null ? null : amount.ml / amount.massG;
+      const density = densityOf(one.what);
       return {
         thing: "dressing",
         stuff: one.what,
         index: each.tier.index,
         times,
-        volumeMl: perG === null ? null : massG * perG,
+        volumeMl: density === null ? null : massG / density,
         massG,
         count: one.what === "own" && one.count === undefined ? null : amount.count,
         piece: null,
