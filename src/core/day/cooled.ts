@@ -84,7 +84,10 @@ export function cooled(
     : [...ready, next(list.addSteps("cold-", "finish", day.coldSteps, ready, true))];
 }
 
-/** What a recipe does to a hot cake begins within so long of the oven, minutes; what it hurries, sooner. */
+/**
+ * What a recipe does to a hot cake begins within so long of the oven, minutes; what it hurries,
+ * sooner.
+ */
 const HOT_MIN = 30;
 const AT_ONCE_MIN = 8;
 const AT_ONCE =

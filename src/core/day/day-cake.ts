@@ -33,8 +33,8 @@ export type OwnPart = {
 export type DayPart = {
   /**
    * Where it goes: on before the oven, onto the warm cake, between slices or into them, over the
-   * cold cake, poured over that, put on at a time of its own, or on top in the end; or where the recipe's own steps put it, on
-   * the hot cake or the cold one.
+   * cold cake, poured over that, put on at a time of its own, or on top in the end; or where the
+   * recipe's own steps put it, on the hot cake or the cold one.
    */
   readonly goes:
     | "before-oven"

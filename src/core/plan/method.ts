@@ -86,8 +86,8 @@ type Place = (typeof PLACES)[number];
 
 /**
  * The steps of a batter as the day takes them: what makes it, what goes on it in its tins, what is
- * done to the cake hot, cold, once the plan has put it together and coated it, at the table and with what is left, and what is said of the
- * program's own tasks.
+ * done to the cake hot, cold, once the plan has put it together and coated it, at the table and with
+ * what is left, and what is said of the program's own tasks.
  */
 export type StagedMethod = Readonly<Record<Place, readonly Step[]>> & {
   readonly words: RecipeWords;

@@ -5,7 +5,7 @@ const ONTO =
   /\b(?:spread|frost|ice|coat|pour|drizzle|top|pipe|dust|sprinkle|scatter|decorate|brush|spoon|glaze|swirl|smooth|cover|fill|sandwich|stack|lay|place|put|dip|dollop|finish|poke|prick|soak|use|serve)\b[^.;]{0,80}\b(?:cakes?|cupcakes?|layers?|sponges?|loa(?:f|ves)|rings?|squares|bars|muffins|buns|traybakes?|brownies|tops?|sides|each|over it|on it|all over|them)\b/iu;
 /** What is said of the cake in or out of its tin, whatever it is called. */
 const OF_CAKE =
-  /\bturn(?:ed)? (?:it |them )?(?:out|over)\b|\bin (?:the|its) (?:tin|pan|dish|skillet)\b|\bwhile (?:it is |it's |they are |they're |still )*(?:hot|warm)\b/iu;
+  /\bturn(?:ed)? (?:it |them )?(?:out|over)\b|\b(?:cool|stand|rest|leave|left|sit)\b[^.;]*\bin (?:the|its|their) (?:tins?|pans?|dish|skillet)\b|\bwhile (?:it is |it's |they are |they're |still )*(?:hot|warm)\b/iu;
 /** What is done to make something in a bowl or a pot. */
 const MAKES =
   /\b(?:beat|whip|whisk|melt|simmer|boil|heat|stir|mix|sift|cream|blend|dissolve|bring|cook|warm|combine|toast|chop|make)(?:s|ed|ing)?\b/iu;
