@@ -22,6 +22,13 @@ export const WHEN_NAMES: Readonly<Record<DressedWhen, string>> = {
   cold: "when it is cold",
 };
 
+/** Why it goes on then. */
+export const DRESSED_WHY: Readonly<Record<DressedWhen, string>> = {
+  hot: "A hot cake drinks what is poured on it, and melts what is spread.",
+  warm: "Warm, not hot: it still melts and sets, and no longer runs off.",
+  cold: "",
+};
+
 /** What something put on is called; her own as she calls it. */
 const dressingName = (what: Dressing, called: string | undefined): string =>
   what === "own" ? (called ?? "") : stuffName(what);

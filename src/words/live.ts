@@ -1,11 +1,11 @@
 import type { Doing, Made, Task, Shortcut } from "@/core/day";
-import type { DressedWhen } from "@/core/finish";
 import type { BakeVerdict } from "@/core/logbook";
 import { assertNever } from "@/core/measure";
 import type { HeatSource } from "@/core/recipe";
 import { COLD_ROOM_HOURS } from "@/core/serve";
 import type { KitchenOven } from "@/core/bake";
 import { doingText, MADE_NAMES } from "./day";
+import { DRESSED_WHY } from "./dressing";
 import { heatText, ovenText, minutesText, type Units } from "./quantities";
 
 const ORDINALS = [
@@ -206,12 +206,6 @@ const IN_OTHER_HEAT: Readonly<Partial<Record<HeatSource, string>>> = {
     "As the recipe has it: no water, weight off, vent open. The lid stays on until the first look; pot and salt are very hot.",
   microwave:
     "No more than half full, in a mug marked for it. Steam burns: stand back from the rim.",
-};
-
-const DRESSED_WHY: Readonly<Record<DressedWhen, string>> = {
-  hot: "A hot cake drinks what is poured on it, and melts what is spread.",
-  warm: "Warm, not hot: it still melts and sets, and no longer runs off.",
-  cold: "",
 };
 
 /** What is on the button that goes on. */
