@@ -21,14 +21,19 @@ export function QuantityList({
         <li key={index} className="border-t-[1.5px] border-line py-1.5 first:border-t-0">
           <div className="flex items-baseline justify-between gap-4">
             <span className="first-letter:uppercase">{quantityName(quantity)}</span>
-            <span className="figure-text text-[19px] whitespace-nowrap">
-              {weightText(quantity.massG, units)}
-            </span>
+            {quantity.massG > 0 && (
+              <span className="figure-text text-[19px] whitespace-nowrap">
+                {weightText(quantity.massG, units)}
+              </span>
+            )}
           </div>
-          <details className="text-[14px] text-ink-2">
-            <summary>Why {weightText(quantity.massG, units)}?</summary>
-            <p className="pb-1">{whyAmountText(quantity, units)}</p>
-          </details>
+          {/* What is only counted has no weight to explain. */}
+          {quantity.massG > 0 && (
+            <details className="text-[14px] text-ink-2">
+              <summary>Why {weightText(quantity.massG, units)}?</summary>
+              <p className="pb-1">{whyAmountText(quantity, units)}</p>
+            </details>
+          )}
         </li>
       ))}
     </ul>

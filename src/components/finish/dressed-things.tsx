@@ -2,7 +2,7 @@
 
 import { NEW_DRESS } from "@/core/ask";
 import { FILLINGS, FROSTINGS, LAID, PIECES, POURS } from "@/core/build";
-import { DRESSED_WHEN, type DressedWhen, type Dressing } from "@/core/finish";
+import { DRESSED_WHEN, MOST_DRESSED, type DressedWhen, type Dressing } from "@/core/finish";
 import type { DressDetail } from "@/core/plan";
 import { issueText } from "@/words";
 import { dressText, WHEN_NAMES } from "@/words/dressing";
@@ -13,7 +13,6 @@ import { Worn } from "./fruit-places";
 import type { PaletteProps } from "./palette-props";
 import { Tick } from "../frame/tick";
 
-const MOST_DRESSED = 8;
 const groupOf = (of: readonly Dressing[], group: string) =>
   of.map((what) => [what, stuffName(what), group] as const);
 

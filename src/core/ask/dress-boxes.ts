@@ -1,6 +1,13 @@
 // The boxes of what is put on a cake hot, warm or cold.
 import * as z from "../zod";
-import { DRESSED_WHEN, DRESSINGS, DressSchema, isCounted, type Dress } from "../finish";
+import {
+  DRESSED_WHEN,
+  DRESSINGS,
+  DressSchema,
+  isCounted,
+  MOST_DRESSED,
+  type Dress,
+} from "../finish";
 import { bad, boxed, good, readMassG, readNumber, type Result } from "../measure";
 
 /** How much is a weight, or a number of pieces; as usual for what it is when empty. */
@@ -14,7 +21,7 @@ export const DressBoxesSchema = z
       poked: z._default(z.boolean(), false),
     }),
   )
-  .check(z.maxLength(8));
+  .check(z.maxLength(MOST_DRESSED));
 export type DressBoxes = z.infer<typeof DressBoxesSchema>;
 
 /** Something put on, of which there is no one yet. */

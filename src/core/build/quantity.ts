@@ -128,5 +128,7 @@ export type Quantity = {
   readonly piece: "shell" | "pearl" | "swirl" | "drip" | null;
   /** What its baker calls it, where it is her own. */
   readonly called?: string;
+  /** Of what is put on at a time of its own: its place in the list that asks for it. */
+  readonly at?: number;
   readonly why: Why;
 };

@@ -93,6 +93,14 @@ describe("what is put on hot, warm or cold", () => {
     ).toBeCloseTo(40, 6);
   });
 
+  it("is not counted where it is weighed: 500 g of cherries are no dozen", () => {
+    expect(put({ what: "cherries", when: "cold", massG: 500 })[0]).toMatchObject({
+      count: null,
+      massG: 500,
+    });
+    expect(put({ what: "cherries", when: "cold", massG: 500, count: 60 })[0]?.count).toBe(60);
+  });
+
   it("has the name its baker gives it, and two of them are kept apart", () => {
     const { batches } = finished([
       { what: "own", name: "sugared almonds", when: "cold", massG: 80 },

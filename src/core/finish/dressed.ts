@@ -65,6 +65,10 @@ const isPoured = (what: Coating): boolean => (POURS as readonly Coating[]).inclu
 /** How many of a piece are on one cake, or on one cup. */
 const piecesOn = ({ count }: Dress, isCup: boolean): number => count ?? (isCup ? 1 : USUAL_PIECES);
 
+/** Whether pieces, or what is her own, are told by weight: how many that is nobody counts. */
+const isWeighed = ({ massG, count, what }: Dress): boolean =>
+  count === undefined && (massG !== undefined || what === "own");
+
 /** Pieces to buy for so many that are put on; null for what is not counted. */
 export function piecesToBuy(what: Dressing, pieces: number): number | null {
   return isPiece(what) ? Math.ceil(pieces / PIECE_ROWS[what].ofOne) : null;
@@ -142,7 +146,7 @@ export function dressedWith(
   tiers: readonly { readonly each: FinishedTier; readonly times: number }[],
   dress: readonly Dress[] = [],
 ): readonly Quantity[] {
-  return dress.flatMap((one): readonly Quantity[] => {
+  return dress.flatMap((one, at): readonly Quantity[] => {
     const usual = tiers.flatMap(({ each, times }) => {
       const amount = usualOn(each, one);
       return amount === null ? [] : [{ each, times, amount }];
@@ -162,8 +166,9 @@ export function dressedWith(
         times,
         volumeMl: density === null ? null : massG / density,
         massG,
-        count: one.what === "own" && one.count === undefined ? null : amount.count,
+        count: isWeighed(one) ? null : amount.count,
         piece: null,
+        at,
         ...(one.name === undefined ? {} : { called: one.name }),
         why: one.massG === undefined ? amount.why : { how: "told" },
       };

@@ -41,6 +41,7 @@ export {
   FRUIT_PLACES,
   FruitSchema,
   LAID_PLACES,
+  MOST_DRESSED,
   PATTERNS,
   PIPED,
   POUR_SIDES,

@@ -42,7 +42,7 @@ export type Feel = (typeof FEELS)[number];
 const MOST_BORDERS = 4;
 const MOST_TOPPINGS = 6;
 const MOST_COLOURS = 6;
-const MOST_DRESSED = 8;
+export const MOST_DRESSED = 8;
 const MOST_FEELS = 60;
 
 export const BorderSchema = z.strictObject({

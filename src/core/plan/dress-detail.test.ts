@@ -43,6 +43,16 @@ describe("when something is put on", () => {
     expect(cold?.afterOvenMin).toBeNull();
   });
 
+  it("is told apart from the same thing at another time", () => {
+    const plan = planned(
+      input([
+        { what: "jam", when: "warm", massG: 40 },
+        { what: "jam", when: "cold", massG: 100 },
+      ]),
+    );
+    expect(dressDetail(plan).map(({ massG }) => massG)).toEqual([40, 100]);
+  });
+
   it("is later where it stays in its dish", () => {
     const plan = planned(input([{ what: "jam", when: "warm" }], { cool: { stays: true } }));
     expect(dressDetail(plan)[0]?.afterOvenMin?.[0]).toBe(15);

@@ -43,9 +43,9 @@ export function dressDetail(plan: CakePlan): readonly DressDetail[] {
     cold: null,
   } as const;
   const on = plan.finish.quantities.filter(({ thing }) => thing === "dressing");
-  return dress.map((each): DressDetail => {
-    const { what, when, name } = each;
-    const own = on.filter(({ stuff, called }) => stuff === what && called === name);
+  return dress.map((each, index): DressDetail => {
+    const { what, when } = each;
+    const own = on.filter(({ at }) => at === index);
     const isCounted = own.some(({ count }) => count !== null);
     const pieces = isCounted ? sum(own, ({ count, times }) => (count ?? 0) * times) : null;
     return {
