@@ -34,8 +34,13 @@ async function begun(
   speed: "Start baking" | "60 times as fast" | "300 times as fast",
   devices = "",
   cover = "none",
+  inOven = "",
 ): Promise<void> {
-  await ownCake(page, name, `${LAYERS}&tins=2 x 20.3 x 5.1 cm round&cover=${cover}`);
+  await ownCake(
+    page,
+    name,
+    `${LAYERS}&tins=2 x 20.3 x 5.1 cm round&cover=${cover}&recipeDuring=${inOven}`,
+  );
   await station(page, "Day").click();
   await page.getByLabel("Wanted", { exact: true }).fill("2031-12-06T15:00");
   await listening(page, () => page.getByRole("button", { name: speed }).click());
@@ -159,6 +164,30 @@ async function toldTo(page: Page, tasks: readonly string[]): Promise<void> {
 }
 
 test.describe("baking along at the bench", () => {
+  test("what is done in the oven rings at its minute, and the bake goes on by itself", async ({
+    page,
+  }) => {
+    await begun(
+      page,
+      "Turned",
+      "300 times as fast",
+      "",
+      "none",
+      "turn.17;add.20..Scatter the seeds",
+    );
+    await onTo(page, /tins into the oven$/u);
+    await page.keyboard.press(" ");
+    await expect(page.getByRole("alert").filter({ hasText: "Time to turn it round" })).toBeVisible({
+      timeout: 15_000,
+    });
+    await expect(step(page)).toHaveText("Turn the 2 tins round");
+    await page.keyboard.press(" ");
+    await expect(page.getByRole("timer", { name: "In the oven, door shut" })).toBeVisible();
+    await expect(step(page)).toHaveText("Scatter the seeds", { timeout: 15_000 });
+    await page.keyboard.press(" ");
+    await expect(step(page)).toHaveText("What do you see in the first tin?", { timeout: 15_000 });
+  });
+
   test("a whole cake, with scale and probes, at three hundred times its pace", async ({ page }) => {
     test.setTimeout(120_000);
     await begun(page, "Rehearsed", "300 times as fast", "scale,core-probe,oven-thermometer");

@@ -10,6 +10,7 @@ import {
 import type { HeatSource } from "@/core/recipe";
 import { assertNever } from "@/core/measure";
 import { dressingText } from "./dressing";
+import { inOvenText } from "./in-oven";
 import { SPREAD_NAMES } from "./kinds";
 import { minutesText, ovenText, weightText, type Units } from "./quantities";
 
@@ -64,6 +65,10 @@ export function doingText(doing: Doing, units: Units): string {
       return `Fill ${tins(doing.tins)}`;
     case "bake":
       return `${COOKED_BY[doing.by ?? "oven"]}${ofLoads(doing.load, doing.loads)}`;
+    case "in-oven":
+      return `${inOvenText(doing, units)}${ofLoads(doing.load, doing.loads)}`;
+    case "bake-on":
+      return `Bake on, door shut${ofLoads(doing.load, doing.loads)}`;
     case "look-and-bake-on":
       return `Look, and bake on until two signs agree${ofLoads(doing.load, doing.loads)}`;
     case "take-out":

@@ -6,6 +6,7 @@ import { COLD_ROOM_HOURS } from "@/core/serve";
 import type { KitchenOven } from "@/core/bake";
 import { doingText, MADE_NAMES } from "./day";
 import { DRESSED_WHY } from "./dressing";
+import { IN_OVEN_NOW, IN_OVEN_WHY } from "./in-oven";
 import { heatText, ovenText, minutesText, type Units } from "./quantities";
 
 const ORDINALS = [
@@ -127,6 +128,10 @@ export function stepWords(
         title: doing.loads === 1 ? "Take it out" : `Take out load ${doing.load}`,
         why: "Dry cloths: a wet one scalds. Tins on the rack, not on the cold worktop.",
       };
+    case "in-oven":
+      return { title, why: IN_OVEN_WHY[doing.what] };
+    case "bake-on":
+      return { title, why: "" };
     case "off-oven":
       return {
         title,
@@ -216,6 +221,8 @@ export function nextText(doing: Doing): string {
     case "warm-up":
       return "On, start the clock";
     case "prepare-tins":
+    case "in-oven":
+    case "bake-on":
     case "decorate":
       return "Done, next";
     case "weigh":
@@ -278,6 +285,10 @@ export function timerText(doing: Doing, isStanding: boolean, units: Units): stri
       return doing.loads === 1
         ? "In the oven, door shut"
         : `Load ${doing.load} in the oven, door shut`;
+    case "bake-on":
+      return doing.loads === 1
+        ? "In the oven, door shut"
+        : `Load ${doing.load} in the oven, door shut`;
     case "look-and-bake-on":
       return "Until the next look";
     case "off-oven":
@@ -305,6 +316,8 @@ export function rungText(doing: Doing, isOver: boolean, units: Units): string {
     case "warm-up":
       return "The oven is warm";
     case "bake":
+    case "bake-on":
+      return doing.until === undefined ? "Look at the cake now" : IN_OVEN_NOW[doing.until];
     case "look-and-bake-on":
       return "Look at the cake now";
     case "off-oven":
@@ -325,9 +338,10 @@ export function rungText(doing: Doing, isOver: boolean, units: Units): string {
 
 /** What comes when a clock that still runs has run out. */
 export function comingText(doing: Doing, isOver: boolean, units: Units): string {
-  return doing.do === "bake" || doing.do === "look-and-bake-on"
-    ? "look at the cake"
-    : rungText(doing, isOver, units);
+  const isLook =
+    doing.do === "look-and-bake-on" ||
+    ((doing.do === "bake" || doing.do === "bake-on") && doing.until === undefined);
+  return isLook ? "look at the cake" : rungText(doing, isOver, units);
 }
 
 /** Ways to save time, and what each costs. */

@@ -28,6 +28,17 @@ export function pieceText({ cutting, pieceG }: ServedCake, units: Units): string
     : `${about}${exactLengthText(width, units)} × ${exactLengthText(length, units)}, ${weightText(pieceG, units)}`;
 }
 
+const PIECES_BECAUSE: Readonly<Record<ServedCake["because"], string>> = {
+  asked: "",
+  recipe: ", as the recipe has it",
+  guests: ", enough for the guests",
+  usual: "",
+};
+
+/** How many pieces a cake gives, and why. */
+export const fromEachText = ({ pieces, because }: ServedCake): string =>
+  `${pieces} from each${PIECES_BECAUSE[because]}`;
+
 /** The knife's order, a line a step. */
 export function knifeSteps({ cutting, top }: ServedCake, units: Units): readonly string[] {
   if (cutting === null || cutting.pieces === 1) return ["It is served whole."];

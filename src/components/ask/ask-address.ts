@@ -4,6 +4,7 @@ import {
   createSerializer,
   parseAsBoolean,
   parseAsFloat,
+  parseAsInteger,
   parseAsStringLiteral,
 } from "nuqs/server";
 import {
@@ -20,7 +21,7 @@ import { OnBatterSchema, type OnBatter } from "@/core/fill";
 import { COVERS } from "@/core/finish";
 import { BATTER_KINDS } from "@/core/kind";
 import { type Frosted, FrostedSchema } from "@/core/plan";
-import { HEAT_SOURCES } from "@/core/recipe";
+import { type During, DuringSchema, HEAT_SOURCES, MOST_DURING } from "@/core/recipe";
 
 const MOST_TEXT = 200;
 const MOST_TINS = 20;
@@ -54,6 +55,39 @@ const laidOn = createParser({
       .map(
         ({ where, massG = 0, volumeMl = massG }) =>
           `${where}.${Math.round(massG)}.${Math.round(volumeMl)}`,
+      )
+      .join(TIN_BREAK),
+  eq: (a, b) => JSON.stringify(a) === JSON.stringify(b),
+});
+
+/** What is done in the oven: `heat.10.160` is 160 °C from 10 minutes on, `add.25..Nuts on`. */
+const doneInOven = createParser({
+  parse: (value) => {
+    const read = DuringSchema.safeParse(
+      value.split(TIN_BREAK, MOST_DURING).map((each) => {
+        const [what = "", atMin, ovenC = "", ...name] = each.split(".");
+        return {
+          do: what.replace("?", ""),
+          atMin: Number(atMin),
+          ...(ovenC === "" ? {} : { ovenC: Number(ovenC) }),
+          ...(name.length === 0 ? {} : { name: name.join(".") }),
+          ...(what.endsWith("?") ? { ifNeeded: true } : {}),
+        };
+      }),
+    );
+    return read.success ? read.data : null;
+  },
+  serialize: (during: During) =>
+    during
+      .map(({ do: what, atMin, ovenC, name, ifNeeded }) =>
+        [
+          `${what}${ifNeeded === true ? "?" : ""}`,
+          Math.round(atMin),
+          ...(ovenC === undefined && name === undefined
+            ? []
+            : [ovenC === undefined ? "" : Math.round(ovenC)]),
+          ...(name === undefined ? [] : [name.replaceAll(TIN_BREAK, ",")]),
+        ].join("."),
       )
       .join(TIN_BREAK),
   eq: (a, b) => JSON.stringify(a) === JSON.stringify(b),
@@ -94,6 +128,8 @@ const ASK_ADDRESS = {
   school: parseAsStringLiteral(SCHOOLS).withDefault(FIRST_QUESTION.school),
   fan: parseAsBoolean.withDefault(FIRST_QUESTION.fan),
   source: parseAsStringLiteral(HEAT_SOURCES).withDefault(FIRST_QUESTION.source),
+  recipePortions: parseAsInteger.withDefault(FIRST_QUESTION.recipePortions),
+  recipeDuring: doneInOven.withDefault(FIRST_QUESTION.recipeDuring),
   cooling: parseAsStringLiteral(WAYS_OUT).withDefault(FIRST_QUESTION.cooling),
   inTin: text.withDefault(FIRST_QUESTION.inTin),
   turned: parseAsStringLiteral(TURN_CHOICES).withDefault(FIRST_QUESTION.turned),
@@ -107,6 +143,7 @@ const ASK_ADDRESS = {
 
 const EGG_G = [30, 80] as const;
 const PIECES_ML = [1, 60_000] as const;
+const PORTIONS = [1, 500] as const;
 const within = (value: number, [least, most]: readonly [number, number]): number =>
   value >= least && value <= most ? value : 0;
 
@@ -121,6 +158,7 @@ export function questionIn(address: URLSearchParams): Question {
     ...read,
     eggG: within(read.eggG, EGG_G),
     piecesMl: within(read.piecesMl, PIECES_ML),
+    recipePortions: within(read.recipePortions, PORTIONS),
   };
 }
 

@@ -25,7 +25,13 @@ describe("the bench's question in the address", () => {
       volume: "1 L",
       eggG: 50,
       piecesMl: 120,
+      recipePortions: 16,
       recipeOn: [{ where: "floor" as const, massG: 280, volumeMl: 408 }],
+      recipeDuring: [
+        { do: "heat" as const, atMin: 10, ovenC: 160 },
+        { do: "foil" as const, atMin: 30, ifNeeded: true as const },
+        { do: "add" as const, atMin: 40, name: "Seeds on. Quickly" },
+      ],
       turned: "once" as const,
       offOven: "20 min",
       coolsOvernight: true,
@@ -44,9 +50,11 @@ describe("the bench's question in the address", () => {
   });
 
   it("takes no figures that no recipe has", () => {
-    expect(arrivedAt("eggG=4&piecesMl=-3&recipeOn=top.x;in.9.9&turned=thrice").question).toEqual(
-      FIRST_QUESTION,
-    );
+    expect(
+      arrivedAt(
+        "eggG=4&piecesMl=-3&recipePortions=9000&recipeOn=top.x;in.9.9&recipeDuring=spin.20;turn.-3&turned=thrice",
+      ).question,
+    ).toEqual(FIRST_QUESTION);
   });
 
   it("keeps what is typed when the router tells of an earlier address late, or skips one", () => {

@@ -5,6 +5,7 @@ import { useDeferredValue, useMemo, useState } from "react";
 import { bakeDetail, insideCases, planCake, type CakeInput, type CakePlan } from "@/core/plan";
 import { dialText, heatText, ovenText, minutesText, tinText } from "@/words";
 import { checkText, donenessText, whyHeatText } from "@/words/bakes";
+import { duringText } from "@/words/in-oven";
 import { bakeKey, type BakeSpec } from "@/workers/bake-protocol";
 import type { OvenChoice } from "../frame/choices";
 import { Notes } from "../ask/plan-figures";
@@ -25,6 +26,7 @@ import { OtherBake } from "./other-bake";
 import { OvenChooser } from "./oven-chooser";
 import { ShelfLoads } from "./shelf-loads";
 import { useInsides } from "./use-insides";
+import { WhileItBakes } from "./while-it-bakes";
 import { Tick } from "../frame/tick";
 
 /** A bake of one tin that later changes are compared with. */
@@ -124,6 +126,14 @@ function OvenBake(props: BakeStationProps) {
           onChange={onChange}
         />
         <StripsChoice question={question} input={input} onChange={onChange} />
+        <WhileItBakes
+          question={question}
+          read={read}
+          units={units}
+          details={detail?.during ?? []}
+          doorShutUntilMin={bake.doorShutUntilMin}
+          onChange={onChange}
+        />
         <AlsoBaked question={question} read={read} units={units} onChange={onChange} />
       </div>
       <section
@@ -196,6 +206,13 @@ function OvenBake(props: BakeStationProps) {
         {detail !== null && (
           <div className="space-y-1 border-t-[1.5px] border-line px-6 py-3 text-[15px] max-sm:px-4">
             <p>{donenessText(detail.doneness, units)}</p>
+            {detail.during.length > 0 && (
+              <ul aria-label="While it bakes">
+                {detail.during.map((each, index) => (
+                  <li key={index}>{duringText(each, plan.fill.tins.length, units)}.</li>
+                ))}
+              </ul>
+            )}
             {detail.foilLookMin !== null && (
               <p>
                 At {minutesText(detail.foilLookMin)}: brown enough already? Lay foil over it

@@ -9,7 +9,7 @@ import { dressText, WHEN_NAMES } from "@/words/dressing";
 import { capitalised } from "@/core/measure";
 import { stuffName } from "@/words/finishing";
 import { Choice, Field } from "../frame/field";
-import { Worn } from "./fruit-places";
+import { Worn } from "../frame/worn";
 import type { PaletteProps } from "./palette-props";
 import { Tick } from "../frame/tick";
 

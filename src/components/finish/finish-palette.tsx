@@ -17,7 +17,8 @@ import { Choice, Field } from "../frame/field";
 import { ThickField } from "../build/thick-field";
 import { boxText } from "../build/thick-text";
 import { DressedThings, PutOnMenu } from "./dressed-things";
-import { Fruit, Worn } from "./fruit-places";
+import { Fruit } from "./fruit-places";
+import { Worn } from "../frame/worn";
 import { type PaletteProps, PLACE_NAMES } from "./palette-props";
 
 const POUR_SIDE_NAMES = {

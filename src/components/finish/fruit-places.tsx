@@ -1,6 +1,5 @@
 "use client";
 
-import { X } from "lucide-react";
 import type { FinishBoxes } from "@/core/ask";
 import { PATTERNS } from "@/core/finish";
 import { issueText } from "@/words";
@@ -8,6 +7,7 @@ import { PATTERN_NAMES } from "@/words/finishing";
 import { Choice, Field } from "../frame/field";
 import { ThickField } from "../build/thick-field";
 import { PLACE_NAMES, type PaletteProps } from "./palette-props";
+import { Worn } from "../frame/worn";
 import { Tick } from "../frame/tick";
 
 export function Fruit({
@@ -71,34 +71,5 @@ export function Fruit({
         cooked in syrup first
       </Tick>
     </Worn>
-  );
-}
-
-export function Worn({
-  name,
-  note,
-  onRemove,
-  children,
-}: {
-  readonly name: string;
-  readonly note?: string;
-  readonly onRemove: () => void;
-  readonly children: React.ReactNode;
-}) {
-  return (
-    <li className="rounded-control border-[1.5px] border-line bg-white py-1.5 pl-2.5">
-      <div className="flex items-start gap-1.5">
-        <div className="flex min-w-0 flex-1 flex-wrap items-start gap-1.5">{children}</div>
-        <button
-          type="button"
-          className="flex size-10 shrink-0 items-center justify-center"
-          aria-label={`Take off the ${name}`}
-          onClick={onRemove}
-        >
-          <X size={17} aria-hidden />
-        </button>
-      </div>
-      {note !== undefined && <p className="pt-1 pr-2 text-[14px] text-ink-2">{note}</p>}
-    </li>
   );
 }

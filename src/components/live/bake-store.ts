@@ -3,6 +3,7 @@
 import * as z from "@/core/zod";
 import { bakeTime, type BakeDoc } from "@/core/kept";
 import {
+  bakeNow,
   begunDay,
   presentAt,
   openTin,
@@ -279,21 +280,12 @@ export function bakeStore(
   /** A reading a minute of the core, one in five of the oven: enough for a curve. */
   function tellHeat(of: "core" | "oven", tempC: number): void {
     const atMin = nowMs() / MS_PER_MIN;
-    const { states } = presentAt(day, replayed(day.tasks, known.events), atMin);
-    const isIn = (what: "bake" | "warm-up" | "look-and-bake-on"): string | undefined =>
-      day.tasks.find(
-        ({ id: task, doing }) => doing.do === what && states.get(task)?.is === "running",
-      )?.id;
-    const looking = isIn("look-and-bake-on");
-    const load =
-      isIn("bake") ??
-      day.tasks
-        .find(({ id: task }) => task === looking)
-        ?.after.map(({ id: before }) => before)
-        .find((before) =>
-          day.tasks.some(({ id: task, doing }) => task === before && doing.do === "bake"),
-        );
-    const task = of === "core" ? load : (load ?? isIn("warm-up"));
+    const present = presentAt(day, replayed(day.tasks, known.events), atMin);
+    const load = bakeNow(day.tasks, present);
+    const warming = day.tasks.find(
+      ({ id: warm, doing }) => doing.do === "warm-up" && present.states.get(warm)?.is === "running",
+    )?.id;
+    const task = of === "core" ? load : (load ?? warming);
     if (task === undefined) return;
     tell({
       kind: "temperature",

@@ -9,6 +9,7 @@ import { issueText, piecesText, tinText, type Units } from "@/words";
 import {
   CUT_NAMES,
   cuttingIssueText,
+  fromEachText,
   guestsText,
   keepingLines,
   knifeSteps,
@@ -66,7 +67,9 @@ export function ServeStation({ question, read, plan, isStale, units, onChange }:
             value={question.pieces}
             onChange={(pieces) => onChange({ pieces }, "pieces")}
             problem={issue === undefined ? null : issueText(issue, units)}
-            placeholder="as many as are usual"
+            placeholder={
+              question.recipePortions === 0 ? "as many as are usual" : "as the recipe has it"
+            }
           />
         </div>
         <div className="flex">
@@ -155,7 +158,7 @@ function Served({
     <li className="px-6 py-3 max-sm:px-4">
       <p className="text-[15px]">
         <span className="font-semibold">{name}</span>
-        {cake.cutting === null ? "; " : `: ${cake.pieces} from each; a piece `}
+        {cake.cutting === null ? "; " : `: ${fromEachText(cake)}; a piece `}
         {pieceText(cake, units)}
       </p>
       {cake.issue !== null && (

@@ -6,9 +6,10 @@ import { COVERS } from "../finish";
 import { LoggedBakeSchema } from "../logbook";
 import { parseWith, type Result } from "../measure";
 import { BATTER_KINDS } from "../kind";
-import { HEAT_SOURCES, HoldsSchema } from "../recipe";
+import { DuringSchema, HEAT_SOURCES, HoldsSchema } from "../recipe";
 import { CUTS, PIECE_SIZES } from "../serve";
 import { DayBoxesSchema } from "../day";
+import { DuringBoxesSchema } from "./during-boxes";
 import { BuildBoxesSchema, FinishBoxesSchema } from "./finish-boxes";
 import { EGG_SCHOOLS, FrostedSchema } from "../plan";
 import { LEARNS_FROM, SCALES, SCHOOLS, TURN_CHOICES, WAYS_OUT } from "./question-choices";
@@ -101,6 +102,9 @@ export const QuestionSchema = z.strictObject({
   /** What the recipe itself lays under or on its batter, and whether that is left off. */
   recipeOn: z._default(OnBatterSchema, []),
   isRecipeOnLeftOff: z._default(z.boolean(), false),
+  /** What the recipe does in the oven, at its own minutes; hers at these tins', null for the same. */
+  recipeDuring: z._default(DuringSchema, []),
+  during: z._default(z.nullable(DuringBoxesSchema), null),
   /** How it comes out of its tin, and after how long where that is said. */
   cooling: z._default(z.enum(WAYS_OUT), "usual"),
   inTin: z._default(line, ""),
@@ -116,6 +120,8 @@ export const QuestionSchema = z.strictObject({
   build: z.prefault(BuildBoxesSchema, {}),
   finish: z.prefault(FinishBoxesSchema, {}),
   day: z.prefault(DayBoxesSchema, {}),
+  /** Pieces that the recipe's cake gives, by its own words; 0 when it says nothing. */
+  recipePortions: z._default(z.int().check(z.gte(0), z.lte(500)), 0),
   /** How it is cut; `usual` for its shape. */
   cut: z._default(z.enum(["usual", ...CUTS]), "usual"),
   pieceSize: z._default(z.enum(PIECE_SIZES), "dessert"),

@@ -144,6 +144,39 @@ describe("a box that can't be used", () => {
   });
 });
 
+describe("what is done in the oven", () => {
+  it("is the recipe's until something of it is changed", () => {
+    const recipeDuring: Question["recipeDuring"] = [{ do: "turn", atMin: 20 }];
+    const own = read({ recipeDuring }).input;
+    expect(own.ok && [own.value.recipe.during, own.value.during]).toEqual([
+      recipeDuring,
+      undefined,
+    ]);
+    const changed = read({
+      recipeDuring,
+      during: [
+        { do: "heat", at: "15 min", to: "160", name: "", ifNeeded: false },
+        { do: "add", at: "25", to: "", name: " Almonds on ", ifNeeded: false },
+      ],
+    }).input;
+    expect(changed.ok && changed.value.during).toEqual([
+      { do: "heat", atMin: 15, ovenC: 160 },
+      { do: "add", atMin: 25, name: "Almonds on" },
+    ]);
+  });
+
+  it.each([
+    ["", "", "duringAt", "missing"],
+    ["soon", "", "duringAt", "unreadable"],
+    ["9 h", "", "duringAt", "out-of-range"],
+    ["20 min", "", "duringTo", "missing"],
+    ["20 min", "900 °C", "duringTo", "out-of-range"],
+  ])("names what is wrong with %j to %j", (at, to, field, code) => {
+    const { issues } = read({ during: [{ do: "heat", at, to, name: "", ifNeeded: false }] });
+    expect(issues.during).toMatchObject({ path: `during[0].${field}`, code });
+  });
+});
+
 describe("the way out of the tin", () => {
   it.each<[Partial<Question>, CakeInput["cool"]]>([
     [{}, undefined],

@@ -22,6 +22,7 @@ import { readTin, type ReadTin, type SizeHabit } from "../tin";
 import { readFinish, type FinishBox } from "./finish-boxes";
 import { BakeMinutesSchema, parseCakeInput, ReferenceSchema, type CakeInput } from "../plan";
 import { coolAsked } from "./cool-boxes";
+import { readDuring } from "./during-boxes";
 import { coverAsked } from "./frosted-boxes";
 import { CROWNINGS } from "./question-choices";
 import type { Question } from "./question-schema";
@@ -42,6 +43,7 @@ export type QuestionBox =
   | "ownHeat"
   | "inTin"
   | "offOven"
+  | "during"
   | "also"
   | "pieces"
   | "guests"
@@ -116,6 +118,7 @@ export function readQuestion(question: Question, ofLooker: ReadingHabit): ReadQu
     CoolSchema.shape.offOvenMin,
     "minutes",
   );
+  const during = question.during === null ? good(undefined) : readDuring(question.during, habit);
   const also = readAlso(question, habit);
   const pieces = boxed("pieces", question.pieces, readNumber, PiecesSchema, "amount");
   const guests = boxed("guests", question.guests, readNumber, z.optional(GuestsSchema), "amount");
@@ -134,6 +137,7 @@ export function readQuestion(question: Question, ofLooker: ReadingHabit): ReadQu
     ownHeat,
     inTin,
     offOven,
+    during,
     also,
     pieces,
     guests,
@@ -161,6 +165,7 @@ export function readQuestion(question: Question, ofLooker: ReadingHabit): ReadQu
     !ownHeat.ok ||
     !inTin.ok ||
     !offOven.ok ||
+    !during.ok ||
     !also.ok ||
     !pieces.ok ||
     !guests.ok
@@ -181,6 +186,8 @@ export function readQuestion(question: Question, ofLooker: ReadingHabit): ReadQu
         ? {}
         : { onBatter: question.recipeOn }),
       ...(question.frosted === null ? {} : { frosted: question.frosted }),
+      ...(question.recipeDuring.length === 0 ? {} : { during: question.recipeDuring }),
+      ...(question.recipePortions === 0 ? {} : { portions: question.recipePortions }),
       ...given("eggs", recipeEggs.value),
       ...(question.eggG === 0 ? {} : { eggG: question.eggG }),
       reference: {
@@ -217,6 +224,7 @@ export function readQuestion(question: Question, ofLooker: ReadingHabit): ReadQu
     ...(question.learnsFrom === "nothing" || question.log.length === 0
       ? {}
       : { log: question.log }),
+    ...(during.value === undefined ? {} : { during: during.value }),
     ...coolAsked(question, inTin.value, offOven.value),
     build: on.build,
     finish: { ...coverAsked(question), frosting: question.frosting, ...on.finish },
@@ -244,6 +252,7 @@ const QUESTION_BOXES = [
   "ownHeat",
   "inTin",
   "offOven",
+  "during",
   "also",
   "pieces",
   "guests",

@@ -16,7 +16,18 @@ export function askAboutRecipe(question: Question, name: string, facts: RecipeFa
  */
 export function recipeBoxes(
   name: string,
-  { batter, bake, eggs, eggG, holds, cool, onBatter = [], frosted }: RecipeFacts,
+  {
+    batter,
+    bake,
+    eggs,
+    eggG,
+    holds,
+    cool,
+    onBatter = [],
+    during = [],
+    frosted,
+    portions = 0,
+  }: RecipeFacts,
 ): Partial<Question> {
   return {
     recipe: name.slice(0, 200),
@@ -32,6 +43,9 @@ export function recipeBoxes(
     holds: holds ?? null,
     recipeOn: onBatter,
     isRecipeOnLeftOff: false,
+    recipePortions: portions,
+    recipeDuring: during,
+    during: null,
     // A mug or a pot is carried to a vessel like its own alone.
     ...(bake.source === undefined || bake.source === "oven" || bake.tins.length === 0
       ? {}

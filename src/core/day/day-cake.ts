@@ -99,6 +99,12 @@ export type Dressed = {
   readonly isUnder: boolean;
 };
 
+/** Something done to what is in the oven, minutes after it went in. */
+export type InOven = {
+  readonly atMin: number;
+  readonly doing: Pick<Extract<Doing, { do: "in-oven" }>, "what" | "dialC" | "called" | "ifNeeded">;
+};
+
 /** A cake as far as its day goes; all of it follows from its plan. */
 export type DayCake = {
   readonly kind: BatterKind;
@@ -124,6 +130,8 @@ export type DayCake = {
     readonly tins: number;
     readonly firstLookMin: number;
     readonly likelyMin: number;
+    /** What is done to it in the oven, the first first. */
+    readonly during?: readonly InOven[];
   }[];
   /**
    * Tins of the plan that the oven's shelf has no room for; they stand in a load of their own, and

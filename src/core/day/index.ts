@@ -19,6 +19,7 @@ export { idInDay, nameInCake, STEP_MIN } from "./task-list";
 export {
   type Doing,
   goingOf,
+  inOvenBefore,
   type TaskLink,
   presenceOf,
   type Resource,

@@ -4,6 +4,7 @@
 export const TAKES = {
   prepareTinMin: 3,
   tinS: 40,
+  inOvenMin: 1,
   takeOutMin: 1,
   turnOutTinMin: 2,
   splitMin: 2,

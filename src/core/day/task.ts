@@ -1,5 +1,5 @@
 import * as z from "../zod";
-import { HEAT_SOURCES } from "../recipe";
+import { DURING, HEAT_SOURCES } from "../recipe";
 import { DRESSED_WHEN, DRESSINGS } from "../finish";
 import { MADE } from "./making";
 
@@ -47,13 +47,25 @@ const DoingSchema = z.discriminatedUnion("do", [
   z.strictObject({ do: z.literal("lay-floor"), pieces: count }),
   z.strictObject({ do: z.literal("fill"), tins: count }),
   z.strictObject({ do: z.literal("wash-bowl") }),
-  /** By what, where that is no oven. */
+  /** By what, where that is no oven; until what is done to it in there, else until a look. */
   z.strictObject({
     do: z.literal("bake"),
     tins: count,
     ...ofLoads,
     by: z.optional(z.enum(HEAT_SOURCES)),
+    until: z.optional(z.enum(DURING)),
   }),
+  /** Done to what is in the oven; its dial where that is set to another heat. */
+  z.strictObject({
+    do: z.literal("in-oven"),
+    what: z.enum(DURING),
+    tins: count,
+    ...ofLoads,
+    dialC: z.optional(z.number()),
+    called: z.optional(z.string()),
+    ifNeeded: z.optional(z.boolean()),
+  }),
+  z.strictObject({ do: z.literal("bake-on"), ...ofLoads, until: z.optional(z.enum(DURING)) }),
   /**
    * Each of its tins is looked at for itself; one look for all where nobody said how many there
    * are.
@@ -197,6 +209,21 @@ export function boundTogether(tasks: readonly Task[]): readonly Bound[] {
 }
 
 /**
+ * A load's tasks in the oven until the look that ends it: going in, what is done to it in there, and
+ * each stretch between.
+ */
+export function inOvenBefore(tasks: readonly Task[], look: Task): readonly Task[] {
+  if (look.doing.do !== "look-and-bake-on") return [];
+  const { load } = look.doing;
+  return tasks.filter(
+    ({ cake, doing }) =>
+      cake === look.cake &&
+      (doing.do === "bake" || doing.do === "in-oven" || doing.do === "bake-on") &&
+      doing.load === load,
+  );
+}
+
+/**
  * How a task goes: by hand; begun by hand and ended by its clock; by itself after the one before;
  * or until what is seen ends it.
  */
@@ -214,6 +241,8 @@ const GOING: Readonly<Record<Exclude<Doing["do"], "step">, Going>> = {
   fill: "by-hand",
   "wash-bowl": "by-hand",
   bake: "by-clock",
+  "in-oven": "by-hand",
+  "bake-on": "by-itself",
   "look-and-bake-on": "by-looks",
   "off-oven": "by-clock",
   "take-out": "by-hand",

@@ -57,6 +57,34 @@ describe("what the tasks of a cake are", () => {
     );
   });
 
+  it("does what is done in the oven at its minute, the look as late as without", () => {
+    const load = { tins: 2, firstLookMin: 28, likelyMin: 34 };
+    const tasks = tasksOf(
+      {
+        ...LAYERS,
+        loads: [
+          {
+            ...load,
+            during: [
+              { atMin: 10, doing: { what: "turn" } },
+              { atMin: 10, doing: { what: "heat", dialC: 160 } },
+              // Later than the first look: it is done at the last minute before it.
+              { atMin: 31, doing: { what: "foil" } },
+            ],
+          },
+        ],
+      },
+      0,
+    );
+    const times = scheduled({ tasks, wantedAt: [1000] });
+    const from = (id: string): number => at(times, `0.${id}`).from - at(times, "0.bake1").from;
+    expect(["in-oven1-1", "in-oven1-2", "bake-on1-2", "in-oven1-3", "look1"].map(from)).toEqual([
+      10, 11, 12, 27, 28,
+    ]);
+    expect(tasks.find(({ id }) => id === "0.bake1")?.doing).toMatchObject({ until: "turn" });
+    expect(tasks.some(({ id }) => id === "0.bake-on1-3")).toBe(false);
+  });
+
   it("leaves it in the oven that is off, under a cloth and over night as asked", () => {
     const tasks = tasksOf(
       {

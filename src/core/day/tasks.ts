@@ -1,4 +1,4 @@
-import { usesOfBowl, type DayCake } from "./day-cake";
+import { usesOfBowl, type DayCake, type InOven } from "./day-cake";
 import { bowlFor, partsMade, readyFor } from "./parts-made";
 import { next, taskList, type TaskList } from "./task-list";
 import type { TaskLink, Task } from "./task";
@@ -26,6 +26,23 @@ export function tasksOf(day: DayCake, cake: number, isBowlShared = false): reado
   const done = finished(list, day, made, cold);
   if (day.serveSteps.length > 0) list.addSteps("serve-", "serve", day.serveSteps, done, true);
   return list.tasks;
+}
+
+/** What is done to a load in the oven, with the minute that it begins at. */
+type EventInOven = InOven & { readonly fromMin: number };
+
+const until = (event: EventInOven | undefined): { readonly until?: InOven["doing"]["what"] } =>
+  event === undefined ? {} : { until: event.doing.what };
+
+/** One after the other, the last before the first look: what comes later is done when it is looked at. */
+function doneInOven(during: readonly InOven[], firstLookMin: number): readonly EventInOven[] {
+  const found: EventInOven[] = [];
+  for (const event of during) {
+    const free = (found.at(-1)?.fromMin ?? 1 - TAKES.inOvenMin) + TAKES.inOvenMin;
+    const fromMin = Math.max(free, Math.min(event.atMin, firstLookMin - TAKES.inOvenMin));
+    if (fromMin + TAKES.inOvenMin <= firstLookMin) found.push({ ...event, fromMin });
+  }
+  return found;
 }
 
 /**
@@ -58,19 +75,47 @@ function baked(
           ),
         ]
       : [];
-  return day.loads.map(({ tins, firstLookMin, likelyMin }, index) => {
+  return day.loads.map(({ tins, firstLookMin, likelyMin, during = [] }, index) => {
     const which = { load: index + 1, loads: day.loads.length };
     const full = index === 0 ? [...ready, ...toppings] : [next(filled)];
-    const shut = list.add(
+    const events = doneInOven(during, firstLookMin);
+    const first = list.add(
       `bake${index + 1}`,
       "bake",
-      { do: "bake", tins, ...which, ...(heatedBy === undefined ? {} : { by: heatedBy }) },
-      firstLookMin,
+      {
+        do: "bake",
+        tins,
+        ...which,
+        ...(heatedBy === undefined ? {} : { by: heatedBy }),
+        ...until(events[0]),
+      },
+      events[0]?.fromMin ?? firstLookMin,
       ["oven"],
       [...before, ...full],
       [],
       heatedBy === undefined ? day.words.bake : `${day.words.warmUp} ${day.words.bake}`.trim(),
     );
+    const shut = events.reduce((last, { doing, fromMin }, at) => {
+      const done = list.add(
+        `in-oven${index + 1}-${at + 1}`,
+        "bake",
+        { do: "in-oven", ...doing, tins, ...which },
+        TAKES.inOvenMin,
+        ["hands", "oven"],
+        [next(last, 0, 0)],
+      );
+      const onMin = (events[at + 1]?.fromMin ?? firstLookMin) - fromMin - TAKES.inOvenMin;
+      return onMin <= 0
+        ? done
+        : list.add(
+            `bake-on${index + 1}-${at + 1}`,
+            "bake",
+            { do: "bake-on", ...which, ...until(events[at + 1]) },
+            onMin,
+            ["oven"],
+            [next(done, 0, 0)],
+          );
+    }, first);
     const on = list.add(
       `look${index + 1}`,
       "bake",

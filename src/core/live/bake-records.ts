@@ -2,7 +2,7 @@
 import { emptyRecord, plannedCake, type BakeDoc } from "../kept";
 import type { BakeRecord, RecordedTin } from "../logbook";
 import type { Pantry } from "../pantry";
-import type { Task } from "../day";
+import { inOvenBefore, type Task } from "../day";
 import { replayed, type BakeEvent, type Log } from "./log";
 
 /** What a number without a unit means where a cake's question does not say. */
@@ -66,26 +66,23 @@ export function recordsOfBake(
 
 /** One load of a cake: its tasks, when it went in, and after how many whole minutes it was out. */
 type Load = {
-  readonly bakeId: string;
+  readonly inOven: ReadonlySet<string>;
   readonly lookId: string;
   readonly inAt: number;
   readonly minutes: number | null;
 };
 
 function loadsOf(tasks: readonly Task[], log: Log): readonly Load[] {
-  return tasks.flatMap((bake): readonly Load[] => {
-    if (bake.doing.do !== "bake") return [];
-    const look = tasks.find(
-      ({ doing, after }) =>
-        doing.do === "look-and-bake-on" && after.some(({ id }) => id === bake.id),
-    );
-    const inAt = log.tasks.get(bake.id)?.startedAt ?? null;
-    if (look === undefined || inAt === null) return [];
+  return tasks.flatMap((look): readonly Load[] => {
+    const inOven = inOvenBefore(tasks, look);
+    const [bake] = inOven;
+    const inAt = bake === undefined ? null : (log.tasks.get(bake.id)?.startedAt ?? null);
+    if (inAt === null) return [];
     const outAt = log.tasks.get(look.id)?.doneAt ?? null;
     const minutes = outAt === null ? null : Math.round(outAt - inAt);
     return [
       {
-        bakeId: bake.id,
+        inOven: new Set(inOven.map(({ id }) => id)),
         lookId: look.id,
         inAt,
         minutes: minutes === null || minutes > MOST_MIN ? null : minutes,
@@ -110,7 +107,7 @@ function looksOf({ looks }: Log, loads: readonly Load[]): BakeRecord["looks"] {
 /** What was read while the cake's loads were in, °C. */
 const readsIn = (reads: Log["oven"], loads: readonly Load[]): number[] =>
   reads
-    .filter(({ task, tempC }) => loads.some(({ bakeId }) => bakeId === task) && tempC >= 20)
+    .filter(({ task, tempC }) => loads.some(({ inOven }) => inOven.has(task)) && tempC >= 20)
     .map(({ tempC }) => tempC)
     .slice(-500);
 

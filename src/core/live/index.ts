@@ -13,7 +13,7 @@ export {
 } from "./device-protocol";
 export { type BakeEvent, type Log, openTin, parseBakeEvents, replayed, tinsInOven } from "./log";
 export { lateCakes, leastOffer, type Offer, offersAt } from "./offers";
-export { bakedMinutes, type OvenLoad, ovenLoads, revisedBy } from "./oven-load";
+export { bakedMinutes, bakeNow, type OvenLoad, ovenLoads, revisedBy } from "./oven-load";
 export { countedIn, nearG, poured, type Pouring, pouringFrom, tareAsked } from "./pouring";
 export { type Present, presentAt, type BegunDay, ovenFirst } from "./present";
 export { deviceTrouble, isThere, NOTHING_RECEIVED, received, type Received } from "./receiver";

@@ -4,7 +4,7 @@ import { presentAt } from "./present";
 import { openTin, replayed, type BakeEvent } from "./log";
 import { rungAt } from "./rung";
 import { tinGeometry } from "../tin";
-import { bakedMinutes, ovenLoads, revisedBy, type OvenLoad } from "./oven-load";
+import { bakedMinutes, bakeNow, ovenLoads, revisedBy, type OvenLoad } from "./oven-load";
 import { begunDay } from "../live";
 import { layersBake } from "./layers-bake.test-data";
 import { LAYERS } from "../day/layers.test-data";
@@ -154,4 +154,65 @@ it("fills tins in their order, the first that is not whole", () => {
     open(poured(0, true)),
     open(poured(0, true), poured(1, true)),
   ]).toEqual([0, 0, 1, -1]);
+});
+
+describe("a load that something is done to in the oven", () => {
+  const turned = layersBake({
+    ...LAYERS,
+    loads: [
+      {
+        tins: 2,
+        firstLookMin: 28,
+        likelyMin: 34,
+        during: [{ atMin: 12, doing: { what: "turn" } }],
+      },
+    ],
+  });
+  const turnedDay = begunDay(turned);
+  const events = [...begun, at(IN + 12.5, { kind: "done", task: "0.in-oven1-1" })];
+  const presentIn = (now: number, told = events) =>
+    presentAt(turnedDay, replayed(turnedDay.tasks, told), now);
+  const load = (now: number, told = events): OvenLoad => {
+    const log = replayed(turnedDay.tasks, told);
+    const [found] = ovenLoads(turned, log, presentAt(turnedDay, log, now), () => null);
+    if (found === undefined) throw new Error("no load");
+    return found;
+  };
+
+  it("is looked at as late as without, and counts its minutes from going in", () => {
+    expect(load(IN + 20).minutes).toMatchObject({ firstLookMin: 28, likelyMin: 34 });
+    expect(load(IN + 20).inAt).toBe(IN);
+    const out = at(IN + 33, {
+      kind: "looked",
+      task: "0.look1",
+      look: { tester: "clean", spring: "springs-back" },
+      moreMin: null,
+    });
+    expect(bakedMinutes(load(IN + 40, [...events, out]))).toBe(33);
+  });
+
+  it("rings at its minute, and bakes on by itself", () => {
+    const log = replayed(turnedDay.tasks, begun);
+    const ringing = presentAt(turnedDay, log, IN + 12.2);
+    expect(rungAt(turnedDay.tasks, log, ringing, IN + 12.2).map(({ id }) => id)).toEqual([
+      "0.bake1",
+    ]);
+    expect(ringing.current?.task.id).toBe("0.in-oven1-1");
+    const after = presentIn(IN + 14);
+    expect(after.states.get("0.bake-on1-1")?.is).toBe("running");
+    expect(after.current?.task.doing.do).not.toBe("in-oven");
+  });
+
+  it("has one load in the oven all the while, for its probes", () => {
+    expect(bakeNow(turnedDay.tasks, presentIn(IN - 2, []))).toBeUndefined();
+    for (const minute of [5, 12.2, 14, 30])
+      expect(bakeNow(turnedDay.tasks, presentIn(IN + minute))).toBe("0.bake1");
+  });
+
+  it("lets a probe move the look, not what is done before it", () => {
+    const slow = [...events, ...[14, 18, 22].map((minute) => core(minute, 30 + minute))];
+    const revised = revisedBy([load(IN + 23, slow)]);
+    expect([...revised.keys()]).toEqual(["0.bake-on1-1", "0.look1"]);
+    expect(revised.get("0.bake-on1-1")).toBeGreaterThan(15);
+  });
 });

@@ -1,3 +1,4 @@
+import { sum } from "d3-array";
 import {
   coreCurve,
   CURVE_SIGMA_C,
@@ -11,7 +12,7 @@ import {
 } from "../bake";
 import type { Present } from "./present";
 import type { Log } from "./log";
-import type { Task } from "../day";
+import { inOvenBefore, type Task } from "../day";
 import type { BakeDoc } from "../kept";
 
 /**
@@ -19,7 +20,10 @@ import type { BakeDoc } from "../kept";
  * since 1970.
  */
 export type OvenLoad = {
+  /** Going in. */
   readonly bake: Task;
+  /** All until the first look: {@link inOvenBefore}. */
+  readonly inOven: readonly Task[];
   readonly look: Task;
   /** When it went in; null before. */
   readonly inAt: number | null;
@@ -44,15 +48,14 @@ export function ovenLoads(
   present: Present,
   insideOf: (cake: number) => BakeInside | null,
 ): readonly OvenLoad[] {
-  return doc.tasks.flatMap((bake): readonly OvenLoad[] => {
-    const look = doc.tasks.find(
-      (task) => task.doing.do === "look-and-bake-on" && task.after.some(({ id }) => id === bake.id),
-    );
-    const cake = doc.cakes[bake.cake];
-    if (bake.doing.do !== "bake" || look === undefined || cake === undefined) return [];
+  return doc.tasks.flatMap((look): readonly OvenLoad[] => {
+    const inOven = inOvenBefore(doc.tasks, look);
+    const [bake] = inOven;
+    const cake = doc.cakes[look.cake];
+    if (bake === undefined || cake === undefined) return [];
     const [baking, looking] = [present.states.get(bake.id), present.states.get(look.id)];
     const inAt = baking?.is === "running" || baking?.is === "over" ? baking.startedAt : null;
-    const minutes = minutesOfLoad(bake, look, cake.minutes);
+    const minutes = minutesOfLoad(inOven, look, cake.minutes);
     const inside = insideOf(bake.cake);
     const curve =
       inside === null
@@ -62,11 +65,12 @@ export function ovenLoads(
       inAt === null
         ? []
         : log.core
-            .filter(({ task }) => task === bake.id)
+            .filter(({ task }) => inOven.some(({ id }) => id === task))
             .map(({ at, tempC }) => ({ minute: at - inAt, tempC }));
     return [
       {
         bake,
+        inOven,
         look,
         inAt,
         outAt: looking?.is === "over" ? looking.doneAt : null,
@@ -90,14 +94,15 @@ export function ovenLoads(
  * all of its loads.
  */
 function minutesOfLoad(
-  bake: Task,
+  inOven: readonly Task[],
   look: Task,
   { doorShutUntilMin, likelyMin: ofAll, notPastMin }: Minutes,
 ): Minutes {
-  const likelyMin = bake.minutes + look.minutes;
+  const firstLookMin = sum(inOven, ({ minutes }) => minutes);
+  const likelyMin = firstLookMin + look.minutes;
   return {
-    doorShutUntilMin: Math.min(bake.minutes, doorShutUntilMin),
-    firstLookMin: bake.minutes,
+    doorShutUntilMin: Math.min(firstLookMin, doorShutUntilMin),
+    firstLookMin,
     likelyMin,
     notPastMin: Math.max(likelyMin + 1, Math.round((likelyMin * notPastMin) / ofAll)),
   };
@@ -110,14 +115,32 @@ export function revisedBy(loads: readonly OvenLoad[]): ReadonlyMap<string, numbe
   return new Map(
     loads
       .filter(({ readings }) => readings.length > 0)
-      .flatMap(
-        ({ bake, look, refit }) =>
-          [
-            [bake.id, refit.firstLookMin],
-            [look.id, Math.max(1, refit.likelyMin - refit.firstLookMin)],
-          ] as const,
-      ),
+      .flatMap(({ inOven, look, refit }): readonly (readonly [string, number])[] => {
+        // What is done in the oven keeps its minute; what follows it is longer or shorter.
+        const last = inOven.at(-1);
+        const before = sum(inOven.slice(0, -1), ({ minutes }) => minutes);
+        return [
+          ...(last === undefined || last.doing.do === "in-oven"
+            ? []
+            : [[last.id, Math.max(1, refit.firstLookMin - before)] as const]),
+          [look.id, Math.max(1, refit.likelyMin - refit.firstLookMin)] as const,
+        ];
+      }),
   );
+}
+
+/** Going in, of the load that is in the oven; undefined where none is. */
+export function bakeNow(
+  tasks: readonly Task[],
+  { states }: Pick<Present, "states">,
+): string | undefined {
+  return tasks
+    .filter((look) => states.get(look.id)?.is !== "over")
+    .flatMap((look) => inOvenBefore(tasks, look)[0] ?? [])
+    .find(({ id }) => {
+      const is = states.get(id)?.is;
+      return is === "running" || is === "over";
+    })?.id;
 }
 
 /** Whole minutes a load was in the oven; null before it is out. */

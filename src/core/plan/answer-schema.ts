@@ -3,7 +3,7 @@ import * as z from "../zod";
 import type { BuildRemark } from "../build";
 import { ALLERGENS } from "../pantry";
 import type { Doing } from "../day";
-import { HEAT_SOURCES, STAGES } from "../recipe";
+import { DURING, HEAT_SOURCES, STAGES } from "../recipe";
 import type { CakePlan } from "./plan";
 
 const number = z.number();
@@ -81,6 +81,17 @@ export const AnswerSchema = z.strictObject({
     coreC: z.strictObject({ from: number, to: number }),
     trust: z.array(z.string()),
     foilLookMin: z.optional(number),
+    /** What is done to it in the oven, the first first. */
+    during: z.optional(
+      z.array(
+        z.strictObject({
+          do: z.enum(DURING),
+          atMin: number,
+          dialC: z.optional(number),
+          name: z.optional(z.string()),
+        }),
+      ),
+    ),
     otherHeats: z.array(z.strictObject({ ovenC: number, likelyMin: number })),
     /** Tins by their place in the request, first out first. */
     outOrder: z.array(z.array(number)),

@@ -71,6 +71,16 @@ export function planAnswer(plan: CakePlan, request: CakeRequest, words: PlanWord
       coreC: detail.doneness.coreC,
       trust: [...detail.doneness.trust],
       ...(detail.foilLookMin === null ? {} : { foilLookMin: detail.foilLookMin }),
+      ...(detail.during.length === 0
+        ? {}
+        : {
+            during: detail.during.map(({ do: what, atMin, dial, name }) => ({
+              do: what,
+              atMin,
+              ...(dial === null ? {} : { dialC: dial.dialC }),
+              ...(name === null ? {} : { name }),
+            })),
+          }),
       otherHeats: detail.otherHeats.map(({ ovenC, likelyMin }) => ({
         ovenC: roundTo(ovenC, 0.1),
         likelyMin,

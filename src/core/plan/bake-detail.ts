@@ -13,6 +13,7 @@ import {
 } from "../bake";
 import { canWearStrips } from "../fill";
 import type { CakeInput } from "./input";
+import { duringDetail, type DuringDetail } from "./during-detail";
 import { bakeCase } from "./own-batter";
 import { planCake, type CakePlan } from "./plan";
 
@@ -24,7 +25,11 @@ export type BakeDetail = {
    */
   readonly otherHeats: readonly { readonly ovenC: number; readonly likelyMin: number }[];
   readonly doneness: Doneness;
-  /** When a long bake is looked at for foil; null when it is too short for that. */
+  /** What is done to it in the oven. */
+  readonly during: readonly DuringDetail[];
+  /**
+   * When a long bake is looked at for foil; null when it is too short for that, or foil is told.
+   */
   readonly foilLookMin: number | null;
   /**
    * Tins by their place in the plan, the first to come out first; those within a minute of each
@@ -39,11 +44,16 @@ export type BakeDetail = {
 export function bakeDetail(input: CakeInput, plan: CakePlan): BakeDetail {
   const { bake, fill, mix } = plan;
   const { oven } = input;
+  const during = duringDetail(input, plan);
+  const isFoilTold = during.some((each) => each.do === "foil" || each.do === "uncover");
   return {
+    during,
     otherHeats: otherHeats(input, plan),
     doneness: doneness(mix.kind),
     foilLookMin:
-      bake.source === "oven" ? foilLookMinute(bake.likelyMin, bake.doorShutUntilMin) : null,
+      bake.source === "oven" && !isFoilTold
+        ? foilLookMinute(bake.likelyMin, bake.doorShutUntilMin)
+        : null,
     outOrder: outOrder(bake.tins.map(({ likelyMin }) => likelyMin)),
     shelves:
       bake.source !== "oven" || oven?.shelf === undefined

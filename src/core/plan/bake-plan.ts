@@ -74,6 +74,17 @@ function alsoBaked(recipe: Recipe, batter: Batter): Result<readonly ReferenceBak
   return good(found);
 }
 
+/** How an oven's dial is marked, and how far its heat is from a setting, °C. */
+export function dialIn({ oven = {} }: CakeInput): {
+  readonly dial: Dial;
+  readonly readsAt: (dialC: number) => number;
+} {
+  return {
+    dial: oven.dial ?? { scale: "C", step: oven.dialStepC ?? 1 },
+    readsAt: (dialC) => oven.readsC ?? ovenOffset(oven.readings ?? [], dialC)?.readsC ?? 0,
+  };
+}
+
 /**
  * The heat, the dial and the minutes of a cake's tins, from the recipe's own bakes and what a log
  * teaches.
@@ -124,13 +135,8 @@ export function bakeFor(
       because: "heat-never-sets",
     });
   }
-  const readsAt = (dialC: number): number =>
-    oven.readsC ?? ovenOffset(oven.readings ?? [], dialC)?.readsC ?? 0;
-  const setting = dialSetting(
-    trueC,
-    readsAt,
-    oven.dial ?? { scale: "C", step: oven.dialStepC ?? 1 },
-  );
+  const { readsAt, dial } = dialIn(input);
+  const setting = dialSetting(trueC, readsAt, dial);
   const settableC = setting.dialC + readsAt(setting.dialC);
   // A dial with few marks bakes at what it can be set to, not at what was wanted.
   const ovenC =

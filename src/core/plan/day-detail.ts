@@ -6,6 +6,7 @@ import { POUR_WINDOWS } from "../finish";
 import { batterPart, type Formula, type FormulaRow, type PartFormula, type Step } from "../recipe";
 import { coolDetail } from "./cool-detail";
 import { dressDetail } from "./dress-detail";
+import { duringDetail, type DuringDetail } from "./during-detail";
 import { laidFruit } from "./finish-detail";
 import type { CakeInput } from "./input";
 import { BEATEN, BY_MACHINE, methodSteps, stagedMethod } from "./method";
@@ -94,6 +95,26 @@ function dressedOnDay(plan: CakePlan): readonly Dressed[] {
   }));
 }
 
+/** What is done to a load in the oven, at the same share of its own bake. */
+function inOven(
+  during: readonly DuringDetail[],
+  stretch: number,
+): Pick<DayCake["loads"][number], "during"> {
+  return during.length === 0
+    ? {}
+    : {
+        during: during.map(({ do: what, atMin, dial, name, ifNeeded }) => ({
+          atMin: wholeMinute(atMin * stretch),
+          doing: {
+            what,
+            ...(dial === null ? {} : { dialC: dial.dialC }),
+            ...(name === null ? {} : { called: name }),
+            ...(ifNeeded ? { ifNeeded } : {}),
+          },
+        })),
+      };
+}
+
 /**
  * A plan as far as its day goes: its method, its loads, how it cools, and what is put on it.
  * @param formula the recipe's; null where the cake has none of its own
@@ -171,6 +192,7 @@ export function dayCake(
   );
   const window =
     finish.wears.pour === undefined ? null : POUR_WINDOWS[finish.wears.pour.what].minutesAfterOven;
+  const during = duringDetail(input, plan);
   const isMug =
     bake.source === "microwave" && fill.tins.every(({ geometry }) => geometry.tin.shape === "mug");
   const turnOuts = cooled.map(({ turnOutMin }) => turnOutMin);
@@ -206,6 +228,7 @@ export function dayCake(
         // In a microwave it may be less than a minute.
         firstLookMin: wholeMinute(Math.min(...minutes.map(({ firstLookMin }) => firstLookMin))),
         likelyMin: wholeMinute(Math.max(...minutes.map(({ likelyMin }) => likelyMin))),
+        ...inOven(during, Math.max(...minutes.map(({ likelyMin }) => likelyMin)) / bake.likelyMin),
       };
     }),
     // The last to leave its tin decides.

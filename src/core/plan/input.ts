@@ -9,6 +9,7 @@ import { numberIn, parseWith, REGIONS, type Result } from "../measure";
 import { BatterSchema } from "../mix";
 import {
   BAKE_LIMITS,
+  DuringSchema,
   HEAT_SOURCES,
   HoldsSchema,
   RECIPE_LIMITS,
@@ -19,7 +20,7 @@ import {
 import { TinSchema } from "../tin";
 import { DayBoxesSchema } from "../day";
 import { FrostedSchema } from "./recipe-frosting";
-import { ServeSchema } from "./serve-schema";
+import { PortionsSchema, ServeSchema } from "./serve-schema";
 
 const MOST_TINS = 20;
 export const EGG_SCHOOLS = ["whole", "as-scaled"] as const;
@@ -102,10 +103,17 @@ const RecipeSchema = z.strictObject({
    */
   onBatter: z.optional(OnBatterSchema),
   /**
+   * What it does to its cake in the oven, at which of its own minutes; read from its steps where
+   * they are given.
+   */
+  during: z.optional(DuringSchema),
+  /**
    * What it frosts its own cold cake with; read from its parts where they are given. Goes on where
    * `finish.cover` is left out.
    */
   frosted: z.optional(FrostedSchema),
+  /** Pieces it gives in all; read from its steps where they are given. */
+  portions: z.optional(PortionsSchema),
   /** Whole eggs counted in the batter. */
   eggs: z.optional(numberIn(0.5, 200, "count")),
   /** What one of them weighs without its shell; a US large one when left out. */
@@ -139,6 +147,11 @@ export const CakeInputSchema = z.strictObject({
   strips: z.optional(z.boolean()),
   /** Lined with paper, floor and sides, where the recipe's own tins are not. */
   lined: z.optional(z.boolean()),
+  /**
+   * What is done to it in the oven, at which of these tins' minutes; as the recipe has it, at the
+   * same share of the bake, when left out.
+   */
+  during: z.optional(DuringSchema),
   /** How it comes out of its tin; by its recipe's steps or its kind when left out. */
   cool: z.optional(CoolSchema),
   build: z.optional(BuildSchema),

@@ -17,17 +17,21 @@ import {
   BakeSchema,
   batterPart,
   coolingOfParts,
+  DuringSchema,
+  duringTold,
   eggsIn,
   formulaOf,
   holdsOf,
   HoldsSchema,
   measuresOf,
+  piecesTold,
   type Formula,
   type Holds,
   type PartFormula,
   type RecipeDoc,
 } from "../recipe";
 import { tinFamily } from "../tin";
+import { PortionsSchema } from "./serve-schema";
 import { FrostedSchema, frostedByRecipe } from "./recipe-frosting";
 import { laidByRecipe } from "./recipe-on-batter";
 
@@ -39,8 +43,12 @@ export const RecipeFactsSchema = z.strictObject({
   /** What one of its eggs weighs, g. */
   eggG: z.optional(numberIn(30, 80, "g")),
   holds: z.optional(HoldsSchema),
+  /** Pieces it gives, as it says itself. */
+  portions: z.optional(PortionsSchema),
   /** How it comes out of its tin, where its steps say so. */
   cool: z.optional(CoolSchema),
+  /** What it does to the cake in the oven, at which of its own minutes. */
+  during: z.optional(DuringSchema),
   /** What it lays on its batter before the oven. */
   onBatter: z.optional(OnBatterSchema),
   /** What it frosts its own cake with. */
@@ -126,6 +134,8 @@ export function recipeFacts(
   const given = BatterSchema.safeParse({ kind: kind.kind, ...batterGiven(batter, holds) });
   const eggs = eggsIn(formula);
   const cool = coolingOfParts(doc.parts);
+  const portions = piecesTold(doc);
+  const during = duringTold(doc.parts, doc.bake.minutes ?? null);
   const onBatter = laidByRecipe(formula);
   const frosted = frostedByRecipe(formula, doc.bake.tins);
   return {
@@ -133,7 +143,9 @@ export function recipeFacts(
     bake: doc.bake,
     ...(eggs >= 0.5 && eggs <= 200 ? { eggs, eggG: eggWeight(measures) } : {}),
     holds,
+    ...(portions === null ? {} : { portions }),
     ...(cool === null ? {} : { cool }),
+    ...(during.length === 0 ? {} : { during: [...during] }),
     ...(onBatter.length === 0 ? {} : { onBatter }),
     ...(frosted === null ? {} : { frosted }),
   };

@@ -10,10 +10,12 @@ import { pantryOf, type Pantry } from "../pantry";
 import {
   batterPart,
   coolingOfParts,
+  duringTold,
   emptyRecipe,
   formulaOf,
   holdsOf,
   measuresOf,
+  piecesTold,
   type Formula,
   type Holds,
   type Part,
@@ -65,11 +67,15 @@ export function workRequest(input: CakeInput, pantry: Pantry = pantryOf()): Cake
   const first = (role: Part["role"]): string => parts.find((part) => part.role === role)?.id ?? "";
   const laid = laidByRecipe(formula);
   const frosted = frostedByRecipe(formula, reference.tins);
+  const portions = piecesTold({ parts });
+  const during = duringTold(parts, reference.minutes ?? null);
   // Where somebody says what lies on it, that is all.
   const isSaid = input.onBatter !== undefined || reference.onTop !== undefined;
   const recipe = {
     ...(laid.length === 0 || isSaid ? {} : { onBatter: laid }),
     ...(frosted === null ? {} : { frosted }),
+    ...(portions === null ? {} : { portions }),
+    ...(during.length === 0 ? {} : { during: [...during] }),
     ...input.recipe,
     holds,
     eggG: input.recipe.eggG ?? eggWeight(kitchen),

@@ -1,4 +1,4 @@
-import { expect, it } from "vitest";
+import { describe, expect, it } from "vitest";
 import { FIRST_QUESTION, readQuestion, type Question } from "../ask";
 import { planCake } from "./plan";
 import { serveDetail, type ServeDetail } from "./serve-detail";
@@ -89,4 +89,36 @@ it("cuts enough for the guests the cake is made for, none smaller than for a par
   const tooMany = served({ tins, guests: "200" });
   expect(tooMany.pieces).toBe(usual);
   expect(tooMany.guests?.times).toBeGreaterThan(1);
+});
+
+describe("pieces by the recipe's own words", () => {
+  const sheet = ["33 x 23 x 5 cm rectangle"];
+
+  it("are as many as it gives, made so many times, and say so", () => {
+    expect(served({ tins: sheet, recipePortions: 15 })).toMatchObject({
+      pieces: 15,
+      cakes: [{ because: "recipe" }],
+    });
+    const twice = served({
+      tins: ["2 x 33 x 23 x 5 cm rectangle"],
+      recipePortions: 15,
+      scale: "times",
+      amount: "2",
+    });
+    expect(twice).toMatchObject({ pieces: 30, cakes: [{ cakes: 2, pieces: 15 }] });
+    // Nobody cuts a round in seven.
+    expect(served({ tins: ["23 cm round"], recipePortions: 7 }).pieces).toBe(8);
+  });
+
+  it("give way to her own number and to the guests, and to none that can't be cut", () => {
+    expect(served({ tins: sheet, recipePortions: 15, pieces: "12" })).toMatchObject({
+      pieces: 12,
+      cakes: [{ because: "asked" }],
+    });
+    const many = served({ tins: sheet, recipePortions: 15, guests: "48" });
+    expect(many.cakes[0]).toMatchObject({ because: "guests" });
+    // 300 of one sheet would be crumbs, and one is no cutting.
+    for (const recipePortions of [300, 1])
+      expect(served({ tins: sheet, recipePortions }).cakes[0]).toMatchObject({ because: "usual" });
+  });
 });

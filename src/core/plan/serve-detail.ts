@@ -25,6 +25,8 @@ export type ServedCake = {
   readonly cutting: Cutting | null;
   readonly issue: CuttingIssue | null;
   readonly pieces: number;
+  /** She said so, the recipe has it, the guests need it, or it is usual. */
+  readonly because: "asked" | "recipe" | "guests" | "usual";
   /** Of one piece, cake and frosting, g. */
   readonly pieceG: number;
 };
@@ -64,6 +66,9 @@ function cutAsNear(
   return { cutting: cutAsNear(top, usual, null, size).cutting, issue: found.issue };
 }
 
+/** A cake for fewer is eaten as it is. */
+const LEAST_PORTIONS = 2;
+
 /** Guests that Serve is told of, or that the batter was made for. */
 function guestsOf({ serve, scale }: CakeInput): number | undefined {
   if (serve?.guests !== undefined) return serve.guests;
@@ -85,6 +90,25 @@ function cutFor(
   return cutTop(top, style, enough, size).ok ? enough : null;
 }
 
+/** Wedges of an odd number are hard to cut; a recipe's "serves 6 to 8" is cut in 8. */
+const evenWedges = (pieces: number, style: CutStyle): number =>
+  style === "wedges" && pieces > 5 ? 2 * Math.ceil(pieces / 2) : pieces;
+
+/**
+ * As many pieces of each cake as its recipe gives of all of it, made so many times; null where that
+ * is a whole cake each, smaller than for a party, or can't be cut.
+ */
+function cutByRecipe(
+  top: CakeTop,
+  style: CutStyle,
+  each: number | null,
+  size: PieceSize,
+): number | null {
+  const pieces = each === null ? 0 : evenWedges(Math.round(each), style);
+  if (pieces < LEAST_PORTIONS || pieces > usualPieces(top, style, "party")) return null;
+  return cutTop(top, style, pieces, size).ok ? pieces : null;
+}
+
 /** How a plan's cakes are cut and how long they keep. Tiers are taken apart and cut one by one. */
 export function serveDetail(input: CakeInput, plan: CakePlan): ServeDetail {
   const { finish, keeping } = plan;
@@ -93,6 +117,8 @@ export function serveDetail(input: CakeInput, plan: CakePlan): ServeDetail {
   const served = finish.cakes.reduce((sum, each) => sum + each.cakes * each.tiers.length, 0);
   // Nobody said how many pieces: enough for the guests where the knife can.
   const enough = guests === undefined ? null : Math.ceil(guests / served);
+  const { portions } = input.recipe;
+  const told = portions === undefined ? null : (portions * plan.scale) / served;
   const cakes = finish.cakes
     .flatMap((each) =>
       each.tiers.map(({ tier }): ServedCake => {
@@ -113,14 +139,13 @@ export function serveDetail(input: CakeInput, plan: CakePlan): ServeDetail {
             cutting: null,
             issue: null,
             pieces: 1,
+            because: "usual",
             pieceG: wholeG,
           };
-        const { cutting, issue } = cutAsNear(
-          top,
-          style,
-          pieces ?? cutFor(top, style, enough, size),
-          size,
-        );
+        const forGuests = cutFor(top, style, enough, size);
+        const byRecipe = enough === null ? cutByRecipe(top, style, told, size) : null;
+        const wanted = pieces ?? forGuests ?? byRecipe;
+        const { cutting, issue } = cutAsNear(top, style, wanted, size);
         return {
           index,
           cakes: each.cakes,
@@ -129,6 +154,14 @@ export function serveDetail(input: CakeInput, plan: CakePlan): ServeDetail {
           cutting,
           issue,
           pieces: cutting?.pieces ?? 1,
+          because:
+            pieces !== undefined
+              ? "asked"
+              : forGuests !== null
+                ? "guests"
+                : byRecipe !== null
+                  ? "recipe"
+                  : "usual",
           pieceG: wholeG / (cutting?.pieces ?? 1),
         };
       }),

@@ -2,6 +2,9 @@ import * as z from "../zod";
 import { wholeIn } from "../measure";
 import { CUTS, PIECE_SIZES } from "../serve";
 
+/** Pieces that a recipe's cake gives in all. */
+export const PortionsSchema = wholeIn(1, 500);
+
 /**
  * How it is cut: the way, the size of a piece, how many pieces each cake gives, and how many guests
  * there are.

@@ -113,7 +113,50 @@ function mainMinutes(
     ({ amount, rank }) =>
       rank > 0 && amount.low <= low && high <= amount.high && amount.low < amount.high,
   );
-  return range ?? main;
+  const first = range ?? main;
+  const further = furtherIn(
+    sentences.slice(first.at + 1).map(({ text, chunks }) => ({
+      text,
+      oven: chunks
+        .filter((chunk) => stageOf(chunk) === "oven")
+        .map((chunk) => chunk.text)
+        .join(" "),
+    })),
+  );
+  return further === null
+    ? first
+    : {
+        at: first.at,
+        amount: {
+          low: first.amount.low + further.low,
+          high: first.amount.high + further.high,
+        },
+      };
+}
+
+const BAKES_ON = /\b(?:bake|cook|continue|return|oven|back)\b/iu;
+/** What is only done to a cake that wants it. */
+const CONDITION =
+  /\b(?:if|not|isn't|still|otherwise|unless|wet|raw|should|need(?:s|ed)?|broil\w*|grill\w*)\b|\?/iu;
+const TAKEN_OUT = /\b(?:take|takes|took|comes?|lift|bring)\b[^.;]*\bout\b|\bfrom the oven\b/iu;
+const FURTHER = /\b(?:another|further)\s+(?:about\s+)?$/iu;
+
+/** Minutes that later sentences bake on for, whatever the first look tells: "bake another 20 minutes". */
+function furtherIn(
+  sentences: readonly { readonly text: string; readonly oven: string }[],
+): Amount | null {
+  for (const { text, oven } of sentences) {
+    // What goes back in was baked before.
+    if (TAKEN_OUT.test(text)) return null;
+    if (!BAKES_ON.test(oven) || CONDITION.test(text)) continue;
+    const [time] = timesTold(oven);
+    if (
+      time !== undefined &&
+      (FURTHER.test(oven.slice(0, time.at)) || MORE.test(oven.slice(time.end)))
+    )
+      return time.amount;
+  }
+  return null;
 }
 
 /** A bake that browns anything takes so long, minutes. Judgement. */
@@ -141,7 +184,11 @@ const OFF_OTHERS = /^\.?\s*(?:less|fewer|longer|shorter|extra)\b/iu;
 /** After minutes that come on top of others. */
 const MORE = /^\.?\s*more\b/iu;
 
-/** Minutes a sentence bakes for; those "more" at a lower heat added. */
+/** What is done between two stretches of one bake. */
+const GOES_ON =
+  /\b(?:lower|reduce|turn|drop|down|uncover|remove|take off|lift off|scatter|sprinkle|strew|brush|rotate|swap)\b/iu;
+
+/** Minutes a sentence bakes for; those "more" at a lower heat or without the foil added. */
 function minutesIn(text: string): readonly Amount[] {
   const times = timesTold(text).filter(
     ({ at, end, unit, amount }) =>
@@ -151,14 +198,22 @@ function minutesIn(text: string): readonly Amount[] {
       !OTHER_MINUTES.test(text.slice(Math.max(0, at - 60), at)) &&
       !OFF_OTHERS.test(text.slice(end)),
   );
-  const [first, second] = times;
+  const [first, own] = times;
+  const second =
+    own ??
+    (first === undefined
+      ? undefined
+      : timesTold(text).find(
+          ({ at }) =>
+            at > first.at &&
+            FURTHER.test(text.slice(0, at)) &&
+            !CONDITION.test(text.slice(first.end)),
+        ));
   // "Otherwise five minutes more" is no bake by itself.
   if (first === undefined || (second === undefined && MORE.test(text.slice(first.end)))) return [];
   const between = second === undefined ? "" : text.slice(first.end, second.end + 12);
   const isMore =
-    second !== undefined &&
-    /\b(?:lower|reduce|turn|drop|down)\b/iu.test(between) &&
-    /\b(?:more|another|further)\b/iu.test(between);
+    second !== undefined && GOES_ON.test(between) && /\b(?:more|another|further)\b/iu.test(between);
   return isMore
     ? [{ low: first.amount.low + second.amount.low, high: first.amount.high + second.amount.high }]
     : times.map(({ amount }) => amount);

@@ -1,4 +1,13 @@
 export { coolingOfParts, saysOffOven, saysOvernight, saysTurnedOut } from "./cooling-told";
+export {
+  DURING,
+  DuringOneSchema,
+  DuringSchema,
+  duringTold,
+  MOST_DURING,
+  type During,
+  type DuringWhat,
+} from "./during";
 export { settleEggs, type EggChoice } from "./eggs";
 export { altitudeChanges, type AltitudeChanges } from "./altitude";
 export { balanceRemarks, suggestedAmount, type BalanceRemark, type BalanceRules } from "./balance";
@@ -66,6 +75,7 @@ export {
   type StepKind,
 } from "./schema";
 export { madeAndUsed } from "./onto-cake";
+export { piecesTold } from "./pieces-told";
 export { namedPart, partRole } from "./part-role";
 export { mergedRecipe } from "./merge";
 export { withSharedPart } from "./shared-part";

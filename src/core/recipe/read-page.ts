@@ -265,7 +265,11 @@ function bareMinutes(words: string, as: RowKind): Amount | null {
     : null;
 }
 
+/** "Makes one 23 x 13 cm loaf" tells a size. */
+const TELLS_SIZE = /^\D*\d+(?:[.,]\d+)?\s*-?\s*(?:[x×]|cm|mm|in\b|inch|lb|kg|g\b|")/iu;
+
 function portionsIn(words: string): number | null {
+  if (TELLS_SIZE.test(words)) return null;
   const span = readSpan(words.replace(/^[^\d]*/u, ""));
   const portions = span === null ? null : Math.round(middle(span.amount));
   return portions !== null && portions >= 1 && portions <= 500 ? portions : null;
