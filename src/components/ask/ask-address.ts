@@ -8,6 +8,7 @@ import {
   parseAsStringLiteral,
 } from "nuqs/server";
 import {
+  AlsoSchema,
   AS_RECIPE,
   FIRST_QUESTION,
   SCALES,
@@ -55,6 +56,28 @@ const laidOn = createParser({
       .map(
         ({ where, massG = 0, volumeMl = massG }) =>
           `${where}.${Math.round(massG)}.${Math.round(volumeMl)}`,
+      )
+      .join(TIN_BREAK),
+  eq: (a, b) => JSON.stringify(a) === JSON.stringify(b),
+});
+
+/** Other bakes of the recipe: tins, heat, minutes, and whether a fan blows, between bars. */
+const alsoBaked = createParser({
+  parse: (value) => {
+    const read = AlsoSchema.safeParse(
+      value.split(TIN_BREAK, MOST_TINS).map((each) => {
+        const [from = "", heat = "", minutes = "", fan] = each.split("|");
+        return { from, heat, minutes, ...(fan === undefined ? {} : { fan: fan === "fan" }) };
+      }),
+    );
+    return read.success ? read.data : null;
+  },
+  serialize: (also: Question["also"]) =>
+    also
+      .map(({ from, heat, minutes, fan }) =>
+        [from, heat, minutes, ...(fan === undefined ? [] : [fan ? "fan" : "still"])]
+          .map((box) => box.replaceAll(/[;|]/gu, " "))
+          .join("|"),
       )
       .join(TIN_BREAK),
   eq: (a, b) => JSON.stringify(a) === JSON.stringify(b),
@@ -128,6 +151,7 @@ const ASK_ADDRESS = {
   school: parseAsStringLiteral(SCHOOLS).withDefault(FIRST_QUESTION.school),
   fan: parseAsBoolean.withDefault(FIRST_QUESTION.fan),
   source: parseAsStringLiteral(HEAT_SOURCES).withDefault(FIRST_QUESTION.source),
+  also: alsoBaked.withDefault(FIRST_QUESTION.also),
   recipePortions: parseAsInteger.withDefault(FIRST_QUESTION.recipePortions),
   recipeDuring: doneInOven.withDefault(FIRST_QUESTION.recipeDuring),
   cooling: parseAsStringLiteral(WAYS_OUT).withDefault(FIRST_QUESTION.cooling),

@@ -26,6 +26,10 @@ describe("the bench's question in the address", () => {
       eggG: 50,
       piecesMl: 120,
       recipePortions: 16,
+      also: [
+        { from: "12 cups + 20 cm round", heat: "", minutes: "18 min" },
+        { from: "33 x 23 cm", heat: "160 °C", minutes: "30 min", fan: true },
+      ],
       recipeOn: [{ where: "floor" as const, massG: 280, volumeMl: 408 }],
       recipeDuring: [
         { do: "heat" as const, atMin: 10, ovenC: 160 },

@@ -54,6 +54,7 @@ export function TinsSide({ question, read, cupboard, units, onChange }: TinsSide
           <Plus size={17} aria-hidden /> Another tin
         </button>
       </div>
+      <RecipesTins question={question} onChange={onChange} />
       <div className="clear-both space-y-2">
         {rows.map((text, index) => (
           <div key={index} className="flex">
@@ -95,6 +96,30 @@ export function TinsSide({ question, read, cupboard, units, onChange }: TinsSide
         />
       )}
     </fieldset>
+  );
+}
+
+/** The tins that the recipe itself is baked in, each a click away; all that it gives a choice of. */
+function RecipesTins({ question, onChange }: Pick<TinsSideProps, "question" | "onChange">) {
+  const { recipe, from, also, tins } = question;
+  const told = [...new Set([from, ...also.map((each) => each.from)])].filter(
+    (each) => each.trim() !== "" && each !== tins.join(" + "),
+  );
+  if (recipe === "" || told.length === 0) return null;
+  return (
+    <p className="clear-both flex flex-wrap items-baseline gap-x-3 gap-y-1 text-[15px] text-ink-2">
+      As in the recipe:
+      {told.map((each) => (
+        <button
+          key={each}
+          type="button"
+          className="min-h-9 text-ink underline underline-offset-2"
+          onClick={() => onChange({ tins: each.split(/\s\+\s/u) })}
+        >
+          {each}
+        </button>
+      ))}
+    </p>
   );
 }
 

@@ -179,17 +179,22 @@ export function CakePage({
     );
     dispatch({
       type: "changed",
-      change: (doc) => ({
-        question: {
-          ...askAboutRecipe(doc.question, recipeNow.name, facts),
-          // What she has put on it, and what its minutes rest on, stay hers.
-          cover: doc.question.cover,
-          frosting: doc.question.frosting,
-          learnsFrom: doc.question.learnsFrom,
-          log: doc.question.log,
-        },
-        recipe: { id: recipe.id, doc: recipeNow },
-      }),
+      change: (doc) => {
+        const asked = askAboutRecipe(doc.question, recipeNow.name, facts);
+        return {
+          question: {
+            ...asked,
+            // What she has put on it, and what its minutes rest on, stay hers.
+            cover: doc.question.cover,
+            frosting: doc.question.frosting,
+            during: doc.question.during,
+            also: doc.question.also.length === 0 ? asked.also : doc.question.also,
+            learnsFrom: doc.question.learnsFrom,
+            log: doc.question.log,
+          },
+          recipe: { id: recipe.id, doc: recipeNow },
+        };
+      },
     });
   }
 

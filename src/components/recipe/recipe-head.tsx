@@ -1,5 +1,6 @@
 "use client";
 
+import type { Pantry } from "@/core/pantry";
 import type { ReactNode } from "react";
 import { type RecipeFacts, type WorkedRecipe, planCake } from "@/core/plan";
 import { recipeCautions } from "@/core/caution";
@@ -20,6 +21,7 @@ import {
 import { HEAT_SOURCE_NAMES } from "@/words/bakes";
 import { NoteList } from "../ask/plan-figures";
 import { Choice } from "../frame/field";
+import { ChoicesAsked } from "./choices-asked";
 import { OwnBakes } from "./own-bakes";
 import { RecipeFactsForm } from "./recipe-facts-form";
 import { FilledTin } from "../section/filled-tin";
@@ -27,6 +29,7 @@ import { FilledTin } from "../section/filled-tin";
 type RecipeHeadProps = {
   readonly doc: RecipeDoc;
   readonly worked: WorkedRecipe;
+  readonly pantry: Pantry;
   readonly facts: RecipeFacts;
   readonly times: number;
   readonly scaleBar: ReactNode;
@@ -41,6 +44,7 @@ type RecipeHeadProps = {
 export function RecipeHead({
   doc,
   worked,
+  pantry,
   facts,
   times,
   units,
@@ -52,6 +56,7 @@ export function RecipeHead({
   return (
     <>
       <OwnBakes doc={doc} units={units} onChange={onChange} />
+      <ChoicesAsked doc={doc} pantry={pantry} onChange={onChange} />
       <div className="grid grid-cols-2 gap-x-6 border-b-4 border-ink md:grid-cols-[minmax(0,1.2fr)_repeat(4,minmax(0,1fr))]">
         <OwnTins facts={facts} units={units} />
         <div className="px-1 py-2">

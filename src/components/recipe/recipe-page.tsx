@@ -131,6 +131,7 @@ export function RecipePage({
   const doc = state.value;
   const worked = useMemo(() => workRecipe(doc, pantry), [doc, pantry]);
   const facts = useMemo(() => recipeFacts(doc, worked), [doc, worked]);
+  const asked = askAboutRecipe(FIRST_QUESTION, doc.name, facts);
   const { scaling, bar } = useScaling(doc, worked, facts, units);
   const edit = (step: (doc: RecipeDoc) => RecipeDoc, field?: string): void =>
     dispatch({ type: "changed", change: step, ...(field === undefined ? {} : { field }) });
@@ -159,10 +160,15 @@ export function RecipePage({
           />
         </h1>
         <SavedMark state={state} dispatch={dispatch} />
-        <Link
-          href={askHref(askAboutRecipe(FIRST_QUESTION, doc.name, facts))}
-          className="button button-next no-print"
-        >
+        {asked.from !== "" && (
+          <Link
+            href={askHref({ ...asked, tins: asked.from.split(" + ") })}
+            className="button no-print"
+          >
+            In its own tins
+          </Link>
+        )}
+        <Link href={askHref(asked)} className="button button-next no-print">
           In another tin
         </Link>
       </div>
@@ -238,6 +244,7 @@ export function RecipePage({
           <RecipeHead
             doc={doc}
             worked={worked}
+            pantry={pantry}
             facts={facts}
             times={scaling.times}
             units={units}

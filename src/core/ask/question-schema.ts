@@ -14,10 +14,22 @@ import { BuildBoxesSchema, FinishBoxesSchema } from "./finish-boxes";
 import { EGG_SCHOOLS, FrostedSchema } from "../plan";
 import { LEARNS_FROM, SCALES, SCHOOLS, TURN_CHOICES, WAYS_OUT } from "./question-choices";
 
-const MOST_ALSO = 4;
+export const MOST_ALSO = 4;
 /** Bakes a cake can rest on: the newest say the most. */
 const MOST_LOG = 100;
 const line = z.string().check(z.maxLength(200));
+
+/** Bakes besides the recipe's own. */
+export const AlsoSchema = z
+  .array(
+    z.strictObject({
+      from: line,
+      heat: line,
+      minutes: line,
+      /** With a fan; as the recipe when left out. */ fan: z.optional(z.boolean()),
+    }),
+  )
+  .check(z.maxLength(MOST_ALSO));
 
 /**
  * The baker's question as she wrote it: what the recipe says, and the tins she has. Every box is
@@ -72,19 +84,7 @@ export const QuestionSchema = z.strictObject({
   strips: z._default(z.boolean(), false),
   lined: z._default(z.boolean(), false),
   /** Other bakes of the recipe that went well: tins, true heat, minutes. */
-  also: z._default(
-    z
-      .array(
-        z.strictObject({
-          from: line,
-          heat: line,
-          minutes: line,
-          /** With a fan; as the recipe when left out. */ fan: z.optional(z.boolean()),
-        }),
-      )
-      .check(z.maxLength(MOST_ALSO)),
-    [],
-  ),
+  also: z._default(AlsoSchema, []),
   /** The bakes of the logbook its minutes rest on: a copy, taken when she says so. */
   learnsFrom: z._default(z.enum(LEARNS_FROM), "nothing"),
   log: z._default(z.array(LoggedBakeSchema).check(z.maxLength(MOST_LOG)), []),

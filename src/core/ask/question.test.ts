@@ -4,6 +4,7 @@ import { FIRST_QUESTION } from "./first-question";
 import { readQuestion } from "./question";
 import { parseQuestion, type Question } from "./question-schema";
 import { askAboutRecipe, recipeBoxes } from "./recipe-boxes";
+import { readTin, writeTin } from "../tin";
 import { planCake, type CakeInput, type RecipeFacts } from "../plan";
 
 const METRIC = { size: "metric", heat: "C" } as const;
@@ -273,5 +274,28 @@ describe("questions from outside", () => {
     expect(
       askAboutRecipe(typed, "Half a recipe", { batter: {}, bake: { tins: [] } }),
     ).toMatchObject({ kind: "chiffon", tins: ["9 in"], scale: "depth" });
+  });
+});
+
+describe("a recipe's bakes in other tins", () => {
+  it("are what its minutes rest on too, as far as they say how long", () => {
+    const square = readTin("20 x 20 cm square", "metric");
+    const cups = readTin("12 cups", "metric");
+    if (!square.ok || !cups.ok) throw new Error("no tins");
+    const boxes = recipeBoxes("Quay squares", {
+      batter: {},
+      bake: { tins: [square.value.tin], ovenC: 180, minutes: 35 },
+      otherBakes: [
+        { tins: [cups.value.tin], ovenC: 170, minutes: 18, fan: true },
+        { tins: [cups.value.tin], ovenC: 170 },
+      ],
+    });
+    expect(boxes.also).toEqual([
+      { from: writeTin(cups.value.tin), heat: "170 °C", minutes: "18 min", fan: true },
+    ]);
+    const { input } = read(boxes);
+    expect(input.ok && input.value.recipe.alsoBaked).toMatchObject([
+      { ovenC: 170, fan: true, minutes: 18 },
+    ]);
   });
 });

@@ -1,14 +1,33 @@
 // The boxes of a question filled from a recipe.
 import type { RecipeFacts } from "../plan";
-import { writeTin } from "../tin";
+import { writeTin, type Tin } from "../tin";
 import { coolBoxes } from "./cool-boxes";
 import { AS_RECIPE } from "./frosted-boxes";
-import type { Question } from "./question-schema";
+import { MOST_ALSO, type Question } from "./question-schema";
 
 /** The question with what a recipe says written into its boxes, as {@link recipeBoxes} has it. */
 export function askAboutRecipe(question: Question, name: string, facts: RecipeFacts): Question {
   return { ...question, ...recipeBoxes(name, facts) };
 }
+
+const tinsText = (tins: readonly Tin[]): string => tins.map((tin) => writeTin(tin)).join(" + ");
+
+/** A recipe's bakes in other tins, as far as they say how long. */
+const alsoBoxes = (otherBakes: NonNullable<RecipeFacts["otherBakes"]>): Question["also"] =>
+  otherBakes
+    .flatMap(({ tins, ovenC, minutes, fan }) =>
+      tins.length === 0 || minutes === undefined
+        ? []
+        : [
+            {
+              from: tinsText(tins),
+              heat: ovenC === undefined ? "" : `${Math.round(ovenC)} °C`,
+              minutes: `${minutes} min`,
+              ...(fan === undefined ? {} : { fan }),
+            },
+          ],
+    )
+    .slice(0, MOST_ALSO);
 
 /**
  * What changes in a question when it is asked about a recipe: the recipe's own tins, heat, minutes
@@ -19,6 +38,7 @@ export function recipeBoxes(
   {
     batter,
     bake,
+    otherBakes = [],
     eggs,
     eggG,
     holds,
@@ -31,12 +51,13 @@ export function recipeBoxes(
 ): Partial<Question> {
   return {
     recipe: name.slice(0, 200),
-    from: bake.tins.map(writeTin).join(" + "),
+    from: tinsText(bake.tins),
     heat: bake.ovenC === undefined ? "" : `${Math.round(bake.ovenC)} °C`,
     recipeFan: bake.fan ?? false,
     source: bake.source ?? "oven",
     minutes: bake.minutes === undefined ? "" : `${bake.minutes} min`,
     look: bake.checkAtMin === undefined ? "" : `${bake.checkAtMin} min`,
+    also: alsoBoxes(otherBakes),
     recipeEggs: eggs === undefined ? "" : String(eggs),
     eggG: eggG ?? 0,
     piecesMl: batter.piecesMl ?? 0,

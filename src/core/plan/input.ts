@@ -26,7 +26,7 @@ const MOST_TINS = 20;
 export const EGG_SCHOOLS = ["whole", "as-scaled"] as const;
 
 /** Bakes of the recipe in other tins, besides the one it is written for. */
-const MOST_REFERENCES = 6;
+export const MOST_REFERENCES = 6;
 
 /** Minutes a recipe may name. */
 export const BakeMinutesSchema = numberIn(BAKE_LIMITS.leastMin, BAKE_LIMITS.mostMin, "min");

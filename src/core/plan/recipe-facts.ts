@@ -39,6 +39,8 @@ import { laidByRecipe } from "./recipe-on-batter";
 export const RecipeFactsSchema = z.strictObject({
   batter: BatterSchema,
   bake: BakeSchema,
+  /** Its bakes in other tins. */
+  otherBakes: z.optional(z.array(BakeSchema).check(z.maxLength(10))),
   eggs: z.optional(numberIn(0.5, 200, "count")),
   /** What one of its eggs weighs, g. */
   eggG: z.optional(numberIn(30, 80, "g")),
@@ -141,6 +143,7 @@ export function recipeFacts(
   return {
     batter: given.success ? given.data : { kind: kind.kind },
     bake: doc.bake,
+    ...(doc.otherBakes === undefined ? {} : { otherBakes: doc.otherBakes }),
     ...(eggs >= 0.5 && eggs <= 200 ? { eggs, eggG: eggWeight(measures) } : {}),
     holds,
     ...(portions === null ? {} : { portions }),

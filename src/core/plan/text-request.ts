@@ -13,7 +13,13 @@ import {
 } from "../recipe";
 import { bakeTold, heardLines, isTask, readText, type ToldRecipe, type ToldStep } from "../reading";
 import { benchTin, usualTin } from "../tin";
-import { parseCakeInput, TextInputSchema, type CakeInput, type TextInput } from "./input";
+import {
+  MOST_REFERENCES,
+  parseCakeInput,
+  TextInputSchema,
+  type CakeInput,
+  type TextInput,
+} from "./input";
 import { doubtsOf, type ReadDoubt } from "./reading-answer";
 import type { WorkedRecipe } from "./recipe-facts";
 import { workTold } from "./told-doc";
@@ -105,7 +111,7 @@ function inputFromText(
         teaspoonMl: tsp,
         eggG: eggWeight(measures),
       },
-      ...(alsoBaked.length === 0 ? {} : { alsoBaked: alsoBaked.slice(0, 10) }),
+      ...(alsoBaked.length === 0 ? {} : { alsoBaked: alsoBaked.slice(0, MOST_REFERENCES) }),
       ...given,
       reference,
     },

@@ -250,3 +250,13 @@ describe("a text that nobody tells", () => {
     expect(unread.length).toBeGreaterThan(0);
   });
 });
+
+it.each(["Net-mender's crumble bars", "Praline slice", "Quay crumb cake"])(
+  "takes what “%s” is made of for its batter",
+  (title) => {
+    const told = read(
+      `${title}\n\n175 g butter\n175 g light brown sugar\n3 eggs\n200 g self-raising flour\n100 g walnuts, chopped\n\nHeat the oven to 180 C. Beat everything together and spread into a 20 cm square tin. Bake for 35 minutes.`,
+    );
+    expect(told.lines.map(({ part }) => part)).toEqual(Array(5).fill("batter"));
+  },
+);

@@ -15,8 +15,9 @@ it.each([
   ],
   ["2 tbsp rum or orange juice", "2 tbsp orange juice", "2 tbsp orange juice (or 2 tbsp rum)"],
 ])("%j offers %j, and can be turned back", (text, line, turned) => {
-  expect(otherChoice(text, pantry)).toEqual({ line, turned });
+  expect(otherChoice(text, pantry)).toMatchObject({ line, turned });
   const back = otherChoice(turned, pantry);
+  expect(back?.own).toBe(line);
   expect(back?.turned.startsWith(turned.split(" (or ")[1]?.slice(0, -1) ?? "-")).toBe(true);
 });
 

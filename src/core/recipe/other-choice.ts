@@ -3,6 +3,8 @@ import { readLine } from "./line";
 
 /** What a line offers in place of what it is read as. */
 export type OtherChoice = {
+  /** What is taken, without the other: `100 g raisins`. */
+  readonly own: string;
   /** The other one as a line of its own: `80 g sultanas`. */
   readonly line: string;
   /** The whole line the other way round, so that it can be turned back. */
@@ -28,12 +30,13 @@ export function otherChoice(text: string, pantry: Pantry): OtherChoice | null {
 }
 
 function choice(first: string, second: string, pantry: Pantry): OtherChoice | null {
-  const own = readLine(second);
-  if (matchIngredient(own.name, pantry) === null) return null;
+  const offered = readLine(second);
+  if (matchIngredient(offered.name, pantry) === null) return null;
   const { name } = readLine(first);
   const at = first.toLowerCase().indexOf(name.toLowerCase());
-  const hasAmount = own.measures.length > 0;
+  const hasAmount = offered.measures.length > 0;
   if (!hasAmount && (name === "" || at < 0)) return null;
   const line = hasAmount ? second.trim() : `${first.slice(0, at)}${second.trim()}`;
-  return { line, turned: `${line} (or ${first.trim()})` };
+  const own = first.trim();
+  return { own, line, turned: `${line} (or ${own})` };
 }
