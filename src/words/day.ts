@@ -11,6 +11,7 @@ import type { HeatSource } from "@/core/recipe";
 import { assertNever } from "@/core/measure";
 import { dressingText } from "./dressing";
 import { inOvenText } from "./in-oven";
+import { divideText, layText } from "./filling";
 import { SPREAD_NAMES } from "./kinds";
 import { minutesText, ovenText, weightText, type Units } from "./quantities";
 
@@ -101,6 +102,12 @@ export function doingText(doing: Doing, units: Units): string {
       return "Into the fridge";
     case "chill-cake":
       return "Chill it until it is cold through";
+    case "lay":
+      return layText(doing, units);
+    case "divide-batter":
+      return divideText(doing, units);
+    case "swirl":
+      return "Swirl the two batters together";
     case "lay-floor":
       return doing.pieces === 1
         ? "Lay the piece of fruit on the tin's floor"

@@ -5,9 +5,11 @@ import type {
   FillOptions,
   Form,
   OnBatter,
+  OnBatterThing,
   TinFill,
   TinSet,
 } from "@/core/fill";
+import type { Doing } from "@/core/day";
 import { depthText, percentText, volumeText, weightText, type Units } from "./quantities";
 
 /** Schools of filling. */
@@ -98,9 +100,71 @@ export function leftoverText({ overG, cups }: Fill, units: Units): string {
 
 const LAID_WHERE: Readonly<Record<OnBatter[number]["where"], string>> = {
   floor: "under the batter",
+  between: "between two halves of the batter",
   in: "in the batter",
   top: "on the batter",
 };
+
+export const ON_BATTER_NAMES: Readonly<Record<OnBatterThing, string>> = {
+  nuts: "nuts",
+  seeds: "seeds",
+  chips: "chocolate chips",
+  "coarse-sugar": "coarse sugar",
+  "cinnamon-sugar": "cinnamon sugar",
+  crumble: "crumble",
+  fruit: "fruit in pieces",
+  berries: "berries",
+  "dried-fruit": "dried fruit",
+  coconut: "coconut",
+  oats: "oats",
+  jam: "jam",
+  syrup: "syrup",
+  custard: "custard",
+  "soft-cheese": "soft cheese",
+  "chocolate-spread": "chocolate spread",
+  own: "something of my own",
+};
+
+export const ON_BATTER_WHERE: Readonly<Record<OnBatter[number]["where"], string>> = {
+  floor: "on the floor",
+  between: "between halves",
+  in: "pressed in",
+  top: "on top",
+};
+
+/** Putting something on raw batter, as a task of the day. */
+export function layText(
+  { where, what, called, massG }: Omit<Extract<Doing, { do: "lay" }>, "do">,
+  units: Units,
+): string {
+  const thing = `${weightText(massG, units)} of ${called ?? (what === undefined ? "what goes on" : ON_BATTER_NAMES[what])}`;
+  switch (where) {
+    case "floor":
+      return `Lay ${thing} on the floors of the tins`;
+    case "between":
+      return `Half the batter into the tins, then ${thing} over it`;
+    case "in":
+      return `Press ${thing} into the batter`;
+    case "top":
+      return `Put ${thing} on the batter`;
+  }
+}
+
+/** Taking part of the batter to be marbled in. */
+export function divideText(
+  { batterG, called, massG }: Omit<Extract<Doing, { do: "divide-batter" }>, "do">,
+  units: Units,
+): string {
+  const what = called ?? "its colour";
+  return `Take ${weightText(batterG, units)} of the batter and stir in ${massG === undefined ? what : `${weightText(massG, units)} of ${what}`}`;
+}
+
+export const MARBLE_NAMES = {
+  none: "not marbled",
+  quarter: "a quarter marbled in",
+  third: "a third marbled in",
+  half: "half marbled in",
+} as const;
 
 /** What a recipe lays on its batter itself: "310 g on the batter, as the recipe says". */
 export function laidText(laid: OnBatter, units: Units): string {

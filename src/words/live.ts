@@ -182,6 +182,15 @@ export function stepWords(
       };
     case "chill-cake":
       return { title, why: "" };
+    case "lay":
+      return { title, why: LAY_WHY[doing.where] };
+    case "divide-batter":
+      return { title, why: "Fold it in lightly: a batter that is beaten again rises less." };
+    case "swirl":
+      return {
+        title,
+        why: "Once or twice with a knife, down to the floor: more, and it is one colour.",
+      };
     case "lay-floor":
       return { title, why: "Close together, 5 mm clear of the wall; they shrink in the oven." };
     case "split-and-fill":
@@ -204,6 +213,13 @@ export function stepWords(
       return assertNever(doing);
   }
 }
+
+const LAY_WHY: Readonly<Record<"floor" | "between" | "in" | "top", string>> = {
+  floor: "5 mm clear of the wall; syrup leaks from a loose base.",
+  between: "Not up to the wall: the batter has to close over it.",
+  in: "Half sunk: what is pressed down deep falls to the floor.",
+  top: "From the rim inwards, and least in the middle, which sets last.",
+};
 
 /** What is to be heeded in a pot or a microwave. */
 const IN_OTHER_HEAT: Readonly<Partial<Record<HeatSource, string>>> = {
@@ -231,6 +247,11 @@ export function nextText(doing: Doing): string {
       return doing.isWait ? "Start the clock" : "Done, next";
     case "fill":
       return "Filled, next";
+    case "lay":
+    case "swirl":
+      return "On, next";
+    case "divide-batter":
+      return "Stirred in, next";
     case "lay-floor":
       return "Laid, next";
     case "bake":

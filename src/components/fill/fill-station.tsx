@@ -39,6 +39,7 @@ import { TinsSide } from "../ask/tins-side";
 import { Choice, Field } from "../frame/field";
 import { More } from "../frame/more";
 import { BestFits } from "./best-fits";
+import { OnRawBatter } from "./on-raw-batter";
 import { LevelDrawing } from "./level-drawing";
 import { ScaleControl, ScaleSlider } from "../ask/scale-control";
 import type { StationProps } from "../frame/station-props";
@@ -162,6 +163,13 @@ export function FillStation({
             {laidText(timesLaid(question.recipeOn, plan.scale), units)}
           </Tick>
         )}
+        <OnRawBatter
+          question={question}
+          read={read}
+          plan={plan}
+          units={units}
+          onChange={onChange}
+        />
         <More
           summary="How full, fruit, dividing"
           isNeeded={read.issues.fruit !== undefined || read.issues.recipeFruit !== undefined}

@@ -1,5 +1,6 @@
 import { DayBoxesSchema } from "../day";
 import { BuildBoxesSchema, FinishBoxesSchema } from "./finish-boxes";
+import { MarbleBoxesSchema } from "./on-batter-boxes";
 import type { Question } from "./question-schema";
 
 /** What the bench opens with: the question bakers ask most. */
@@ -40,6 +41,8 @@ export const FIRST_QUESTION: Question = {
   oven: null,
   recipeOn: [],
   isRecipeOnLeftOff: false,
+  onBatter: [],
+  marble: MarbleBoxesSchema.parse({}),
   recipeDuring: [],
   during: null,
   cooling: "usual",

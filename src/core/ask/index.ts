@@ -1,6 +1,7 @@
 export { bakedAgain } from "./again";
 export { NEW_DRESS } from "./dress-boxes";
 export { type DuringBoxes, NEW_DURING } from "./during-boxes";
+export { MARBLE_SHARES, type OnBatterBoxes } from "./on-batter-boxes";
 export { chosenPieces, timesTins, withPieces } from "./chosen-tins";
 export { type BuildBoxes, colourBoxes, type FinishBoxes } from "./finish-boxes";
 export { AS_RECIPE, coversFor, partsMadeFor, USUAL_WAY } from "./frosted-boxes";

@@ -9,6 +9,7 @@ import { BATTER_KINDS } from "../kind";
 import { DuringSchema, HEAT_SOURCES, HoldsSchema } from "../recipe";
 import { CUTS, PIECE_SIZES } from "../serve";
 import { DayBoxesSchema } from "../day";
+import { MarbleBoxesSchema, OnBatterBoxesSchema } from "./on-batter-boxes";
 import { DuringBoxesSchema } from "./during-boxes";
 import { BuildBoxesSchema, FinishBoxesSchema } from "./finish-boxes";
 import { EGG_SCHOOLS, FrostedSchema } from "../plan";
@@ -105,6 +106,9 @@ export const QuestionSchema = z.strictObject({
   /** What the recipe does in the oven, at its own minutes; hers at these tins', null for the same. */
   recipeDuring: z._default(DuringSchema, []),
   during: z._default(z.nullable(DuringBoxesSchema), null),
+  /** What she puts under, in or on the raw batter, and what she marbles into it. */
+  onBatter: z._default(OnBatterBoxesSchema, []),
+  marble: z.prefault(MarbleBoxesSchema, {}),
   /** How it comes out of its tin, and after how long where that is said. */
   cooling: z._default(z.enum(WAYS_OUT), "usual"),
   inTin: z._default(line, ""),

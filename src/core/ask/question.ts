@@ -22,6 +22,7 @@ import { readTin, type ReadTin, type SizeHabit } from "../tin";
 import { readFinish, type FinishBox } from "./finish-boxes";
 import { BakeMinutesSchema, parseCakeInput, ReferenceSchema, type CakeInput } from "../plan";
 import { coolAsked } from "./cool-boxes";
+import { readMarble, readOnBatter } from "./on-batter-boxes";
 import { readDuring } from "./during-boxes";
 import { coverAsked } from "./frosted-boxes";
 import { CROWNINGS } from "./question-choices";
@@ -44,6 +45,8 @@ export type QuestionBox =
   | "inTin"
   | "offOven"
   | "during"
+  | "onBatter"
+  | "marble"
   | "also"
   | "pieces"
   | "guests"
@@ -119,6 +122,8 @@ export function readQuestion(question: Question, ofLooker: ReadingHabit): ReadQu
     "minutes",
   );
   const during = question.during === null ? good(undefined) : readDuring(question.during, habit);
+  const onBatter = readOnBatter(question.onBatter);
+  const marble = readMarble(question.marble);
   const also = readAlso(question, habit);
   const pieces = boxed("pieces", question.pieces, readNumber, PiecesSchema, "amount");
   const guests = boxed("guests", question.guests, readNumber, z.optional(GuestsSchema), "amount");
@@ -138,6 +143,8 @@ export function readQuestion(question: Question, ofLooker: ReadingHabit): ReadQu
     inTin,
     offOven,
     during,
+    onBatter,
+    marble,
     also,
     pieces,
     guests,
@@ -166,6 +173,8 @@ export function readQuestion(question: Question, ofLooker: ReadingHabit): ReadQu
     !inTin.ok ||
     !offOven.ok ||
     !during.ok ||
+    !onBatter.ok ||
+    !marble.ok ||
     !also.ok ||
     !pieces.ok ||
     !guests.ok
@@ -210,7 +219,9 @@ export function readQuestion(question: Question, ofLooker: ReadingHabit): ReadQu
       ...(question.fullAtMost === "kind" ? {} : { fullAtMost: question.fullAtMost }),
       ...given("crowningMm", CROWNINGS[question.crowning]),
       ...given("fruitG", fruit.value),
+      ...(marble.value === undefined ? {} : { marble: marble.value }),
     },
+    ...(onBatter.value.length === 0 ? {} : { onBatter: [...onBatter.value] }),
     // Her own heat that is still empty is what the recipe says.
     heat:
       question.school !== "own"
@@ -253,6 +264,8 @@ const QUESTION_BOXES = [
   "inTin",
   "offOven",
   "during",
+  "onBatter",
+  "marble",
   "also",
   "pieces",
   "guests",

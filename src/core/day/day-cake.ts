@@ -151,6 +151,10 @@ export type DayCake = {
   /** What it does at the table, and says of what is left. */
   readonly serveSteps: readonly MethodStep[];
   readonly keep: readonly string[];
+  /** What she lays under, in or on the batter herself. */
+  readonly laid?: readonly Omit<Extract<Doing, { do: "lay" }>, "do">[];
+  /** Batter that is marbled into the rest; null or left out for none. */
+  readonly marbled?: Omit<Extract<Doing, { do: "divide-batter" }>, "do"> | null;
   /** Pieces of fruit laid on the floors of the tins before the batter. */
   readonly floorPieces: number;
   /**

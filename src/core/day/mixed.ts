@@ -8,10 +8,16 @@ import { TAKES } from "./takes";
 /** Batters that begin with soft butter. */
 export const SOFT_BUTTER: readonly BatterKind[] = ["creamed", "pound", "rich-fruit"];
 
+/** What is put on when the tins are full; all else before. */
+const isOnFull = ({ where }: NonNullable<DayCake["laid"]>[number]): boolean =>
+  where === "in" || where === "top";
+
 /** How long full tins may wait, minutes: as long as the batter may, and what is put on it takes. */
-function waitsFor({ kind, filledSteps }: DayCake): number {
+function waitsFor({ kind, filledSteps, laid = [], marbled = null }: DayCake): number {
   return (
     KIND_FACTS[kind].waitsMin +
+    (marbled === null ? 0 : TAKES.swirlMin) +
+    TAKES.layMin * laid.filter(isOnFull).length +
     filledSteps.reduce((sum, { minutes }) => sum + (minutes ?? STEP_MIN), 0)
   );
 }
@@ -119,18 +125,54 @@ export function batterInTins(
     ...prepared,
     ...(isInBowl ? bowl.clean() : []),
   ]);
-  const filled = isTold("fill")
+  const { laid = [], marbled = null } = day;
+  const lay = (each: (typeof laid)[number], name: string, after: readonly TaskLink[]): string =>
+    list.add(name, "fill", { do: "lay", ...each }, TAKES.layMin, ["hands"], after);
+  const floors = laid
+    .filter(({ where }) => where === "floor")
+    .map((each, index) => next(lay(each, `lay-floor${index + 1}`, tins)));
+  // What goes between the halves of the batter is put on while the tins are filled.
+  const divided =
+    marbled === null
+      ? mixed
+      : list.add(
+          "divide",
+          "fill",
+          { do: "divide-batter", ...marbled },
+          TAKES.divideBatterMin,
+          ["hands"],
+          [next(mixed, 0, list.isByHand(mixed) ? 0 : null)],
+        );
+  const halved = laid
+    .filter(({ where }) => where === "between")
+    .reduce(
+      (last, each, index) =>
+        lay(each, `between${index + 1}`, [
+          next(last, 0, list.isByHand(last) ? 0 : null),
+          ...tins,
+          ...floors,
+        ]),
+      divided,
+    );
+  const full = isTold("fill")
     ? list.add(
         "fill",
         "fill",
         { do: "fill", tins: day.tins },
         hands((TAKES.tinS * day.tins) / 60),
         ["hands"],
-        [next(mixed, 0, list.isByHand(mixed) ? 0 : null), ...tins, ...floor],
+        [next(halved, 0, list.isByHand(halved) ? 0 : null), ...tins, ...floor, ...floors],
         [],
         day.words.fill,
       )
-    : mixed;
+    : halved;
+  const swirled =
+    marbled === null
+      ? full
+      : list.add("swirl", "fill", { do: "swirl" }, TAKES.swirlMin, ["hands"], [next(full, 0, 0)]);
+  const filled = laid
+    .filter(isOnFull)
+    .reduce((last, each, index) => lay(each, `lay${index + 1}`, [next(last, 0, 0)]), swirled);
   if (isInBowl) bowl.emptied("wash", "mix", filled);
   const onIt =
     day.filledSteps.length === 0

@@ -4,6 +4,9 @@
 export const TAKES = {
   prepareTinMin: 3,
   tinS: 40,
+  layMin: 2,
+  divideBatterMin: 3,
+  swirlMin: 1,
   inOvenMin: 1,
   takeOutMin: 1,
   turnOutTinMin: 2,

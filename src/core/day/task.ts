@@ -1,5 +1,6 @@
 import * as z from "../zod";
 import { DURING, HEAT_SOURCES } from "../recipe";
+import { ON_BATTER, ON_BATTER_THINGS } from "../fill";
 import { DRESSED_WHEN, DRESSINGS } from "../finish";
 import { MADE } from "./making";
 
@@ -45,6 +46,22 @@ const DoingSchema = z.discriminatedUnion("do", [
   z.strictObject({ do: z.literal("step"), text: z.string(), isWait: z.boolean() }),
   /** Fruit laid on the floors of the tins, under the batter. */
   z.strictObject({ do: z.literal("lay-floor"), pieces: count }),
+  /** Put under, in or on raw batter, or between two halves of it. */
+  z.strictObject({
+    do: z.literal("lay"),
+    where: z.enum(ON_BATTER),
+    what: z.optional(z.enum(ON_BATTER_THINGS)),
+    called: z.optional(z.string()),
+    massG: z.number(),
+  }),
+  /** So much of the batter into a bowl of its own, and something stirred in. */
+  z.strictObject({
+    do: z.literal("divide-batter"),
+    batterG: z.number(),
+    called: z.optional(z.string()),
+    massG: z.optional(z.number()),
+  }),
+  z.strictObject({ do: z.literal("swirl") }),
   z.strictObject({ do: z.literal("fill"), tins: count }),
   z.strictObject({ do: z.literal("wash-bowl") }),
   /** By what, where that is no oven; until what is done to it in there, else until a look. */
@@ -238,6 +255,9 @@ const GOING: Readonly<Record<Exclude<Doing["do"], "step">, Going>> = {
   "prepare-ingredient": "by-hand",
   "cool-ingredient": "by-itself",
   "lay-floor": "by-hand",
+  lay: "by-hand",
+  "divide-batter": "by-hand",
+  swirl: "by-hand",
   fill: "by-hand",
   "wash-bowl": "by-hand",
   bake: "by-clock",

@@ -4,8 +4,19 @@ export { divided, DIVIDING, type Divided, type Dividing } from "./divide";
 export { fillTins, type Fill, type TinFill, type FillVerdict } from "./fill";
 export { type Form, formOf, type FormSets, tinSetsByForm } from "./forms";
 export { fillLimit } from "./limit";
-export { laidMass, OnBatterSchema, timesLaid, type OnBatter } from "./on-batter";
-export { CEILINGS, FillSchema, type FillOptions } from "./options";
+export {
+  hasUsualOnBatter,
+  laidMass,
+  LaidOnBatterSchema,
+  ON_BATTER,
+  ON_BATTER_THINGS,
+  OnBatterSchema,
+  settledOn,
+  timesLaid,
+  type OnBatter,
+  type OnBatterThing,
+} from "./on-batter";
+export { CEILINGS, FillSchema, MARBLED, type FillOptions } from "./options";
 export { depthRatio, PORTIONS, scaleFactor, ScaleSchema, timesForDepth, type Scale } from "./scale";
 export { shareBasis } from "./share";
 export type { StockTin } from "./stock";

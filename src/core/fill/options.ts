@@ -16,7 +16,18 @@ export const FillSchema = z.strictObject({
    * Fruit or the like laid on the floors or pressed in, in all tins together, on top of the batter.
    */
   fruitG: z.optional(numberIn(0, 10_000, "g")),
+  /** Part of the batter with something stirred in, swirled through the rest in the tins. */
+  marble: z.optional(
+    z.strictObject({
+      share: z.enum(["quarter", "third", "half"]),
+      with: z.optional(z.string().check(z.maxLength(60))),
+      massG: z.optional(numberIn(0, 2000, "g")),
+    }),
+  ),
 });
+
+/** Share of the batter that is made another colour and swirled in. */
+export const MARBLED = { quarter: 1 / 4, third: 1 / 3, half: 1 / 2 } as const;
 
 export type FillOptions = {
   /** Wet strips round the tins, which flatten the crown. */

@@ -2,6 +2,7 @@ import { KIND_FACTS } from "../kind";
 import { shelfPieces, shelfPlan } from "../bake";
 import { OVERNIGHT_MIN } from "../cool";
 import { NO_WORDS, SOFT_BUTTER, type DayCake, type Dressed, type RecipeWords } from "../day";
+import { laidMass } from "../fill";
 import { POUR_WINDOWS } from "../finish";
 import { batterPart, type Formula, type FormulaRow, type PartFormula, type Step } from "../recipe";
 import { coolDetail } from "./cool-detail";
@@ -76,6 +77,17 @@ function ownFrostingG(
 function withoutCoat(input: CakeInput, planned: CakePlan): CakePlan {
   const bare = planCake({ ...input, finish: { ...input.finish, cover: "none" } });
   return bare.ok ? bare.value : planned;
+}
+
+/** Batter that is marbled in, as the day does it. */
+function marbledOnDay({ fill }: CakeInput, { marbledG }: CakePlan): DayCake["marbled"] {
+  if (fill?.marble === undefined) return null;
+  const { with: called, massG } = fill.marble;
+  return {
+    batterG: marbledG,
+    ...(called === undefined ? {} : { called }),
+    ...(massG === undefined ? {} : { massG }),
+  };
 }
 
 /** What is put on at a time of its own, as the day does it. */
@@ -213,6 +225,13 @@ export function dayCake(
     serveSteps: methodSteps(stages?.serve ?? [], BY_MACHINE),
     keep: stages?.keep.map(({ text }) => text) ?? [],
     words: withWords(stages?.words ?? NO_WORDS, said),
+    laid: plan.laid.map(({ where, what, name, massG, volumeMl }) => ({
+      where,
+      ...(what === undefined ? {} : { what }),
+      ...(name === undefined ? {} : { called: name }),
+      massG: laidMass([{ where, what, massG, volumeMl }]),
+    })),
+    marbled: marbledOnDay(input, plan),
     floorPieces: laid("floor"),
     keptCold:
       planned.keeping.because === null

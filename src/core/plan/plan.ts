@@ -1,6 +1,7 @@
+import { sum } from "d3-array";
 import type { Keeping } from "../kind";
 import { blocksAir } from "../bake";
-import { buildCakes, type Build } from "../build";
+import { buildCakes, type Build, type Stuff } from "../build";
 import { cautionsFor, type Caution } from "../caution";
 import { oneWayOut, type CoolRequest } from "../cool";
 import {
@@ -8,12 +9,15 @@ import {
   depthRatio,
   fillTins,
   laidMass,
+  MARBLED,
   scaleFactor,
+  settledOn,
   timesLaid,
   vouchedRise,
   type Fill,
   type FillOptions,
   type OnBatter,
+  type OnBatterThing,
 } from "../fill";
 import {
   finishCakes,
@@ -28,7 +32,7 @@ import { bad, EGGS_G, good, issueAt, type Result } from "../measure";
 import { scaledBatter, type Batter } from "../mix";
 import { settleEggs, type EggChoice, type Holds } from "../recipe";
 import { keepingOf, type ColdBecause } from "../serve";
-import { tinFamily, type TinGeometry } from "../tin";
+import { surfaceArea, tinFamily, type TinGeometry } from "../tin";
 import { bakeFor, type BakePlan } from "./bake-plan";
 import type { CakeInput } from "./input";
 import { batterIn, geometries, ownOnBatter } from "./own-batter";
@@ -43,6 +47,10 @@ export type CakePlan = {
   readonly egg: EggChoice | null;
   /** The recipe's batter as written. */
   readonly own: Batter;
+  /** What she lays under, in or on the batter herself, each with its weight. */
+  readonly laid: OnBatter;
+  /** Batter that is marbled into the rest, g; 0 for none. */
+  readonly marbledG: number;
   /** Everything laid under, in or on the batter, in all tins, g. */
   readonly fruitG: number;
   /** How its tins are filled: her choices, and what the recipe shows. */
@@ -112,12 +120,15 @@ export function planCake(input: CakeInput): Result<CakePlan> {
   const ownOn = ownOnBatter(input.recipe);
   const vouched = vouchedBy(batter.value, reference.value, ownOn);
   const piecesShare = batter.value.piecesMl / batter.value.volumeMl;
+  const laid = settledOn(input.onBatter ?? [], batterArea(wanted.value));
+  const { marble, ...filling } = input.fill ?? {};
   const optionsAt = (times: number): FillOptions => ({
     // What boils up in a mug needs as much room again.
     ...(source === "microwave" ? { fullAtMost: "half" } : {}),
-    ...input.fill,
+    ...filling,
     onBatter: [
-      ...(input.onBatter ?? []),
+      ...laid,
+      ...(marble?.massG === undefined ? [] : [{ where: "in" as const, massG: marble.massG }]),
       ...onFloors(input, wanted.value),
       ...timesLaid(input.recipe.onBatter ?? [], times),
     ],
@@ -180,6 +191,8 @@ export function planCake(input: CakeInput): Result<CakePlan> {
     asked,
     egg,
     own: batter.value,
+    laid,
+    marbledG: marble === undefined ? 0 : Math.round(mix.massG * MARBLED[marble.share]),
     fruitG: (options.fruitG ?? 0) + laidMass(options.onBatter ?? []),
     options,
     reference: ownFill,
@@ -192,7 +205,7 @@ export function planCake(input: CakeInput): Result<CakePlan> {
     keeping,
     cautions: cautionsFor({
       fill,
-      stuffs,
+      stuffs: [...stuffs, ...laid.flatMap(({ what }) => LIKE_STUFF[what ?? "own"] ?? [])],
       cold: keeping.because,
       cooksSyrup: input.finish?.fruit?.syrup === true,
       tiers: Math.max(...build.value.cakes.map(({ tiers }) => tiers.length)),
@@ -216,6 +229,18 @@ export function planCake(input: CakeInput): Result<CakePlan> {
     }),
   });
 }
+
+/** What brings the same allergens with it on a finished cake. */
+const LIKE_STUFF: Partial<Readonly<Record<OnBatterThing, Stuff>>> = {
+  nuts: "nuts",
+  crumble: "crumble",
+  "soft-cheese": "cream-cheese",
+  custard: "cream-cheese",
+};
+
+/** Batter that something can be put on in all tins, mm²: at half their depth. */
+const batterArea = (tins: readonly TinGeometry[]): number =>
+  sum(tins, (geometry) => geometry.count * surfaceArea(geometry, geometry.depthMm / 2));
 
 /** What lies on the floor of its tin is the top of the cake: it is turned over once, while it is warm. */
 const FLOOR_IN_TIN_MIN = 5;
