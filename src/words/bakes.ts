@@ -80,6 +80,7 @@ const SIGN_WORDS: Readonly<Record<Sign, string>> = {
   tester: "a tester in the middle",
   spring: "the top springs back",
   edge: "the edge pulls from the wall",
+  wobble: "the edge is set and the middle trembles",
   colour: "the colour",
   core: "the core temperature",
 };
@@ -91,7 +92,6 @@ export function donenessText({ coreC, tester, trust }: Doneness, units: Units): 
       return tester === "moist-crumbs"
         ? "a tester comes out with a few moist crumbs"
         : "a tester comes out clean";
-    if (sign === "edge" && tester === null) return "the edge is set and the middle trembles";
     if (sign === "core") return `the core is at ${rangeText(coreC, units)}`;
     return SIGN_WORDS[sign];
   };
@@ -125,6 +125,11 @@ export const TESTER_WORDS: Readonly<Record<NonNullable<Look["tester"]>, string>>
 export const SPRING_WORDS: Readonly<Record<NonNullable<Look["spring"]>, string>> = {
   "dent-stays": "dent stays",
   "springs-back": "springs back",
+};
+export const WOBBLE_WORDS: Readonly<Record<NonNullable<Look["wobble"]>, string>> = {
+  all: "wobbles all over",
+  middle: "only the middle trembles",
+  none: "stands still",
 };
 export const EDGE_WORDS: Readonly<Record<NonNullable<Look["edge"]>, string>> = {
   holds: "holds to the wall",

@@ -9,7 +9,7 @@ import {
 } from "@/core/logbook";
 import { format, parseISO } from "date-fns";
 import type { Look } from "@/core/bake";
-import { EDGE_WORDS, SPRING_WORDS, TESTER_WORDS } from "./bakes";
+import { EDGE_WORDS, SPRING_WORDS, TESTER_WORDS, WOBBLE_WORDS } from "./bakes";
 import { dateText } from "./dates";
 import {
   bareHeatText,
@@ -114,11 +114,15 @@ export const bakedAtText = ({ oven, ovenC, fan }: BakeRecord, units: Units): str
   [bareHeatText(ovenC, units), fan ? "fan" : "", oven].filter((part) => part !== "").join(", ");
 
 /** What was seen at one look. @example "moist crumbs, dent stays, colour 2 of 5" */
-export function lookSeenText({ tester, spring, edge, colour, coreC }: Look, units: Units): string {
+export function lookSeenText(
+  { tester, spring, edge, wobble, colour, coreC }: Look,
+  units: Units,
+): string {
   const seen = [
     tester === undefined ? "" : TESTER_WORDS[tester],
     spring === undefined ? "" : SPRING_WORDS[spring],
     edge === undefined ? "" : EDGE_WORDS[edge],
+    wobble === undefined ? "" : WOBBLE_WORDS[wobble],
     colour === undefined ? "" : `colour ${colour} of 5`,
     coreC === undefined ? "" : `${heatText(coreC, units)} in the middle`,
   ].filter((part) => part !== "");

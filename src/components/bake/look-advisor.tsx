@@ -2,11 +2,11 @@
 
 import * as z from "@/core/zod";
 import { useId, useState } from "react";
-import { afterLook, CORE_RANGE_C, type Look, type Minutes } from "@/core/bake";
+import { afterLook, CORE_RANGE_C, doneness, type Look, type Minutes } from "@/core/bake";
 import { boxed, numberIn, readMinutes, readTempC } from "@/core/measure";
 import type { BatterKind } from "@/core/kind";
 import { issueText, type Units } from "@/words";
-import { adviceText, EDGE_WORDS, SPRING_WORDS, TESTER_WORDS } from "@/words/bakes";
+import { adviceText, EDGE_WORDS, SPRING_WORDS, TESTER_WORDS, WOBBLE_WORDS } from "@/words/bakes";
 
 const MinuteSchema = numberIn(0, 400, "min");
 const CoreSchema = z.optional(numberIn(CORE_RANGE_C.min, CORE_RANGE_C.max, "°C"));
@@ -21,6 +21,8 @@ export function LookAdvisor({
   readonly minutes: Minutes;
   readonly units: Units;
 }) {
+  // What sets like a custard has no tester and no spring.
+  const isSetting = doneness(kind).tester === null;
   const [look, setLook] = useState<Look>({});
   // The first look, until she says otherwise.
   const [typed, setTyped] = useState<string | null>(null);
@@ -43,24 +45,35 @@ export function LookAdvisor({
     <div className="space-y-2 py-2">
       <div className="flex flex-wrap items-end gap-2">
         <Box label="After so many minutes" value={at} onChange={setTyped} />
-        <Pick
-          label="A tester comes out"
-          choices={Object.entries(TESTER_WORDS)}
-          value={look.tester ?? ""}
-          onChange={(tester) => see("tester", isKey(TESTER_WORDS, tester) ? tester : undefined)}
-        />
-        <Pick
-          label="Pressed lightly"
-          choices={Object.entries(SPRING_WORDS)}
-          value={look.spring ?? ""}
-          onChange={(spring) => see("spring", isKey(SPRING_WORDS, spring) ? spring : undefined)}
-        />
-        <Pick
-          label="The edge"
-          choices={Object.entries(EDGE_WORDS)}
-          value={look.edge ?? ""}
-          onChange={(edge) => see("edge", isKey(EDGE_WORDS, edge) ? edge : undefined)}
-        />
+        {isSetting ? (
+          <Pick
+            label="Nudged"
+            choices={Object.entries(WOBBLE_WORDS)}
+            value={look.wobble ?? ""}
+            onChange={(wobble) => see("wobble", isKey(WOBBLE_WORDS, wobble) ? wobble : undefined)}
+          />
+        ) : (
+          <>
+            <Pick
+              label="A tester comes out"
+              choices={Object.entries(TESTER_WORDS)}
+              value={look.tester ?? ""}
+              onChange={(tester) => see("tester", isKey(TESTER_WORDS, tester) ? tester : undefined)}
+            />
+            <Pick
+              label="Pressed lightly"
+              choices={Object.entries(SPRING_WORDS)}
+              value={look.spring ?? ""}
+              onChange={(spring) => see("spring", isKey(SPRING_WORDS, spring) ? spring : undefined)}
+            />
+            <Pick
+              label="The edge"
+              choices={Object.entries(EDGE_WORDS)}
+              value={look.edge ?? ""}
+              onChange={(edge) => see("edge", isKey(EDGE_WORDS, edge) ? edge : undefined)}
+            />
+          </>
+        )}
         <Pick
           label="Colour"
           choices={COLOURS}
@@ -84,7 +97,7 @@ export function LookAdvisor({
   );
 }
 
-const SIGNS_SEEN = ["tester", "spring", "edge", "colour", "coreC"] as const;
+const SIGNS_SEEN = ["tester", "spring", "edge", "wobble", "colour", "coreC"] as const;
 
 const COLOURS: readonly (readonly [string, string])[] = [
   ["1", "pale"],

@@ -3,7 +3,7 @@
 import type { ReactNode } from "react";
 import { doneness, type Look } from "@/core/bake";
 import type { BatterKind } from "@/core/kind";
-import { EDGE_WORDS, SPRING_WORDS, TESTER_WORDS } from "@/words/bakes";
+import { EDGE_WORDS, SPRING_WORDS, TESTER_WORDS, WOBBLE_WORDS } from "@/words/bakes";
 
 type SeenSignsProps = {
   readonly kind: BatterKind;
@@ -45,30 +45,48 @@ export function SeenSigns({ kind, look, onLook }: SeenSignsProps) {
           ))}
         </Signs>
       )}
-      <Signs name={`Pressed lightly${trusted("spring")}`}>
-        {(["dent-stays", "springs-back"] as const).map((each) => (
-          <SignButton
-            key={each}
-            name={SPRING_WORDS[each]}
-            isOn={look.spring === each}
-            onTap={() => toggle("spring", each)}
-          >
-            <Top isDented={each === "dent-stays"} />
-          </SignButton>
-        ))}
-      </Signs>
-      <Signs name={`The edge${trusted("edge")}`}>
-        {(["holds", "pulls"] as const).map((each) => (
-          <SignButton
-            key={each}
-            name={EDGE_WORDS[each]}
-            isOn={look.edge === each}
-            onTap={() => toggle("edge", each)}
-          >
-            <Edge isPulling={each === "pulls"} />
-          </SignButton>
-        ))}
-      </Signs>
+      {tester === null && (
+        <Signs name={`Nudged${trusted("wobble")}`}>
+          {(["all", "middle", "none"] as const).map((each) => (
+            <SignButton
+              key={each}
+              name={WOBBLE_WORDS[each]}
+              isOn={look.wobble === each}
+              onTap={() => toggle("wobble", each)}
+            >
+              <Wobble seen={each} />
+            </SignButton>
+          ))}
+        </Signs>
+      )}
+      {tester !== null && (
+        <Signs name={`Pressed lightly${trusted("spring")}`}>
+          {(["dent-stays", "springs-back"] as const).map((each) => (
+            <SignButton
+              key={each}
+              name={SPRING_WORDS[each]}
+              isOn={look.spring === each}
+              onTap={() => toggle("spring", each)}
+            >
+              <Top isDented={each === "dent-stays"} />
+            </SignButton>
+          ))}
+        </Signs>
+      )}
+      {tester !== null && (
+        <Signs name={`The edge${trusted("edge")}`}>
+          {(["holds", "pulls"] as const).map((each) => (
+            <SignButton
+              key={each}
+              name={EDGE_WORDS[each]}
+              isOn={look.edge === each}
+              onTap={() => toggle("edge", each)}
+            >
+              <Edge isPulling={each === "pulls"} />
+            </SignButton>
+          ))}
+        </Signs>
+      )}
       <Signs name="Colour">
         {COLOURS.map(([name, colour], index) => {
           const value = (index + 1) as 1 | 2 | 3 | 4 | 5;
@@ -143,6 +161,28 @@ function Tester({ seen }: { readonly seen: NonNullable<Look["tester"]> }) {
           [37, 18],
         ].map(([x, y]) => <circle key={x} cx={x} cy={y} r="3.500" className="fill-crumb" />)}
       <path d="M4 14H56" stroke="currentColor" strokeWidth="3.500" strokeLinecap="round" />
+    </svg>
+  );
+}
+
+/** What is set in its tin, with the part that still moves. */
+function Wobble({ seen }: { readonly seen: NonNullable<Look["wobble"]> }) {
+  const waves = {
+    all: "M7 9Q13 4 18 9T30 9T42 9T53 9",
+    middle: "M7 9H22Q26 4 30 9T38 9H53",
+    none: "M7 9H53",
+  };
+  return (
+    <svg viewBox="0 0 60 28" className="h-7 w-15" aria-hidden>
+      <path d="M7 10H53V25H7Z" className="fill-batter" />
+      <path d={waves[seen]} fill="none" stroke="currentColor" strokeWidth="2.500" />
+      <path
+        d="M4 4V26H56V4"
+        fill="none"
+        stroke="currentColor"
+        strokeWidth="3"
+        strokeLinejoin="round"
+      />
     </svg>
   );
 }

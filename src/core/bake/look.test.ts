@@ -112,6 +112,34 @@ describe("what to do after a look", () => {
       36,
       { verdict: "out", isPale: true },
     ],
+    [
+      "a cheesecake that wobbles all over waits, whatever its edge does",
+      "baked-cheese",
+      { wobble: "all", edge: "pulls", colour: 3 },
+      36,
+      { verdict: "wait" },
+    ],
+    [
+      "a cheesecake whose middle alone trembles is done by that",
+      "baked-cheese",
+      { wobble: "middle" },
+      36,
+      { verdict: "out", because: "two-signs", signs: ["wobble"] },
+    ],
+    [
+      "it is not by its probe alone saying less",
+      "baked-cheese",
+      { wobble: "middle", coreC: 62 },
+      36,
+      { verdict: "wait" },
+    ],
+    [
+      "a wobble says nothing of a sponge",
+      "creamed",
+      { wobble: "none" },
+      20,
+      { verdict: "wait", signs: [] },
+    ],
   ])("%s", (_name, kind, look, minute, expected) => {
     expect(afterLook(kind, look, minute, TIMES)).toMatchObject(expected);
   });
@@ -121,6 +149,7 @@ describe("what to do after a look", () => {
       tester: fc.constantFrom("wet", "moist-crumbs", "clean", undefined),
       spring: fc.constantFrom("dent-stays", "springs-back", undefined),
       edge: fc.constantFrom("holds", "pulls", undefined),
+      wobble: fc.constantFrom("all", "middle", "none", undefined),
       colour: fc.constantFrom(1, 2, 3, 4, 5, undefined),
       coreC: fc.option(fc.integer({ min: 20, max: 99 }), { nil: undefined }),
     });
@@ -138,7 +167,8 @@ describe("what to do after a look", () => {
           if (advice.verdict === "wait") {
             expect(advice.moreMin).toBeGreaterThanOrEqual(2);
             expect(advice.moreMin).toBeLessThanOrEqual(15);
-          } else if (kind !== "baked-cheese") expect(seen.tester).not.toBe("wet");
+          } else if (kind === "baked-cheese") expect(seen.wobble).not.toBe("all");
+          else expect(seen.tester).not.toBe("wet");
         },
       ),
     );

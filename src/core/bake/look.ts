@@ -10,6 +10,8 @@ export const LookSchema = z.strictObject({
   tester: z.optional(z.enum(["wet", "moist-crumbs", "clean"])),
   spring: z.optional(z.enum(["dent-stays", "springs-back"])),
   edge: z.optional(z.enum(["holds", "pulls"])),
+  /** Of what sets like a custard, nudged in its tin: all of it, only its middle, or none. */
+  wobble: z.optional(z.enum(["all", "middle", "none"])),
   /** 1 pale to 5 dark. */
   colour: z.optional(
     z.union([z.literal(1), z.literal(2), z.literal(3), z.literal(4), z.literal(5)]),
@@ -68,13 +70,16 @@ export function afterLook(
   if (!(minute >= 0)) throw new RangeError(`minute must be 0 or more, got ${minute}`);
   const { coreC, trust } = doneness(kind);
   const signs = SIGNS.filter((sign) => saysDone(kind, look, sign));
-  const isWet = look.tester === "wet" && doneness(kind).tester !== null;
+  const isSetting = doneness(kind).tester === null;
+  const isWet = isSetting ? look.wobble === "all" : look.tester === "wet";
   const isPale = (look.colour ?? 3) <= 1;
+  // A rim that is set round a middle that trembles is two signs in one.
+  const isSet = isSetting && signs.includes("wobble");
   const hasTrusted = signs.some((sign) => trust.includes(sign));
   if (!isWet && look.coreC !== undefined && look.coreC >= coreC.to)
     return { verdict: "out", because: "core", signs, isPale };
   const against = SIGNS.filter((sign) => saysNot(kind, look, sign));
-  if (against.length === 0 && signs.length >= 2 && hasTrusted)
+  if (against.length === 0 && (signs.length >= 2 || isSet) && hasTrusted)
     return { verdict: "out", because: "two-signs", signs, isPale };
   if (!isWet && minute >= notPastMin && signs.length > 0)
     return { verdict: "out", because: "past", signs, isPale };
@@ -98,6 +103,8 @@ function saysDone(kind: BatterKind, look: Look, sign: Sign): boolean {
       return look.spring === "springs-back";
     case "edge":
       return look.edge === "pulls";
+    case "wobble":
+      return tester === null && (look.wobble === "middle" || look.wobble === "none");
     case "colour":
       return look.colour === 3 || look.colour === 4;
     case "core":
@@ -119,6 +126,8 @@ function saysNot(kind: BatterKind, look: Look, sign: Sign): boolean {
       return look.spring === "dent-stays";
     case "edge":
       return look.edge === "holds";
+    case "wobble":
+      return tester === null && look.wobble === "all";
     case "core":
       return look.coreC !== undefined && look.coreC < coreC.from;
     case "colour":

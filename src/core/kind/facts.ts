@@ -5,7 +5,7 @@ export type Spread = { readonly low: number; readonly mid: number; readonly high
  * What a baker looks at: the tester, the spring of the top, the edge against the wall, the colour,
  * a probe in the middle.
  */
-export const SIGNS = ["tester", "spring", "edge", "colour", "core"] as const;
+export const SIGNS = ["tester", "spring", "edge", "wobble", "colour", "core"] as const;
 export type Sign = (typeof SIGNS)[number];
 
 export type Doneness = {

@@ -276,8 +276,8 @@ export const KIND_ROWS = {
     doneness: {
       coreC: { from: 71, to: 74 },
       tester: null,
-      trust: ["edge", "core"],
-      silent: ["spring"],
+      trust: ["wobble", "core"],
+      silent: ["spring", "edge"],
     },
     turnOut: "cold",
     keeping: { roomHours: 2, fridgeDays: 4, freezerMonths: 1 },
