@@ -13,7 +13,7 @@ import { dressingText } from "./dressing";
 import { inOvenText } from "./in-oven";
 import { divideText, layText } from "./filling";
 import { SPREAD_NAMES } from "./kinds";
-import { minutesText, ovenText, weightText, type Units } from "./quantities";
+import { minutesText, ovenText, volumeText, weightText, type Units } from "./quantities";
 
 export const RESOURCE_NAMES: Readonly<Record<Resource, string>> = {
   hands: "Hands",
@@ -51,6 +51,7 @@ export function doingText(doing: Doing, units: Units): string {
     case "warm-up":
       return `${doing.in ?? "Oven"} on at ${ovenText(doing.ovenC, units)}`;
     case "prepare-tins":
+      if (doing.cups !== undefined) return `Cases into ${doing.cups} cups`;
       return `Grease and line ${tins(doing.tins)}`;
     case "weigh":
       return `Weigh ${doing.lines === 1 ? "1 ingredient" : `${doing.lines} ingredients`}${doing.part === undefined ? "" : ` for: ${doing.part.name}`}`;
@@ -63,6 +64,10 @@ export function doingText(doing: Doing, units: Units): string {
     case "step":
       return doing.text === "" ? "Make the batter" : shortened(doing.text);
     case "fill":
+      if (doing.cups !== undefined) {
+        const { count, eachG, eachMl } = doing.cups;
+        return `Fill ${count} cases: ${weightText(eachG, units)} each, ${volumeText(eachMl, units)}`;
+      }
       return `Fill ${tins(doing.tins)}`;
     case "bake":
       return `${COOKED_BY[doing.by ?? "oven"]}${ofLoads(doing.load, doing.loads)}`;
@@ -77,13 +82,15 @@ export function doingText(doing: Doing, units: Units): string {
     case "off-oven":
       return `Heat off, the cake stays in${ofLoads(doing.load, doing.loads)}`;
     case "turn-out":
+      if (doing.isCups === true)
+        return `Lift the cakes out of ${doing.tins === 1 ? "their tray" : `${doing.tins} trays`}`;
       return `Turn out ${doing.tins === 1 ? "the cake" : `${doing.tins} cakes`}${doing.isOnce === true ? `, and leave ${doing.tins === 1 ? "it as it falls" : "them as they fall"}` : ""}`;
     case "cool":
       return `${doing.inTin === true ? "Cool in the tin" : "Cool on the rack"}${doing.covered === true ? ", covered" : ""}${doing.overnight === true ? ", overnight" : ""}`;
     case "pour-warm":
       return "Pour over while it is warm";
     case "make":
-      return `Make ${weightText(doing.massG, units)} of ${MADE_NAMES[doing.what]}`;
+      return `Make ${weightText(doing.massG, units)} of ${doing.called?.toLowerCase() ?? MADE_NAMES[doing.what]}`;
     case "cool-made":
       return `Let the ${MADE_NAMES[doing.what]} cool${isKeptCold(doing.what) ? ", covered, in the fridge" : ""}`;
     case "split-and-fill":

@@ -7,6 +7,7 @@ export {
   fitReason,
   FORM_NAMES,
   laidText,
+  scoopText,
   leftoverText,
   limitText,
   PORTION_NAMES,

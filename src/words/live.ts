@@ -138,6 +138,8 @@ export function stepWords(
         why: `${minutesText(minutes)} in the heat that is left. The door as the recipe says; ajar where it says nothing.`,
       };
     case "turn-out":
+      if (doing.isCups === true)
+        return { title, why: "By their cases; those that cling, with a thin knife round." };
       return {
         title,
         why:

@@ -59,7 +59,12 @@ export function cooled(
         : list.add(
             `turn-out${index + 1}`,
             "cool",
-            { do: "turn-out", tins, ...(day.isTurnedOnce ? { isOnce: true } : {}) },
+            {
+              do: "turn-out",
+              tins,
+              ...(day.isTurnedOnce ? { isOnce: true } : {}),
+              ...(day.cups == null ? {} : { isCups: true }),
+            },
             hands(TAKES.turnOutTinMin * tins),
             ["hands"],
             [next(out, turnOutMin, turnOutMin + TIN_WAITS_MIN)],

@@ -57,6 +57,11 @@ export type DayPart = {
         readonly what: Made | null;
         readonly own: OwnPart;
         /** Whether it spoils in the room, by what it is made of. */ readonly spoils?: boolean;
+        /**
+         * How much of it is made the usual way from the recipe's lines, g, where the recipe has no
+         * step for that.
+         */
+        readonly usuallyMadeG?: number;
       }
   );
 
@@ -117,6 +122,12 @@ export type DayCake = {
     readonly cools: boolean;
   }[];
   readonly tins: number;
+  /** Where all of them are cups, how many and what goes into each; null or left out for others. */
+  readonly cups?: {
+    readonly count: number;
+    readonly eachG: number;
+    readonly eachMl: number;
+  } | null;
   readonly ovenC: number;
   /** An oven when left out; nothing else is warmed up by a task of its own. */
   readonly heatedBy?: Exclude<HeatSource, "oven">;
@@ -209,7 +220,8 @@ export function methodOf({ steps, kind }: DayCake): readonly MethodStep[] {
 /** Whether a part is made in the mixer's bowl; what is brushed on warm is put there without it. */
 export function needsBowl(part: DayPart): boolean {
   if (part.own === null) return MAKING[part.what].usesMixer;
-  const { goes, own } = part;
+  const { goes, own, what, usuallyMadeG } = part;
+  if (usuallyMadeG !== undefined && what !== null) return MAKING[what].usesMixer;
   return (goes === "onto-warm" ? own.steps.slice(0, -1) : own.steps).some(
     ({ usesMixer }) => usesMixer,
   );

@@ -47,6 +47,7 @@ export function batterInTins(
         ),
       ]
     : [];
+  const { cups = null } = day;
   // A mug is mixed in, and eaten from.
   const isTold = (word: "tins" | "fill"): boolean => !day.isMug || day.words[word] !== "";
   const tins = isTold("tins")
@@ -55,7 +56,11 @@ export function batterInTins(
           list.add(
             "tins",
             "mix",
-            { do: "prepare-tins", tins: day.tins },
+            {
+              do: "prepare-tins",
+              tins: day.tins,
+              ...(cups === null ? {} : { cups: cups.count }),
+            },
             hands(TAKES.prepareTinMin * day.tins),
             ["hands"],
             [],
@@ -158,8 +163,8 @@ export function batterInTins(
     ? list.add(
         "fill",
         "fill",
-        { do: "fill", tins: day.tins },
-        hands((TAKES.tinS * day.tins) / 60),
+        { do: "fill", tins: day.tins, ...(cups === null ? {} : { cups }) },
+        hands((cups === null ? TAKES.tinS * day.tins : TAKES.cupS * cups.count) / 60),
         ["hands"],
         [next(halved, 0, list.isByHand(halved) ? 0 : null), ...tins, ...floor, ...floors],
         [],

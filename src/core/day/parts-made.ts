@@ -1,5 +1,5 @@
 import { needsBowl, type DayCake, type DayPart } from "./day-cake";
-import { FROM_SOFT_BUTTER, MAKING } from "./making";
+import { FROM_SOFT_BUTTER, MAKING, type Made } from "./making";
 import { hands, next, STEP_MIN, type TaskList } from "./task-list";
 import type { TaskLink, Shorter, TaskStation } from "./task";
 
@@ -141,16 +141,21 @@ function partMade(
   const emptied = (after: string): void => {
     if (isInBowl) bowl.emptied(`wash-${name}`, station, after);
   };
-  if (part.own === null) {
-    const { what: made, massG } = part;
+  // Made the usual way; of the recipe's lines where it has some and no step for them.
+  const makes = (
+    made: Made,
+    massG: number,
+    after: readonly TaskLink[],
+    byName: { readonly called?: string } = {},
+  ): MadePart => {
     const { handsMin, perKgMin, coolMin } = MAKING[made];
     const last = list.add(
       name,
       station,
-      { do: "make", what: made, massG },
+      { do: "make", what: made, massG, ...byName },
       hands(handsMin + (perKgMin * massG) / 1000),
       isInBowl ? ["hands", "mixer"] : ["hands"],
-      first,
+      after,
     );
     emptied(last);
     return {
@@ -171,7 +176,8 @@ function partMade(
         ),
       ],
     };
-  }
+  };
+  if (part.own === null) return makes(part.what, part.massG, first);
   const { id, name: called, lines, times, steps, isAfterOven = false } = part.own;
   const since = isAfterOven ? [...first, next(list.idOf("fill"))] : first;
   const begin =
@@ -192,6 +198,8 @@ function partMade(
         ];
   // What the cake's own steps make and put on has only to be weighed.
   if (steps.length === 0) {
+    if (part.usuallyMadeG !== undefined && what !== null)
+      return makes(what, part.usuallyMadeG, begin, { called });
     const last = list.idOf(`${name}-weigh`);
     return { part, last, ready: [next(last)] };
   }

@@ -4,6 +4,7 @@
 export const TAKES = {
   prepareTinMin: 3,
   tinS: 40,
+  cupS: 8,
   layMin: 2,
   divideBatterMin: 3,
   swirlMin: 1,

@@ -27,7 +27,8 @@ const DoingSchema = z.discriminatedUnion("do", [
   }),
   /** With the oven's name where the day has more than one. */
   z.strictObject({ do: z.literal("warm-up"), ovenC: z.number(), in: z.optional(z.string()) }),
-  z.strictObject({ do: z.literal("prepare-tins"), tins: count }),
+  /** With how many cups there are, where all are cups: they are lined with cases. */
+  z.strictObject({ do: z.literal("prepare-tins"), tins: count, cups: z.optional(count) }),
   /**
    * The lines of a part of the recipe, so many times what is written; of the batter without one.
    */
@@ -62,7 +63,11 @@ const DoingSchema = z.discriminatedUnion("do", [
     massG: z.optional(z.number()),
   }),
   z.strictObject({ do: z.literal("swirl") }),
-  z.strictObject({ do: z.literal("fill"), tins: count }),
+  z.strictObject({
+    do: z.literal("fill"),
+    tins: count,
+    cups: z.optional(z.strictObject({ count, eachG: z.number(), eachMl: z.number() })),
+  }),
   z.strictObject({ do: z.literal("wash-bowl") }),
   /** By what, where that is no oven; until what is done to it in there, else until a look. */
   z.strictObject({
@@ -95,6 +100,7 @@ const DoingSchema = z.discriminatedUnion("do", [
   z.strictObject({
     do: z.literal("turn-out"),
     tins: count,
+    /** Lifted out of its tray, not turned over. */ isCups: z.optional(z.boolean()),
     isOnce: z.optional(z.boolean()),
   }),
   z.strictObject({
@@ -104,7 +110,13 @@ const DoingSchema = z.discriminatedUnion("do", [
     overnight: z.optional(z.boolean()),
   }),
   z.strictObject({ do: z.literal("pour-warm") }),
-  z.strictObject({ do: z.literal("make"), what: z.enum(MADE), massG: z.number() }),
+  /** By its recipe's name, where it is made from the recipe's lines. */
+  z.strictObject({
+    do: z.literal("make"),
+    what: z.enum(MADE),
+    massG: z.number(),
+    called: z.optional(z.string()),
+  }),
   z.strictObject({ do: z.literal("cool-made"), what: z.enum(MADE) }),
   z.strictObject({ do: z.literal("split-and-fill"), gaps: count }),
   z.strictObject({ do: z.literal("first-coat") }),

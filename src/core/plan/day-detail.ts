@@ -79,6 +79,17 @@ function withoutCoat(input: CakeInput, planned: CakePlan): CakePlan {
   return bare.ok ? bare.value : planned;
 }
 
+/** Where all tins are cups of one kind, what goes into each; null for others. */
+function cupsOf({ fill }: CakePlan): DayCake["cups"] {
+  const [first, ...others] = fill.tins;
+  if (first?.geometry.tin.shape !== "well" || others.length > 0) return null;
+  return {
+    count: first.geometry.count,
+    eachG: Math.round(first.batterG),
+    eachMl: Math.round(first.batterMl),
+  };
+}
+
 /** Batter that is marbled in, as the day does it. */
 function marbledOnDay({ fill }: CakeInput, { marbledG }: CakePlan): DayCake["marbled"] {
   if (fill?.marble === undefined) return null;
@@ -213,6 +224,7 @@ export function dayCake(
     lines: batter === null ? 0 : batter.rows.length,
     prepares: batter === null ? [] : preparesOf(batter),
     tins: fill.tins.reduce((sum, { geometry }) => sum + shelfPieces(geometry), 0),
+    cups: cupsOf(plan),
     ovenC: bake.dialC,
     ...(bake.source === "oven" ? {} : { heatedBy: bake.source }),
     // What she knows of her oven stands over the recipe's word, and that over what is usual.

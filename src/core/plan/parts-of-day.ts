@@ -108,9 +108,12 @@ export function partsOfDay(
   const ofPlan = madeByPlan(plan, made).map(({ stuff, massG, goes, id }): DayPart => {
     const of = parts.find(({ part }) => part.id === id);
     const own = of === undefined ? null : ownOf(of, massG);
-    return of === undefined || own === null || own.steps.length === 0
-      ? { goes, what: stuff, massG, own: null }
-      : { goes, what: stuff, own, spoils: spoilsInRoom(of) };
+    if (of === undefined || own === null || own.lines + own.steps.length === 0)
+      return { goes, what: stuff, massG, own: null };
+    const spoils = spoilsInRoom(of);
+    return own.steps.length === 0
+      ? { goes, what: stuff, own, spoils, usuallyMadeG: massG }
+      : { goes, what: stuff, own, spoils };
   });
   const used = new Set(ofPlan.flatMap(({ own }) => own?.id ?? []));
   const isReplaced = ({ part: { role, id } }: PartFormula): boolean =>

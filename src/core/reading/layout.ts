@@ -55,7 +55,21 @@ export function layoutOf(lines: readonly PageLine[], pantry: Pantry): readonly P
     sentence = (chunks.at(-1)?.sentence ?? sentence) + 1;
     const inline = is === null ? listedInLine(bare, mentions) : null;
     if (inline !== null) {
-      rows.push({ written, bare, kind: "row", chunks, mentions, heading: inline });
+      // What is told after the list is its method: "… and 30 ml water. Mix and spread over."
+      const listed = chunks.findIndex(
+        ({ text, sentence: own }, at) =>
+          at > 0 && own !== chunks[at - 1]?.sentence && beginsTelling(text),
+      );
+      const end = listed < 0 ? chunks.length : listed;
+      const part = (from: number, to: number) => ({
+        written,
+        bare,
+        chunks: chunks.slice(from, to),
+        mentions: mentions.slice(from, to),
+        heading: inline,
+      });
+      rows.push({ ...part(0, end), kind: "row" });
+      if (end < chunks.length) rows.push({ ...part(end, chunks.length), kind: "told" });
       continue;
     }
     const kind = (is === null ? null : KNOWN[is]) ?? kindOf(bare, written, chunks, mentions, rows);
