@@ -10,7 +10,6 @@ import type {
   TinSet,
 } from "@/core/fill";
 import type { Doing } from "@/core/day";
-import { scoopFor } from "@/core/fill";
 import { depthText, percentText, volumeText, weightText, type Units } from "./quantities";
 
 /** Schools of filling. */
@@ -132,14 +131,6 @@ export const ON_BATTER_WHERE: Readonly<Record<OnBatter[number]["where"], string>
   in: "pressed in",
   top: "on top",
 };
-
-/** What a cup is filled with: "A level no. 24 scoop (40 mL) each". */
-export function scoopText({ batterMl }: TinFill, units: Units): string {
-  const scoop = scoopFor(batterMl);
-  return scoop === null
-    ? `${volumeText(batterMl, units)} each: no scoop holds that, weigh one and go by eye.`
-    : `A level no. ${scoop.number} scoop each: it holds ${volumeText(scoop.volumeMl, units)}.`;
-}
 
 /** Putting something on raw batter, as a task of the day. */
 export function layText(

@@ -7,7 +7,6 @@ export {
   fitReason,
   FORM_NAMES,
   laidText,
-  scoopText,
   leftoverText,
   limitText,
   PORTION_NAMES,

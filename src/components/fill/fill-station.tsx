@@ -26,7 +26,6 @@ import {
   lengthText,
   limitText,
   percentText,
-  scoopText,
   tinText,
   VERDICT_WORDS,
   volumeText,
@@ -304,9 +303,6 @@ export function FillStation({
                 <p className={`text-[15px] font-semibold ${TONES[each.verdict]}`}>
                   {tinText(each.geometry.tin, units)}: {VERDICT_WORDS[each.verdict]}
                 </p>
-              )}
-              {each.geometry.tin.shape === "well" && (
-                <p className="text-[14px] text-ink-2">{scoopText(each, units)}</p>
               )}
               <p className="text-[14px] text-ink-2">This tin {limitText(each, units)}.</p>
               <p className="text-[14px] text-ink-2">

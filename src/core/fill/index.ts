@@ -18,7 +18,6 @@ export {
 } from "./on-batter";
 export { CEILINGS, FillSchema, MARBLED, type FillOptions } from "./options";
 export { depthRatio, PORTIONS, scaleFactor, ScaleSchema, timesForDepth, type Scale } from "./scale";
-export { scoopFor } from "./scoops";
 export { shareBasis } from "./share";
 export type { StockTin } from "./stock";
 export { vouchedRise } from "./vouched";

@@ -50,6 +50,8 @@ describe("the day of cups", () => {
   it("makes an icing that is listed without steps from its own lines, and spreads it as told", () => {
     expect(day.get("frosting-weigh")?.doing).toMatchObject({ do: "weigh", lines: 2 });
     expect(day.get("frosting")?.doing).toMatchObject({ do: "make", called: "Icing" });
-    expect(day.get("coat")?.words ?? "").toBe("Mix and spread over the cold cakes.");
+    expect([...day.values()].find(({ doing }) => doing.do === "final-coat")?.words ?? "").toBe(
+      "Mix and spread over the cold cakes.",
+    );
   });
 });

@@ -1,0 +1,96 @@
+import {
+  expect,
+  expectAccessible,
+  expectNoSideways,
+  keepAsked,
+  LAYERS,
+  ownCake,
+  station,
+  test,
+} from "./kitchen";
+
+const BARS = `Net-mender's crumble bars
+
+175 g butter or margarine
+175 g light brown sugar
+3 eggs
+200 g self-raising flour
+100 g walnuts or pecans
+
+Heat the oven to 180 C. Line a 20 cm square tin. Beat everything together, spread into the tin.
+Bake for 35 minutes, turning the tin round after 20 minutes. Cool in the tin and cut into 16 squares.`;
+
+test("a recipe with choices asks, and its own tins, oven and pieces are there", async ({
+  page,
+}) => {
+  await page.goto("/recipes/new");
+  await page.getByRole("textbox").first().fill(BARS);
+  await page.getByRole("button", { name: "Keep this recipe" }).click();
+  const choices = page.getByRole("list", { name: "Which will it be?" });
+  await expect(choices.getByRole("button", { pressed: true })).toHaveText([
+    "175 g butter",
+    "100 g walnuts",
+  ]);
+  await choices.getByRole("button", { name: "100 g pecans" }).click();
+  await expect(choices.getByRole("button", { pressed: true })).toHaveText([
+    "175 g butter",
+    "100 g pecans",
+  ]);
+  await page.getByRole("link", { name: "In another tin" }).click();
+  await page
+    .getByText("As in the recipe:")
+    .getByRole("button", { name: "20 x 20 cm square" })
+    .click();
+  await expect(page.getByRole("textbox", { name: "My tin" })).toHaveValue("20 x 20 cm square");
+  await expect(page.getByText("As in the recipe:")).toBeHidden();
+  await keepAsked(page, "Quay bars");
+  await station(page, "Serve").click();
+  await expect(page.getByText(/16 from each, as the recipe has it/u)).toBeVisible();
+  await station(page, "Bake").click();
+  const during = page.getByRole("group", { name: "While it bakes" });
+  await expect(during.getByLabel("When to turn the tins round")).toHaveValue(/^20\smin$/u);
+  await during.getByLabel("When to turn the tins round").fill("soon");
+  await expect(during.getByText(/“soon” can't be read: write minutes like 25\smin/u)).toBeVisible();
+  await during.getByLabel("When to turn the tins round").fill("10");
+  await expect(during.getByText(/safer from \d+\smin/u)).toBeVisible();
+  await during.getByLabel("Something to do while it bakes").selectOption("foil");
+  await during.getByLabel("When to lay foil over it").fill("30 min");
+  await expect(page.getByRole("list", { name: "While it bakes" }).getByRole("listitem")).toHaveText(
+    [/^At 10\smin: turn the tin round\.$/u, /^At 30\smin: lay foil over it/u],
+  );
+  await during.getByRole("button", { name: "As the recipe has it" }).click();
+  await expect(during.getByLabel("When to lay foil over it")).toBeHidden();
+});
+
+test("what is put on the raw batter takes room, and has its turn in the Day", async ({ page }) => {
+  await ownCake(page, "Strewn", `${LAYERS}&tins=33 x 23 x 5 cm rectangle`);
+  await station(page, "Fill").click();
+  const group = page.getByRole("group", { name: "On, in or under the raw batter" });
+  const add = group.getByLabel("Something on the raw batter");
+  await add.focus();
+  await page.keyboard.press("ArrowDown");
+  await expect(group.getByLabel("Where the nuts goes")).toHaveValue("top");
+  await expect(group.getByLabel("How much nuts in all tins")).toHaveAttribute(
+    "placeholder",
+    /^usually 1\d\d\sg$/u,
+  );
+  await add.selectOption("cinnamon-sugar");
+  await group.getByLabel("How much cinnamon sugar in all tins").fill("a few");
+  await expect(group.getByText(/“a few” can't be read: write a weight like 80\sg/u)).toBeVisible();
+  await group.getByLabel("How much cinnamon sugar in all tins").fill("120 g");
+  await group.getByLabel("Marbled").selectOption("third");
+  await group.getByLabel("Stirred into it").fill("cocoa");
+  await expectAccessible(page);
+  await page.setViewportSize({ width: 390, height: 800 });
+  await expectNoSideways(page);
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await station(page, "Day").click();
+  await page.getByLabel("Wanted", { exact: true }).fill("2031-12-06T15:00");
+  for (const task of [
+    /^Take \d+\sg of the batter and stir in cocoa$/u,
+    /^Half the batter into the tins, then 120\sg of cinnamon sugar over it$/u,
+    /^Swirl the two batters together$/u,
+    /^Put 1\d\d\sg of nuts on the batter$/u,
+  ])
+    await expect(page.getByText(task).first()).toBeVisible();
+});
