@@ -92,33 +92,46 @@ it("cuts enough for the guests the cake is made for, none smaller than for a par
 });
 
 describe("pieces by the recipe's own words", () => {
-  const sheet = ["33 x 23 x 5 cm rectangle"];
+  const [SHEET, ROUNDS] = ["33 x 23 x 5 cm rectangle", "2 x 20 x 5 cm round"];
+  const sheet = { from: SHEET, tins: [SHEET] };
 
-  it("are as many as it gives, made so many times, and say so", () => {
-    expect(served({ tins: sheet, recipePortions: 15 })).toMatchObject({
+  it("are as many of each cake as it gives, however many are made, and say so", () => {
+    expect(served({ ...sheet, recipePortions: 15 })).toMatchObject({
       pieces: 15,
       cakes: [{ because: "recipe" }],
     });
     const twice = served({
-      tins: ["2 x 33 x 23 x 5 cm rectangle"],
+      ...sheet,
+      tins: [`2 x ${SHEET}`],
       recipePortions: 15,
       scale: "times",
       amount: "2",
     });
     expect(twice).toMatchObject({ pieces: 30, cakes: [{ cakes: 2, pieces: 15 }] });
-    // Nobody cuts a round in seven.
-    expect(served({ tins: ["23 cm round"], recipePortions: 7 }).pieces).toBe(8);
+    // Two rounds that stand as one cake; and nobody cuts a round in seven.
+    const rounds = { from: ROUNDS, tins: [ROUNDS], cover: "top-and-sides" as const };
+    expect(served({ ...rounds, recipePortions: 7 }).cakes).toMatchObject([{ cakes: 1, pieces: 8 }]);
+    expect(served({ ...rounds, cover: "top", recipePortions: 12 }).cakes).toMatchObject([
+      { cakes: 2, pieces: 6 },
+    ]);
+  });
+
+  it("say nothing of a cake of another form or size", () => {
+    for (const from of [ROUNDS, "20 x 20 x 5 cm square", "28 x 18 x 5 cm rectangle"])
+      expect(served({ ...sheet, from, recipePortions: 15 }).cakes[0]).toMatchObject({
+        because: "usual",
+      });
   });
 
   it("give way to her own number and to the guests, and to none that can't be cut", () => {
-    expect(served({ tins: sheet, recipePortions: 15, pieces: "12" })).toMatchObject({
+    expect(served({ ...sheet, recipePortions: 15, pieces: "12" })).toMatchObject({
       pieces: 12,
       cakes: [{ because: "asked" }],
     });
-    const many = served({ tins: sheet, recipePortions: 15, guests: "48" });
+    const many = served({ ...sheet, recipePortions: 15, guests: "48" });
     expect(many.cakes[0]).toMatchObject({ because: "guests" });
     // 300 of one sheet would be crumbs, and one is no cutting.
     for (const recipePortions of [300, 1])
-      expect(served({ tins: sheet, recipePortions }).cakes[0]).toMatchObject({ because: "usual" });
+      expect(served({ ...sheet, recipePortions }).cakes[0]).toMatchObject({ because: "usual" });
   });
 });

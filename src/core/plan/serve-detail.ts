@@ -1,3 +1,4 @@
+import { sum } from "d3-array";
 import {
   cakeTop,
   cutsFor,
@@ -11,6 +12,7 @@ import {
   type PieceSize,
   type SizeForGuests,
 } from "../serve";
+import { surfaceArea, type TinGeometry } from "../tin";
 import type { CakeInput } from "./input";
 import type { CakePlan } from "./plan";
 
@@ -94,9 +96,34 @@ function cutFor(
 const evenWedges = (pieces: number, style: CutStyle): number =>
   style === "wedges" && pieces > 5 ? 2 * Math.ceil(pieces / 2) : pieces;
 
+/** Tops that differ by no more are cut alike. Judgement. */
+const ALIKE = 0.12;
+
 /**
- * As many pieces of each cake as its recipe gives of all of it, made so many times; null where that
- * is a whole cake each, smaller than for a party, or can't be cut.
+ * Pieces that the recipe gives of one cake, where the wanted tins are like its own; null for others,
+ * of which its number says nothing.
+ */
+function toldEach({ recipe }: CakeInput, plan: CakePlan, served: number): number | null {
+  const { portions } = recipe;
+  const own = plan.reference.tins.map(({ geometry }) => geometry);
+  const wanted = plan.fill.tins.map(({ geometry }) => geometry);
+  const topOf = (geometry: TinGeometry): number => surfaceArea(geometry, geometry.depthMm / 2);
+  const isLikeOwn = wanted.every((geometry) =>
+    own.some(
+      (each) =>
+        each.tin.shape === geometry.tin.shape &&
+        Math.abs(Math.log(topOf(each) / topOf(geometry))) <= ALIKE,
+    ),
+  );
+  if (portions === undefined || !isLikeOwn) return null;
+  const toACake = sum(wanted, ({ count }) => count) / served;
+  const ownCakes = sum(own, ({ count }) => count) / toACake;
+  return ownCakes < 1 ? null : portions / ownCakes;
+}
+
+/**
+ * As many pieces of each cake as its recipe gives; null where that is a whole cake each, smaller
+ * than for a party, or can't be cut.
  */
 function cutByRecipe(
   top: CakeTop,
@@ -114,11 +141,10 @@ export function serveDetail(input: CakeInput, plan: CakePlan): ServeDetail {
   const { finish, keeping } = plan;
   const { cut, size = "dessert", pieces } = input.serve ?? {};
   const guests = guestsOf(input);
-  const served = finish.cakes.reduce((sum, each) => sum + each.cakes * each.tiers.length, 0);
+  const served = sum(finish.cakes, (each) => each.cakes * each.tiers.length);
   // Nobody said how many pieces: enough for the guests where the knife can.
   const enough = guests === undefined ? null : Math.ceil(guests / served);
-  const { portions } = input.recipe;
-  const told = portions === undefined ? null : (portions * plan.scale) / served;
+  const told = toldEach(input, plan, served);
   const cakes = finish.cakes
     .flatMap((each) =>
       each.tiers.map(({ tier }): ServedCake => {
