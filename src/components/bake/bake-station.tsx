@@ -131,7 +131,7 @@ function OvenBake(props: BakeStationProps) {
           read={read}
           units={units}
           details={detail?.during ?? []}
-          doorShutUntilMin={bake.doorShutUntilMin}
+          minutes={bake}
           onChange={onChange}
         />
         <AlsoBaked question={question} read={read} units={units} onChange={onChange} />

@@ -1,19 +1,21 @@
 "use client";
 
 import { NEW_DURING, type DuringBoxes } from "@/core/ask";
+import type { Minutes } from "@/core/bake";
 import { readMinutes } from "@/core/measure";
 import type { DuringDetail } from "@/core/plan";
-import { DURING, MOST_DURING, type DuringWhat } from "@/core/recipe";
+import { DURING, MOST_DURING } from "@/core/recipe";
 import { heatText, issueText, minutesText } from "@/words";
 import { DURING_NAMES } from "@/words/in-oven";
-import { Choice, Field } from "../frame/field";
+import { AddMenu } from "../frame/add-menu";
+import { Field } from "../frame/field";
 import { Worn } from "../frame/worn";
 import type { StationProps } from "../frame/station-props";
 
 type WhileItBakesProps = Pick<StationProps, "question" | "read" | "units" | "onChange"> & {
   /** As it is planned. */
   readonly details: readonly DuringDetail[];
-  readonly doorShutUntilMin: number;
+  readonly minutes: Pick<Minutes, "doorShutUntilMin" | "notPastMin">;
 };
 
 /** What is done to the cake in the oven: as the recipe has it until something is changed. */
@@ -22,7 +24,7 @@ export function WhileItBakes({
   read,
   units,
   details,
-  doorShutUntilMin,
+  minutes: { doorShutUntilMin, notPastMin },
   onChange,
 }: WhileItBakesProps) {
   const boxes: DuringBoxes =
@@ -51,7 +53,14 @@ export function WhileItBakes({
             const problem = (field: string): string | null =>
               issue?.path === `during[${index}].${field}` ? issueText(issue, units) : null;
             const atMin = readMinutes(box.at);
-            const isEarly = atMin !== null && atMin < doorShutUntilMin && box.do !== "heat";
+            const note =
+              atMin === null
+                ? null
+                : atMin >= notPastMin
+                  ? "The cake is done before that: it is left out."
+                  : atMin < doorShutUntilMin && box.do !== "heat"
+                    ? `What has risen can still fall then: safer from ${minutesText(doorShutUntilMin)}.`
+                    : null;
             return (
               <Worn
                 key={index}
@@ -63,11 +72,7 @@ export function WhileItBakes({
                     "during-removed",
                   )
                 }
-                {...(isEarly
-                  ? {
-                      note: `What has risen can still fall then: safer from ${minutesText(doorShutUntilMin)}.`,
-                    }
-                  : {})}
+                {...(note === null ? {} : { note })}
               >
                 <div className="flex w-24">
                   <Field
@@ -111,17 +116,11 @@ export function WhileItBakes({
       )}
       <div className="mt-1 flex flex-wrap items-center gap-2">
         {boxes.length < MOST_DURING && (
-          <Choice<DuringWhat | "">
+          <AddMenu
             label="Something to do while it bakes"
-            className="field !w-auto max-w-full pr-1"
-            value=""
-            choices={[
-              ["", boxes.length === 0 ? "Nothing; add…" : "Add…"],
-              ...DURING.map((what) => [what, DURING_NAMES[what]] as const),
-            ]}
-            onChange={(what) => {
-              if (what !== "") put([...boxes, { do: what, ...NEW_DURING }], "during-added");
-            }}
+            prompt={boxes.length === 0 ? "Nothing; add…" : "Add…"}
+            choices={DURING.map((what) => [what, DURING_NAMES[what]] as const)}
+            onAdd={(what) => put([...boxes, { do: what, ...NEW_DURING }], "during-added")}
           />
         )}
         {question.during !== null && question.recipeDuring.length > 0 && (

@@ -11,6 +11,7 @@ import {
 import { capitalised } from "@/core/measure";
 import { issueText, weightText } from "@/words";
 import { MARBLE_NAMES, ON_BATTER_NAMES, ON_BATTER_WHERE } from "@/words/filling";
+import { AddMenu } from "../frame/add-menu";
 import { Choice, Field } from "../frame/field";
 import type { StationProps } from "../frame/station-props";
 import { Worn } from "../frame/worn";
@@ -103,21 +104,16 @@ export function OnRawBatter({ question, read, plan, units, onChange }: OnRawBatt
       )}
       <div className="mt-1 flex flex-wrap items-start gap-2">
         {boxes.length < MOST && (
-          <Choice<OnBatterThing | "">
+          <AddMenu
             label="Something on the raw batter"
-            className="field !w-auto max-w-full pr-1"
-            value=""
-            choices={[
-              ["", boxes.length === 0 ? "Nothing; add…" : "Add…"],
-              ...ON_BATTER_THINGS.map((what) => [what, ON_BATTER_NAMES[what]] as const),
-            ]}
-            onChange={(what) => {
-              if (what !== "")
-                put(
-                  [...boxes, { what, where: USUALLY[what] ?? "top", name: "", much: "" }],
-                  "on-batter-added",
-                );
-            }}
+            prompt={boxes.length === 0 ? "Nothing; add…" : "Add…"}
+            choices={ON_BATTER_THINGS.map((what) => [what, ON_BATTER_NAMES[what]] as const)}
+            onAdd={(what) =>
+              put(
+                [...boxes, { what, where: USUALLY[what] ?? "top", name: "", much: "" }],
+                "on-batter-added",
+              )
+            }
           />
         )}
         <Choice

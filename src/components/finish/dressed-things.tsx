@@ -8,6 +8,7 @@ import { issueText } from "@/words";
 import { dressText, WHEN_NAMES } from "@/words/dressing";
 import { capitalised } from "@/core/measure";
 import { stuffName } from "@/words/finishing";
+import { AddMenu } from "../frame/add-menu";
 import { Choice, Field } from "../frame/field";
 import { Worn } from "../frame/worn";
 import type { PaletteProps } from "./palette-props";
@@ -38,13 +39,11 @@ const USUALLY: Partial<Readonly<Record<Dressing, DressedWhen>>> = {
 export function PutOnMenu({ boxes, onChange }: Pick<PaletteProps, "boxes" | "onChange">) {
   if (boxes.dress.length >= MOST_DRESSED) return null;
   return (
-    <Choice<Dressing | "">
+    <AddMenu<Dressing>
       label="Put on hot, warm or by the piece"
-      className="field !w-auto max-w-full pr-1"
-      value=""
-      choices={[["", "Hot, warm, by the piece…"], ...CHOICES]}
-      onChange={(what) => {
-        if (what === "") return;
+      prompt="Hot, warm, by the piece…"
+      choices={CHOICES}
+      onAdd={(what) => {
         const when = USUALLY[what] ?? "cold";
         onChange({ dress: [...boxes.dress, { what, when, ...NEW_DRESS }] }, "add-dress");
       }}

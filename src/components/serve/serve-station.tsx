@@ -68,7 +68,9 @@ export function ServeStation({ question, read, plan, isStale, units, onChange }:
             onChange={(pieces) => onChange({ pieces }, "pieces")}
             problem={issue === undefined ? null : issueText(issue, units)}
             placeholder={
-              question.recipePortions === 0 ? "as many as are usual" : "as the recipe has it"
+              detail?.cakes.some(({ because }) => because === "recipe") === true
+                ? "as the recipe has it"
+                : "as many as are usual"
             }
           />
         </div>

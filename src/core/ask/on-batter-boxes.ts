@@ -8,7 +8,7 @@ import {
   ON_BATTER_THINGS,
   type OnBatter,
 } from "../fill";
-import { bad, boxed, good, readMassG, type Result } from "../measure";
+import { bad, boxed, good, numberIn, readMassG, type Result } from "../measure";
 
 const MOST_LAID = 8;
 const short = z.string().check(z.maxLength(60));
@@ -38,20 +38,20 @@ export type MarbleBoxes = z.infer<typeof MarbleBoxesSchema>;
 
 const { massG: MassSchema } = LaidOnBatterSchema.shape;
 
+const MarbledSchema = z.optional(numberIn(0, 2000, "g"));
 type Marble = z.infer<typeof FillSchema>["marble"];
 
 /** What is marbled in; nothing where no share of the batter is. */
 export function readMarble({ share, with: name, much }: MarbleBoxes): Result<Marble> {
   if (share === "none") return good(undefined);
-  const massG = boxed("marble.layMuch", much, readMassG, MassSchema, "weight");
+  const massG = boxed("marble.layMuch", much, readMassG, MarbledSchema, "weight");
   if (!massG.ok) return massG;
   return good({
     share,
     ...(name.trim() === "" ? {} : { with: name.trim() }),
-    ...(massG.value === undefined ? {} : { massG: Math.min(massG.value, MOST_IN_G) }),
+    ...(massG.value === undefined ? {} : { massG: massG.value }),
   });
 }
-const MOST_IN_G = 2000;
 
 /** All of it as it is asked for; fails for the first amount or name that is missing or can't be read. */
 export function readOnBatter(boxes: OnBatterBoxes): Result<OnBatter> {

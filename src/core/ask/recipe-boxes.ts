@@ -12,11 +12,14 @@ export function askAboutRecipe(question: Question, name: string, facts: RecipeFa
 
 const tinsText = (tins: readonly Tin[]): string => tins.map((tin) => writeTin(tin)).join(" + ");
 
+/** No box holds more. */
+const MOST_TEXT = 200;
+
 /** A recipe's bakes in other tins, as far as they say how long. */
 const alsoBoxes = (otherBakes: NonNullable<RecipeFacts["otherBakes"]>): Question["also"] =>
   otherBakes
     .flatMap(({ tins, ovenC, minutes, fan }) =>
-      tins.length === 0 || minutes === undefined
+      tins.length === 0 || minutes === undefined || tinsText(tins).length > MOST_TEXT
         ? []
         : [
             {

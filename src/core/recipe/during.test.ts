@@ -69,6 +69,11 @@ describe("what a recipe does to its cake in the oven", () => {
     expect(told(40, text)).toEqual([]);
   });
 
+  it("takes no minute that no bake lasts, and no heat that no cake is baked at", () => {
+    expect(told(null, "Cover with foil after 5 hours.")).toEqual([]);
+    expect(told(60, "Bake for 30 minutes, then lower the oven to 90 °C and bake on.")).toEqual([]);
+  });
+
   it("leaves halfway to its words where nobody knows of what", () => {
     expect(told(null, "Bake until done, turning the tin round halfway.")).toEqual([]);
   });

@@ -33,6 +33,7 @@ export const DuringOneSchema = z.strictObject({
   ifNeeded: z.optional(z.literal(true)),
 });
 export const DuringSchema = z.array(DuringOneSchema).check(z.maxLength(MOST_DURING));
+const isDuring = (each: unknown): boolean => DuringOneSchema.safeParse(each).success;
 export type During = readonly Readonly<z.infer<typeof DuringSchema>[number]>[];
 
 const WITH_FOIL = String.raw`(?:(?:tin ?|kitchen |aluminium |aluminum |double |sheet of |piece of |bit of |some )*foil|(?:(?:baking|brown|butter|parchment) )?paper(?! cases?)|parchment|greaseproof)`;
@@ -168,7 +169,7 @@ export function duringTold(
     baked += stretchOf(text, does);
   }
   return found
-    .filter(({ do: what, ovenC }) => what !== "heat" || ovenC !== undefined)
+    .filter((each) => (each.do !== "heat" || each.ovenC !== undefined) && isDuring(each))
     .toSorted((one, other) => one.atMin - other.atMin)
     .slice(0, MOST_DURING);
 }
