@@ -85,6 +85,30 @@ describe("what the tasks of a cake are", () => {
     expect(tasks.some(({ id }) => id === "0.bake-on1-3")).toBe(false);
   });
 
+  it("drops nothing of what is done late in the oven", () => {
+    const during = ["foil", "turn", "swap"] as const;
+    const tasks = tasksOf(
+      {
+        ...LAYERS,
+        loads: [
+          {
+            tins: 2,
+            firstLookMin: 28,
+            likelyMin: 34,
+            during: during.map((what) => ({ atMin: 30, doing: { what } })),
+          },
+        ],
+      },
+      0,
+    );
+    const times = scheduled({ tasks, wantedAt: [1000] });
+    const since = at(times, "0.bake1").from;
+    expect(during.map((_, index) => at(times, `0.in-oven1-${index + 1}`).from - since)).toEqual([
+      25, 26, 27,
+    ]);
+    expect(at(times, "0.look1").from - since).toBe(28);
+  });
+
   it("leaves it in the oven that is off, under a cloth and over night as asked", () => {
     const tasks = tasksOf(
       {

@@ -34,12 +34,17 @@ type EventInOven = InOven & { readonly fromMin: number };
 const until = (event: EventInOven | undefined): { readonly until?: InOven["doing"]["what"] } =>
   event === undefined ? {} : { until: event.doing.what };
 
-/** One after the other, the last before the first look: what comes later is done when it is looked at. */
+/**
+ * One after the other, each at its minute; what would come after the first look comes right before
+ * it, and what is told before that leaves it the room.
+ */
 function doneInOven(during: readonly InOven[], firstLookMin: number): readonly EventInOven[] {
   const found: EventInOven[] = [];
-  for (const event of during) {
+  for (const [index, event] of during.entries()) {
+    const latest = firstLookMin - TAKES.inOvenMin * (during.length - index);
     const free = (found.at(-1)?.fromMin ?? 1 - TAKES.inOvenMin) + TAKES.inOvenMin;
-    const fromMin = Math.max(free, Math.min(event.atMin, firstLookMin - TAKES.inOvenMin));
+    const fromMin = Math.max(free, Math.min(event.atMin, latest));
+    // A bake has no more minutes than it has.
     if (fromMin + TAKES.inOvenMin <= firstLookMin) found.push({ ...event, fromMin });
   }
   return found;
