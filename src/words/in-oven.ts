@@ -1,3 +1,4 @@
+import type { Minutes } from "@/core/bake";
 import type { Doing } from "@/core/day";
 import type { DuringDetail } from "@/core/plan";
 import type { DuringWhat } from "@/core/recipe";
@@ -87,3 +88,12 @@ export function duringText(detail: DuringDetail, tins: number, units: Units): st
   );
   return `At ${minutesText(detail.atMin)}: ${order.charAt(0).toLowerCase()}${order.slice(1)}`;
 }
+
+/** Why a minute is amiss for something to be done in the oven, and what would be better. */
+export const amissText = (
+  amiss: "early" | "late",
+  { doorShutUntilMin }: Pick<Minutes, "doorShutUntilMin">,
+): string =>
+  amiss === "late"
+    ? "The cake is done before that: it is left out."
+    : `What has risen can still fall then: safer from ${minutesText(doorShutUntilMin)}.`;

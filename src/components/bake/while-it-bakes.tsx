@@ -3,10 +3,10 @@
 import { NEW_DURING, type DuringBoxes } from "@/core/ask";
 import type { Minutes } from "@/core/bake";
 import { readMinutes } from "@/core/measure";
-import type { DuringDetail } from "@/core/plan";
+import { isAmiss, type DuringDetail } from "@/core/plan";
 import { DURING, MOST_DURING } from "@/core/recipe";
 import { heatText, issueText, minutesText } from "@/words";
-import { DURING_NAMES } from "@/words/in-oven";
+import { amissText, DURING_NAMES } from "@/words/in-oven";
 import { AddMenu } from "../frame/add-menu";
 import { Field } from "../frame/field";
 import { Worn } from "../frame/worn";
@@ -24,7 +24,7 @@ export function WhileItBakes({
   read,
   units,
   details,
-  minutes: { doorShutUntilMin, notPastMin },
+  minutes,
   onChange,
 }: WhileItBakesProps) {
   const boxes: DuringBoxes =
@@ -53,14 +53,7 @@ export function WhileItBakes({
             const problem = (field: string): string | null =>
               issue?.path === `during[${index}].${field}` ? issueText(issue, units) : null;
             const atMin = readMinutes(box.at);
-            const note =
-              atMin === null
-                ? null
-                : atMin >= notPastMin
-                  ? "The cake is done before that: it is left out."
-                  : atMin < doorShutUntilMin && box.do !== "heat"
-                    ? `What has risen can still fall then: safer from ${minutesText(doorShutUntilMin)}.`
-                    : null;
+            const amiss = atMin === null ? null : isAmiss({ do: box.do, atMin }, minutes);
             return (
               <Worn
                 key={index}
@@ -72,7 +65,7 @@ export function WhileItBakes({
                     "during-removed",
                   )
                 }
-                {...(note === null ? {} : { note })}
+                {...(amiss === null ? {} : { note: amissText(amiss, minutes) })}
               >
                 <div className="flex w-24">
                   <Field

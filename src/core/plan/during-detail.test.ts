@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { planFileAnswer } from "./plan-file";
 import { bakeDetail } from "./bake-detail";
-import { duringDetail } from "./during-detail";
+import { duringDetail, isAmiss } from "./during-detail";
 import type { CakeInput } from "./input";
 import { planCake, type CakePlan } from "./plan";
 import { FEW_WORDS } from "./answer-words.test-data";
@@ -59,6 +59,20 @@ describe("what is done in the oven", () => {
     expect(duringDetail(input, planned(input))).toMatchObject([{ do: "foil", atMin: 20 }]);
     const none = asked({ during: [] });
     expect(duringDetail(none, planned(none))).toEqual([]);
+  });
+
+  it("is amiss before the door may be opened, but for the heat, and when the cake is out", () => {
+    const minutes = { doorShutUntilMin: 20, notPastMin: 40 };
+    const at = (what: "turn" | "heat", atMin: number) => isAmiss({ do: what, atMin }, minutes);
+    expect([at("turn", 19), at("turn", 20), at("turn", 39), at("turn", 40)]).toEqual([
+      "early",
+      null,
+      null,
+      "late",
+    ]);
+    expect([at("heat", 5), at("heat", 40)]).toEqual([null, "late"]);
+    const late = asked({ during: [{ do: "foil", atMin: 200 }] });
+    expect(duringDetail(late, planned(late))).toEqual([]);
   });
 
   it("takes the place of the usual look for foil", () => {

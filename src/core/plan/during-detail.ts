@@ -1,4 +1,4 @@
-import { dialSetting } from "../bake";
+import { dialSetting, type Minutes } from "../bake";
 import type { DuringWhat } from "../recipe";
 import { dialIn } from "./bake-plan";
 import type { CakeInput } from "./input";
@@ -16,6 +16,18 @@ export type DuringDetail = {
   /** Only where the cake wants it. */
   readonly ifNeeded: boolean;
 };
+
+/**
+ * Whether something is to be done before the door may be opened without harm, or after the cake is
+ * out; null where neither.
+ */
+export function isAmiss(
+  { do: what, atMin }: Pick<DuringDetail, "do" | "atMin">,
+  { doorShutUntilMin, notPastMin }: Pick<Minutes, "doorShutUntilMin" | "notPastMin">,
+): "early" | "late" | null {
+  if (atMin >= notPastMin) return "late";
+  return atMin < doorShutUntilMin && what !== "heat" ? "early" : null;
+}
 
 /**
  * What is done to a cake in the oven, the first first: as she asked for it, else as the recipe has
@@ -41,6 +53,6 @@ export function duringDetail(input: CakeInput, { bake }: CakePlan): readonly Dur
         ifNeeded: ifNeeded ?? false,
       };
     })
-    .filter(({ atMin }) => atMin < bake.notPastMin)
+    .filter((each) => isAmiss(each, bake) !== "late")
     .toSorted((one, other) => one.atMin - other.atMin);
 }

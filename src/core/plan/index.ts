@@ -12,7 +12,7 @@ export {
   type CooledTin,
   type CoolStretch,
 } from "./cool-detail";
-export { type DuringDetail } from "./during-detail";
+export { type DuringDetail, isAmiss } from "./during-detail";
 export { dressDetail, type DressDetail } from "./dress-detail";
 export { dayCake } from "./day-detail";
 export { laidFruit, type LaidFruit, madeSpread, type MadeSpread } from "./finish-detail";
