@@ -5,7 +5,7 @@ import { useCallback, useMemo, useState } from "react";
 import { Pencil } from "lucide-react";
 import { isValid, parseISO } from "date-fns";
 import { parseAsStringLiteral, useQueryState } from "nuqs";
-import { askAboutRecipe, FIRST_QUESTION, readQuestion, type Question } from "@/core/ask";
+import { askAboutNewer, FIRST_QUESTION, readQuestion, type Question } from "@/core/ask";
 import { mergedCake, parseCakeDoc, type BakeDoc, type CakeDoc } from "@/core/kept";
 import {
   planCake,
@@ -179,22 +179,10 @@ export function CakePage({
     );
     dispatch({
       type: "changed",
-      change: (doc) => {
-        const asked = askAboutRecipe(doc.question, recipeNow.name, facts);
-        return {
-          question: {
-            ...asked,
-            // What she has put on it, and what its minutes rest on, stay hers.
-            cover: doc.question.cover,
-            frosting: doc.question.frosting,
-            during: doc.question.during,
-            also: doc.question.also.length === 0 ? asked.also : doc.question.also,
-            learnsFrom: doc.question.learnsFrom,
-            log: doc.question.log,
-          },
-          recipe: { id: recipe.id, doc: recipeNow },
-        };
-      },
+      change: (doc) => ({
+        question: askAboutNewer(doc.question, recipeNow.name, facts),
+        recipe: { id: recipe.id, doc: recipeNow },
+      }),
     });
   }
 

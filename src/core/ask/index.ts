@@ -9,5 +9,5 @@ export { SCALES, SCHOOLS, TURN_CHOICES, WAYS_OUT } from "./question-choices";
 export { AlsoSchema, parseQuestion, type Question, QuestionSchema } from "./question-schema";
 export { FIRST_QUESTION } from "./first-question";
 export { readQuestion, type ReadQuestion } from "./question";
-export { askAboutRecipe, recipeBoxes } from "./recipe-boxes";
+export { askAboutNewer, askAboutRecipe, recipeBoxes } from "./recipe-boxes";
 export type { ReadingHabit } from "./reading-habit";

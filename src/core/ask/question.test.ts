@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import { FIRST_QUESTION } from "./first-question";
 import { readQuestion } from "./question";
 import { parseQuestion, type Question } from "./question-schema";
-import { askAboutRecipe, recipeBoxes } from "./recipe-boxes";
+import { askAboutNewer, askAboutRecipe, recipeBoxes } from "./recipe-boxes";
 import { readTin, writeTin } from "../tin";
 import { planCake, type CakeInput, type RecipeFacts } from "../plan";
 
@@ -297,5 +297,25 @@ describe("a recipe's bakes in other tins", () => {
     expect(input.ok && input.value.recipe.alsoBaked).toMatchObject([
       { ovenC: 170, fan: true, minutes: 18 },
     ]);
+  });
+});
+
+describe("a cake whose recipe was changed since", () => {
+  const facts: RecipeFacts = {
+    batter: { kind: "oil", massG: 700 },
+    bake: { tins: [], ovenC: 165, minutes: 40 },
+    during: [{ do: "turn", atMin: 20 }],
+  };
+  const hers: Partial<Question> = {
+    cover: "top",
+    during: [{ do: "foil", at: "30 min", to: "", name: "", ifNeeded: false }],
+    also: [{ from: "12 cups", heat: "", minutes: "18 min" }],
+    learnsFrom: "recipe",
+  };
+
+  it("takes what the recipe says, and keeps what is hers", () => {
+    const now = askAboutNewer({ ...FIRST_QUESTION, ...hers }, "Quay cake", facts);
+    expect(now).toMatchObject({ ...hers, heat: "165 °C", minutes: "40 min", kind: "oil" });
+    expect(now.recipeDuring).toEqual(facts.during);
   });
 });

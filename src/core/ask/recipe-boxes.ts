@@ -12,6 +12,24 @@ export function askAboutRecipe(question: Question, name: string, facts: RecipeFa
 
 const tinsText = (tins: readonly Tin[]): string => tins.map((tin) => writeTin(tin)).join(" + ");
 
+/**
+ * The question of a cake whose recipe was changed since: as the recipe has it now, but what she has
+ * put on the cake, what she does in the oven and what her minutes rest on stay hers.
+ */
+export function askAboutNewer(question: Question, name: string, facts: RecipeFacts): Question {
+  const asked = askAboutRecipe(question, name, facts);
+  const { cover, frosting, during, learnsFrom, log, also } = question;
+  return {
+    ...asked,
+    cover,
+    frosting,
+    during,
+    learnsFrom,
+    log,
+    also: also.length === 0 ? asked.also : also,
+  };
+}
+
 /** No box holds more. */
 const MOST_TEXT = 200;
 
