@@ -1,17 +1,8 @@
 import { describe, expect, it } from "vitest";
 import type { Doing, Task } from "@/core/day";
 import { METRIC } from ".";
-import {
-  comingText,
-  countdown,
-  nextText,
-  ordinal,
-  rungText,
-  spareText,
-  stepWords,
-  timerText,
-  WAY_WORDS,
-} from "./live";
+import { comingText, countdown, rungText, spareText, timerText } from "./clocks";
+import { nextText, ordinal, stepWords, WAY_WORDS } from "./live";
 import { deviceTroubleText, pouredText, toGoText } from "./devices";
 
 const US = { measure: "us", heat: "F" } as const;

@@ -1,7 +1,7 @@
 "use client";
 
 import type { Units } from "@/words";
-import { countdown, spareText, timerText } from "@/words/live";
+import { countdown, spareText, timerText } from "@/words/clocks";
 import type { LiveBake } from "./use-live-bake";
 
 /**

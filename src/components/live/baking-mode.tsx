@@ -18,7 +18,8 @@ import {
 import type { BakeDoc } from "@/core/kept";
 import type { BakeRecord } from "@/core/logbook";
 import { goingOf, type Task } from "@/core/day";
-import { rungText, nextText } from "@/words/live";
+import { rungText } from "@/words/clocks";
+import { nextText } from "@/words/live";
 import type { KitchenPantry } from "@/core/pantry";
 import { clockAt } from "../frame/now";
 import type { Outcome } from "../frame/outcome";
