@@ -7,7 +7,7 @@ import type { KitchenOven } from "@/core/bake";
 import { doingText, MADE_NAMES } from "./day";
 import { DRESSED_WHY } from "./dressing";
 import { IN_OVEN_WHY } from "./in-oven";
-import { heatText, ovenText, minutesText, type Units } from "./quantities";
+import { heatText, minutesText, type Units } from "./quantities";
 
 const ORDINALS = [
   "first",
