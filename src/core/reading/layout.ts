@@ -3,7 +3,7 @@ import { remembered } from "../measure";
 import type { Pantry } from "../pantry";
 import { beginsTelling, chunksOfLine, wordsIn, type Chunk } from "./chunks";
 import { mentionsIn, type Mention } from "./mentions";
-import { partRole, unmarked, unnumbered, type PageLine } from "../recipe";
+import { partRole, toldFor, unmarked, unnumbered, type PageLine } from "../recipe";
 
 export type LineKind = "blank" | "heading" | "row" | "told";
 
@@ -32,7 +32,7 @@ const bareLine = remembered((text): string =>
 );
 
 const HEADS =
-  /^(?:the )?(?:ingredients?|method|directions?|instructions?|steps?|preparation|procedure|what to do|how to make (?:it|them)|notes?|tips?|storage|storing|to store|to serve|to finish|to decorate|to assemble|assembly|equipment|you(?:'|’)?(?: wi)?ll need|you will need|for (?:the|a) .{2,40}|to make .{2,40}|variations?|keeping|serving|finish(?:ing)?|topping|decoration)\s*:?$/iu;
+  /^(?:the )?(?:ingredients?|method|directions?|instructions?|steps?|preparation|procedure|what to do|how to make (?:it|them)|notes?|tips?|storage|storing|to store|to (?:serve|finish|decorate|assemble|fill|sandwich|top|ice|frost|cover|glaze|soak)|assembly|equipment|you(?:'|’)?(?: wi)?ll need|you will need|for (?:the|a) .{2,40}|to make .{2,40}|variations?|keeping|serving|finish(?:ing)?|topping|decoration)\s*:?$/iu;
 
 /** What a line is whose place on the page already says so. */
 const KNOWN: Readonly<Partial<Record<NonNullable<PageLine["is"]>, LineKind>>> = {
@@ -128,7 +128,7 @@ export const isUsualHeading = (bare: string): boolean => HEADS.test(bare);
 function isHeading(bare: string, written: string, words: readonly string[]): boolean {
   if (words.length === 0 || words.length > 8 || /\d/u.test(bare.replace(/^\d+[.)]?\s*/u, "")))
     return false;
-  if (HEADS.test(bare)) return true;
+  if (HEADS.test(bare)) return toldFor(bare) === null;
   if (/[.!?,]$/u.test(bare)) return false;
   if (/:$/u.test(bare) || /^\s*#{1,6}\s/u.test(written) || /^\s*\*\*[^*]+\*\*:?\s*$/u.test(written))
     return true;

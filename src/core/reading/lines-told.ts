@@ -47,6 +47,7 @@ export function linesTold(mentions: readonly PartedMention[]): readonly ToldLine
   const groups = new Set(listed.map(({ placed }) => groupOf(placed)));
   const listedFor = new Map(listed.map(({ placed, part }) => [idOf(placed), part]));
   const isApart = areEggsApart(kept);
+  const headings = new Set(kept.flatMap(({ placed }) => placed.headingWords));
   const given = new Set<string>();
   for (const { placed, part } of kept) if (hasAmount(placed)) given.add(`${idOf(placed)} ${part}`);
   return kept.flatMap(({ placed, part, isPartSure }) => {
@@ -66,6 +67,7 @@ export function linesTold(mentions: readonly PartedMention[]): readonly ToldLine
         ? []
         : [line];
     if (!placed.isRow && (id === "water" || isBeside(placed))) return [];
+    if (!placed.isRow && isPartItself(placed, headings)) return [];
     if (given.has(`${id} ${part}`) || (isApart && id.startsWith("egg-"))) return [];
     const own = listedFor.get(id);
     // What goes on the cake is more of a thing that is in the batter, not of what is for it anyway.
@@ -85,6 +87,16 @@ const SERVED =
 /** Whether it is only eaten beside the cake, or named where the cake is kept. */
 const isBeside = ({ stage, chunk }: PlacedMention): boolean =>
   (stage === "serve" || stage === "keep") && SERVED.test(chunk.text);
+
+/** "Sandwich with the curd", under whose name a list was given. */
+const isPartItself = (
+  { mention, before }: PlacedMention,
+  headings: ReadonlySet<string>,
+): boolean =>
+  /^the\b/iu.test(mention.read.name) || before.at(-1) === "the"
+    ? wordsIn(mention.read.name).some((word) => PARTS_BY_NAME.has(word) && headings.has(word))
+    : false;
+const PARTS_BY_NAME = new Set(["curd", "custard", "caramel", "compote", "jam", "praline", "syrup"]);
 
 /** "Tent with foil if browning" names none, without an amount. */
 const BROWNS = "browning";

@@ -260,3 +260,46 @@ it.each(["Net-mender's crumble bars", "Praline slice", "Quay crumb cake"])(
     expect(told.lines.map(({ part }) => part)).toEqual(Array(5).fill("batter"));
   },
 );
+
+describe("a filling by its own name", () => {
+  const told = read(`Slipway sandwich
+
+225 g butter
+225 g sugar
+4 eggs
+225 g self-raising flour
+
+Lemon curd filling:
+60 ml lemon juice
+100 g sugar
+2 eggs
+
+Icing
+150 g butter
+300 g icing sugar
+
+Heat the oven to 180 C. Line two 20 cm round tins. Beat everything for the cake and divide between them.
+Bake for 25 minutes and leave until cold.
+For the filling whisk juice, sugar and eggs over hot water until thick.
+For the icing beat the butter and sugar.
+Sandwich the cakes with the curd and cover the top with the icing.`);
+
+  it("has the sentence that says it is for it, though others hold the same things", () => {
+    const made = (words: RegExp): unknown => told.steps.find(({ text }) => words.test(text))?.part;
+    expect(made(/whisk juice/u)).toBe("filling");
+    expect(made(/For the icing/u)).toBe("frosting");
+  });
+
+  it("is no ingredient once more where it is spread", () => {
+    expect(told.lines.filter(({ text }) => /curd/u.test(text))).toEqual([]);
+    expect(told.lines).toHaveLength(9);
+  });
+});
+
+it("stands under “To fill”, which is nothing to do", () => {
+  const told = read(
+    "Slipway sandwich\n\n225 g butter\n225 g sugar\n4 eggs\n225 g flour\n\nTo fill\n150 g jam\n200 ml double cream\n\nBake in two 20 cm tins at 180 C for 25 minutes. Whip the cream. Spread one cake with jam and cream and put the other on top.",
+  );
+  expect(told.steps.some(({ text }) => /fill/iu.test(text))).toBe(false);
+  expect(told.lines.filter(({ part }) => part === "filling")).toHaveLength(2);
+});

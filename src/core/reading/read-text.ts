@@ -1,6 +1,7 @@
 // A recipe in anybody's words: what is told, for which part, and when it is done.
+import { group } from "d3-array";
 import type { Pantry } from "../pantry";
-import { pageLines, STAGES, type PageLine, type PartRole, type Stage } from "../recipe";
+import { pageLines, STAGES, toldFor, type PageLine, type PartRole, type Stage } from "../recipe";
 import type { Chunk } from "./chunks";
 import { doubtsTold, type ToldDoubt } from "./doubts-told";
 import { layoutOf } from "./layout";
@@ -11,7 +12,7 @@ import { allowedParts, PARTS, partFeatures, type PlacedMention } from "./part-fe
 import { placedChunks, placedMentions } from "./placed";
 import { laterRecipes } from "./recipes-of-page";
 import { labelled, sumOfWeights, type Features, type Labelled, type Weights } from "./sequence";
-import { stageFeatures } from "./stage-features";
+import { stageFeatures, type PlacedChunk } from "./stage-features";
 import { stepsOf, type StageTold, type ToldStep } from "./steps-told";
 import { tinSets, type ToldSet } from "./tin-alternatives";
 import type { ToldTin } from "../tin";
@@ -104,7 +105,7 @@ export function readText(lines: readonly PageLine[], pantry: Pantry): ToldRecipe
     doubts: doubtsTold({ ...oven, tins, isNameSure }, chunks, stageOf),
     lines: told,
     // A title is nothing to do, nor is what stands over a recipe of its times and its yield.
-    steps: stepsOf(chunks, partsOfChunks(mentions, told), stages).filter(
+    steps: stepsOf(chunks, partsOfChunks(chunks, mentions, told), stages).filter(
       ({ clauses }) =>
         !clauses.every(
           (clause) =>
@@ -142,6 +143,7 @@ function parted(mentions: readonly PlacedMention[]): readonly PartedMention[] {
  * speaks for that; a part without a line is none.
  */
 function partsOfChunks(
+  chunks: readonly PlacedChunk[],
   mentions: readonly PartedMention[],
   lines: readonly ToldLine[],
 ): ReadonlyMap<Chunk, PartRole> {
@@ -159,6 +161,15 @@ function partsOfChunks(
       ...(votes.get(placed.chunk) ?? []),
       ...(vote === undefined ? [] : [vote]),
     ]);
+  }
+  // "For the filling whisk …" speaks for its whole sentence.
+  for (const sentence of group(
+    chunks.filter(({ isRow }) => !isRow),
+    ({ chunk }) => chunk.sentence,
+  ).values()) {
+    const said = toldFor(sentence.map(({ chunk }) => chunk.written).join(" "));
+    if (said !== null && known.has(said))
+      for (const { chunk } of sentence) votes.set(chunk, [said]);
   }
   return new Map(
     [...votes].map(([chunk, parts]) => {

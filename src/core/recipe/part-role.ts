@@ -3,10 +3,13 @@ import type { PartRole } from "./schema";
 
 /** Words that name a part of a cake; the first that matches decides. */
 const ROLES: readonly (readonly [RegExp, PartRole])[] = [
-  [/\b(?:frosting|icing|buttercream|glaze|ganache|coating|drip)\b/iu, "frosting"],
-  [/\b(?:filling|curd|jam layer|compote|custard)\b/iu, "filling"],
   [
-    /\b(?:topping|crumble|streusel|crumb|praline|decoration|floor|to finish|to decorate|to serve)\b/iu,
+    /\b(?:frosting|icing|buttercream|glaze|ganache|coating|drip)\b|^to (?:ice|frost|cover)\b/iu,
+    "frosting",
+  ],
+  [/\b(?:filling|curd|jam layer|compote|custard)\b|^to (?:fill|sandwich)\b/iu, "filling"],
+  [
+    /\b(?:topping|crumble|streusel|crumb|praline|decoration|floor|to finish|to decorate|to serve|to top)\b/iu,
     "topping",
   ],
   [/\b(?:soak)\b/iu, "soak"],
@@ -35,5 +38,23 @@ export function namedPart(heading: string): { readonly name: string; readonly ro
     .replace(/^(?:for|to make)\s+(?:the\s+|a\s+)?/iu, "")
     .trim();
   const name = bare === "" ? "Part" : capitalised(bare);
-  return { name, role: partRole(name) ?? "batter" };
+  const role = partRole(name) ?? "batter";
+  // "To fill" says what is done with it, not what it is.
+  return { name: /^to \p{L}+$/iu.test(name) ? capitalised(role) : name, role };
+}
+
+const PART_NOUN =
+  "(?:frosting|icing|buttercream|filling|topping|crumble|streusel|syrup|glaze|ganache|curd|custard|cake|batter|sponge|base)";
+const TELLS_FOR = new RegExp(
+  `^\\W*(?:(?:now|then|next|meanwhile)\\W+)?(?:for|to make) (?:the|a) ((?:[\\p{L}-]+ ){0,2}?${PART_NOUN}(?: ${PART_NOUN})*),? +(?!(?:and|or|for|of|with|between|on|to|in)\\b)\\p{L}+ +\\p{L}`,
+  "iu",
+);
+
+/**
+ * The part a sentence says that it is for: "For the lemon filling whisk the juice" is of the filling.
+ * Null for one that does not, and for a heading.
+ */
+export function toldFor(sentence: string): PartRole | null {
+  const [, name] = TELLS_FOR.exec(sentence) ?? [];
+  return name === undefined ? null : partRole(name);
 }

@@ -1,7 +1,7 @@
 import { readSpan, remembered } from "../measure";
 import { matchIngredient, type Pantry } from "../pantry";
 import { readLine } from "./line";
-import { partRole } from "./part-role";
+import { partRole, toldFor } from "./part-role";
 import { durationsIn, heatIn, readStep } from "./step";
 import { sizedTins } from "../tin";
 
@@ -98,7 +98,7 @@ export function rowKind(words: string, text: string, place: RowPlace, pantry: Pa
   if (place.mode === "notes") return "note";
   const isNumbered = /^(?:step\s*)?\d{1,2}\s*[.):]\s+/iu.test(words);
   const bare = unnumbered(words);
-  if (isSentence(bare))
+  if (isSentence(bare) || toldFor(bare) !== null)
     return place.mode === "top" && !isNumbered && readStep({ text: bare }).kind === "other"
       ? "note"
       : "step";
@@ -157,6 +157,7 @@ function isIngredient(words: string, place: RowPlace, pantry: Pantry): boolean {
  */
 function isPartHeading(words: string, text: string): boolean {
   if (words.split(" ").length > 7 || /\d/u.test(words) || /[.!]$/u.test(words)) return false;
+  if (toldFor(words) !== null) return false;
   const isMarked =
     /:\s*$/u.test(words) ||
     /^\s*#{1,6}\s/u.test(text) ||
@@ -164,6 +165,8 @@ function isPartHeading(words: string, text: string): boolean {
     /^(?:for|to make) (?:the|a)\b/iu.test(words);
   if (isMarked)
     return /^(?:for|to make)\b/iu.test(words) || partRole(words) !== null || /:\s*$/u.test(words);
+  if (/^to (?:fill|sandwich|top|ice|frost|cover|finish|decorate|glaze|soak|serve)$/iu.test(words))
+    return true;
   return (
     words.split(" ").length <= 3 &&
     /^(?:the )?(?:\p{L}+ )?(?:frosting|icing|filling|topping|syrup|glaze|buttercream|ganache|batter|sponge)$/iu.test(
