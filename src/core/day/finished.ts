@@ -93,7 +93,7 @@ export function finished(
             what: part.what ?? ("cake" as const),
             id,
             isCooled:
-              (part.own === null && MAKING[part.what].coolMin > 0) ||
+              isCooledByUs(part) ||
               part.goes === "for-hot" ||
               (part.goes === "for-cold" && minutesOf(day) > MOST_BY_STEPS_MIN),
           },
@@ -124,6 +124,12 @@ export function finished(
     last,
   );
 }
+
+/** What is made the usual way, of the recipe's lines or not, cools before it is used. */
+const isCooledByUs = (part: DayPart): boolean =>
+  part.what !== null &&
+  (part.own === null || part.usuallyMadeG !== undefined) &&
+  MAKING[part.what].coolMin > 0;
 
 /** Where the recipe's own steps take longer with the cake, their chilling is what keeps it. */
 const MOST_BY_STEPS_MIN = SAFE_OUT_MIN - 20;

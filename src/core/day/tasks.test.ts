@@ -192,6 +192,21 @@ describe("what the tasks of a cake are", () => {
     expect(after("pour-cold")).toEqual(["final-coat", "pouring-cool"]);
   });
 
+  it("lets what is cooked of the recipe's own lines cool in the fridge, too", () => {
+    const curd: DayPart = {
+      goes: "inside",
+      what: "curd",
+      own: { id: "curd", name: "Curd", lines: 4, times: 1, steps: [] },
+      spoils: true,
+      usuallyMadeG: 320,
+    };
+    const tasks = tasksOf({ ...LAYERS, gaps: 1, parts: [...LAYERS.parts, curd] }, 0);
+    const away = tasks.find(({ id }) => id === "0.into-fridge");
+    // It waits in the fridge: nothing binds putting the cake away to when it was made.
+    expect(away?.after.some(({ id }) => id === "0.filling")).toBe(false);
+    expect(tasks.some(({ id }) => id === "0.filling-cool")).toBe(true);
+  });
+
   it("makes a part by its recipe's own steps, weighed first, and puts a syrup on while the cake is warm", () => {
     const own = (goes: DayPart["goes"], name: string, steps: readonly MethodStep[]): DayPart => ({
       goes,
