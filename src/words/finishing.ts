@@ -159,7 +159,7 @@ export function quantityName(quantity: Quantity): string {
       : counted === ""
         ? THING_NAMES[thing]
         : counted;
-  return `${named}, ${stuffName(stuff)}`;
+  return `${named}, ${called === undefined ? stuffName(stuff) : inSentence(called)}`;
 }
 
 /**

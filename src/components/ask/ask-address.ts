@@ -21,7 +21,7 @@ import { FROSTINGS } from "@/core/build";
 import { OnBatterSchema, type OnBatter } from "@/core/fill";
 import { COVERS } from "@/core/finish";
 import { BATTER_KINDS } from "@/core/kind";
-import { type Frosted, FrostedSchema } from "@/core/plan";
+import { type Filled, FilledSchema, type Frosted, FrostedSchema } from "@/core/plan";
 import { type During, DuringSchema, HEAT_SOURCES, MOST_DURING } from "@/core/recipe";
 
 const MOST_TEXT = 200;
@@ -128,6 +128,27 @@ const frosted = createParser({
 });
 
 /**
+ * The recipe's filling: `curd.240.0.p3.Lemon curd` is 240 g of the part p3, called "Lemon curd"; the
+ * third is what 100 mL of it weigh, 0 for what it is like.
+ */
+const filled = createParser({
+  parse: (value) => {
+    const [like, massG, per100Ml, part, ...name] = value.split(".");
+    const read = FilledSchema.safeParse({
+      like,
+      massG: Number(massG),
+      ...(per100Ml === "0" ? {} : { gPerMl: Number(per100Ml) / 100 }),
+      part,
+      name: name.join("."),
+    });
+    return read.success ? read.data : null;
+  },
+  serialize: ({ like, massG, gPerMl = 0, part, name }: Filled) =>
+    [like, Math.round(massG), Math.round(100 * gPerMl), part, name].join("."),
+  eq: (a, b) => JSON.stringify(a) === JSON.stringify(b),
+});
+
+/**
  * The whole question in the address, each box under its own name; what is as at the start is left
  * out.
  */
@@ -161,6 +182,7 @@ const ASK_ADDRESS = {
   coolsCovered: parseAsBoolean.withDefault(FIRST_QUESTION.coolsCovered),
   coolsOvernight: parseAsBoolean.withDefault(FIRST_QUESTION.coolsOvernight),
   frosted,
+  filled,
   cover: parseAsStringLiteral([AS_RECIPE, ...COVERS]).withDefault(FIRST_QUESTION.cover),
   frosting: parseAsStringLiteral(FROSTINGS).withDefault(FIRST_QUESTION.frosting),
 };

@@ -126,7 +126,8 @@ export function BuildStation({
                   className="field pr-1"
                   value={boxes.filling}
                   choices={[
-                    ["same", "the frosting"],
+                    ["same", question.filled === null ? "the frosting" : question.filled.name],
+                    ...(question.filled === null ? [] : [["frosting", "the frosting"] as const]),
                     ...FILLINGS.map((each) => [each, SPREAD_NAMES[each]] as const),
                   ]}
                   onChange={(filling) => change({ filling })}

@@ -83,28 +83,32 @@ export function FrostingBatch({
   );
   // What is her own is named where it goes on; how it is made is hers.
   const batches = finish.batches.filter(({ stuff }) => stuff !== "own");
-  const shared = sharedNeeds([{ name: "", needs: batches }, ...along]).filter(({ stuff }) =>
-    batches.some((batch) => batch.stuff === stuff),
+  // The recipe's own filling is made by itself, whatever it is like.
+  const { called } = plan.build;
+  const ownFilling = batches.find((batch) => called !== undefined && batch.called === called);
+  const together = batches.filter((batch) => batch !== ownFilling);
+  const shared = sharedNeeds([{ name: "", needs: together }, ...along]).filter(({ stuff }) =>
+    together.some((batch) => batch.stuff === stuff),
   );
   const neededOf = (spread: Coating): number =>
     shared.find(({ stuff }) => stuff === spread)?.massG ?? 0;
   const partOf = (id: string): PartFormula | null =>
     parts.find(({ part }) => part.id === id) ?? null;
+  const { part: frostingPart, fillingPart } = partsMadeFor(question);
   const made = madeSpread(
     finish.frosting,
     neededOf(finish.frosting),
     boxes.rounding,
-    partOf(partsMadeFor(question).part),
+    partOf(frostingPart),
   );
-  const hasFilling = plan.build.filling !== finish.frosting && neededOf(plan.build.filling) > 0;
+  const fillingG =
+    ownFilling?.massG ??
+    (plan.build.filling === finish.frosting ? 0 : neededOf(plan.build.filling));
+  const hasFilling = fillingG > 0;
   const filling = hasFilling
-    ? madeSpread(
-        plan.build.filling,
-        neededOf(plan.build.filling),
-        boxes.rounding,
-        partOf(boxes.fillingPart),
-      )
+    ? madeSpread(plan.build.filling, fillingG, boxes.rounding, partOf(fillingPart))
     : null;
+  const fillingName = ownFilling?.called ?? SPREAD_NAMES[plan.build.filling];
   const shares = colourBoxes(boxes);
   const { bowls, tooSmall } =
     made === null || shares.length === 0
@@ -120,6 +124,17 @@ export function FrostingBatch({
     <div className="border-t-[1.5px] border-line px-6 py-3 max-sm:px-4">
       <h3 className="text-[17px]">To make</h3>
       <ul aria-label="To make">
+        {ownFilling !== undefined && (
+          <li className="flex flex-wrap items-baseline justify-between gap-x-4 py-1.5">
+            <span className="first-letter:uppercase">
+              {ownFilling.called}
+              <span className="text-[14px] text-ink-2">
+                {ownFilling.volumeMl === null ? "" : `, ${volumeText(ownFilling.volumeMl, units)}`}
+              </span>
+            </span>
+            <span className="figure-text text-[21px]">{weightText(ownFilling.massG, units)}</span>
+          </li>
+        )}
         {shared.map(({ stuff, massG, volumeMl, cakes }) => {
           const batch = batches.find((each) => each.stuff === stuff);
           const isSpread = batch !== undefined && batch.massG > batch.neededG + 1e-6;
@@ -145,18 +160,14 @@ export function FrostingBatch({
       </ul>
       {hasFilling && (filling !== null || parts.length > 0) && (
         <section aria-label="The recipe for the filling" className="pt-2">
-          {filling !== null && (
-            <WeighOut made={filling} name={SPREAD_NAMES[plan.build.filling]} units={units} />
-          )}
+          {filling !== null && <WeighOut made={filling} name={fillingName} units={units} />}
           {parts.length > 0 && (
             <label className="block max-w-64">
-              <span className="label block">
-                {capitalised(SPREAD_NAMES[plan.build.filling])} made by
-              </span>
+              <span className="label block">{capitalised(fillingName)} made by</span>
               <Choice
                 label="Filling made by"
                 className="field pr-1"
-                value={boxes.fillingPart}
+                value={fillingPart}
                 choices={[
                   [
                     "",
@@ -166,7 +177,11 @@ export function FrostingBatch({
                   ],
                   ...parts.map(({ part }) => [part.id, part.name] as const),
                 ]}
-                onChange={(fillingPart) => onFinish({ fillingPart })}
+                onChange={(part) =>
+                  onFinish({
+                    fillingPart: part === "" && ownFilling !== undefined ? USUAL_WAY : part,
+                  })
+                }
               />
             </label>
           )}
@@ -182,7 +197,7 @@ export function FrostingBatch({
                 <Choice
                   label="Made by"
                   className="field pr-1"
-                  value={partsMadeFor(question).part}
+                  value={frostingPart}
                   choices={[
                     ["", "the usual formula"],
                     ...parts.map(({ part }) => [part.id, part.name] as const),

@@ -48,7 +48,8 @@ export const BuildBoxesSchema = z.strictObject({
   /** Measured heights at the edge, in the order of the tins. */
   heights: z._default(z.array(line).check(z.maxLength(20)), []),
   fillingMm: line,
-  filling: z._default(z.enum(["same", ...FILLINGS]), "same"),
+  /** `same` for what the recipe fills with, or the frosting where it does not. */
+  filling: z._default(z.enum(["same", "frosting", ...FILLINGS]), "same"),
   damMm: line,
   soak: line,
 });
@@ -131,8 +132,8 @@ export type FinishBox = (typeof FINISH_BOX_NAMES)[number];
 
 export type ReadFinish = {
   readonly issues: Partial<Readonly<Record<FinishBox, Issue>>>;
-  /** What could be read. */
-  readonly build: BuildRequest;
+  /** What could be read; the filling is chosen by the whole question. */
+  readonly build: Omit<BuildRequest, "filling">;
   readonly finish: Pick<FinishRequest, Exclude<keyof FinishRequest, "cover" | "frosting">>;
 };
 
@@ -239,7 +240,6 @@ export function readFinish(
       ...(build.top === "usual" ? {} : { top: build.top }),
       ...(build.splits === 1 ? {} : { splits: build.splits }),
       ...(heights.some((height) => height !== null) ? { heightsMm: heights } : {}),
-      ...(build.filling === "same" ? {} : { filling: build.filling }),
       ...known({ fillingMm, damMm, soakMlPerKg }),
     },
     finish: {

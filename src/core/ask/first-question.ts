@@ -52,6 +52,7 @@ export const FIRST_QUESTION: Question = {
   coolsOvernight: false,
   inTin: "",
   frosted: null,
+  filled: null,
   cover: "none",
   frosting: "butter-and-sugar",
   build: BuildBoxesSchema.parse({}),

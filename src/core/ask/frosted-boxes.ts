@@ -1,4 +1,5 @@
 // What goes on a cake by its recipe: the choice of a cover, and what frosting and filling are made by.
+import type { BuildRequest } from "../build";
 import { COVERS, type Cover } from "../finish";
 import type { PartsMade } from "../plan";
 import type { Question } from "./question-schema";
@@ -13,11 +14,26 @@ export const coversFor = ({ frosted, cover }: Question): readonly (Cover | typeo
   frosted === null && cover !== AS_RECIPE ? COVERS : [AS_RECIPE, ...COVERS];
 
 /** The parts of its recipe that frosting and filling are made by; empty for the usual ways. */
-export function partsMadeFor({ finish, frosted, frosting }: Question): PartsMade {
+export function partsMadeFor({ build, finish, frosted, filled, frosting }: Question): PartsMade {
   const own = frosted !== null && frosting === frosted.like ? frosted.part : "";
-  const part = finish.part === USUAL_WAY ? "" : finish.part === "" ? own : finish.part;
-  return { part, fillingPart: finish.fillingPart };
+  const ownFilling = filled !== null && build.filling === "same" ? filled.part : "";
+  const chosen = (box: string, usual: string): string =>
+    box === USUAL_WAY ? "" : box === "" ? usual : box;
+  return {
+    part: chosen(finish.part, own),
+    fillingPart: chosen(finish.fillingPart, ownFilling),
+  };
 }
+
+/** What a plan is told of the filling; nothing where it is the recipe's, or the frosting alone. */
+export const fillingAsked = ({
+  build: { filling },
+  filled,
+  frosting,
+}: Question): Pick<BuildRequest, "filling"> =>
+  filling === "same" || (filling === "frosting" && filled === null)
+    ? {}
+    : { filling: filling === "frosting" ? frosting : filling };
 
 /** What a plan is told of the cover; nothing where it is as the recipe has it, which may be bare. */
 export const coverAsked = ({ cover, frosted }: Question): { readonly cover?: Cover } =>

@@ -12,7 +12,7 @@ import { DayBoxesSchema } from "../day";
 import { MarbleBoxesSchema, OnBatterBoxesSchema } from "./on-batter-boxes";
 import { DuringBoxesSchema } from "./during-boxes";
 import { BuildBoxesSchema, FinishBoxesSchema } from "./finish-boxes";
-import { EGG_SCHOOLS, FrostedSchema } from "../plan";
+import { EGG_SCHOOLS, FilledSchema, FrostedSchema } from "../plan";
 import { LEARNS_FROM, SCALES, SCHOOLS, TURN_CHOICES, WAYS_OUT } from "./question-choices";
 
 export const MOST_ALSO = 4;
@@ -119,6 +119,8 @@ export const QuestionSchema = z.strictObject({
   coolsOvernight: z._default(z.boolean(), false),
   /** What the recipe frosts its own cake with; null for one that does not. */
   frosted: z._default(z.nullable(FrostedSchema), null),
+  /** What the recipe fills its own layers with; null for one that does not. */
+  filled: z._default(z.nullable(FilledSchema), null),
   cover: z.enum(["as-recipe", ...COVERS]),
   frosting: z.enum(FROSTINGS),
   build: z.prefault(BuildBoxesSchema, {}),

@@ -24,7 +24,7 @@ import { BakeMinutesSchema, parseCakeInput, ReferenceSchema, type CakeInput } fr
 import { coolAsked } from "./cool-boxes";
 import { readMarble, readOnBatter } from "./on-batter-boxes";
 import { readDuring } from "./during-boxes";
-import { coverAsked } from "./frosted-boxes";
+import { coverAsked, fillingAsked } from "./frosted-boxes";
 import { CROWNINGS } from "./question-choices";
 import type { Question } from "./question-schema";
 import type { ReadingHabit } from "./reading-habit";
@@ -195,6 +195,7 @@ export function readQuestion(question: Question, ofLooker: ReadingHabit): ReadQu
         ? {}
         : { onBatter: question.recipeOn }),
       ...(question.frosted === null ? {} : { frosted: question.frosted }),
+      ...(question.filled === null ? {} : { filled: question.filled }),
       ...(question.recipeDuring.length === 0 ? {} : { during: question.recipeDuring }),
       ...(question.recipePortions === 0 ? {} : { portions: question.recipePortions }),
       ...given("eggs", recipeEggs.value),
@@ -237,7 +238,7 @@ export function readQuestion(question: Question, ofLooker: ReadingHabit): ReadQu
       : { log: question.log }),
     ...(during.value === undefined ? {} : { during: during.value }),
     ...coolAsked(question, inTin.value, offOven.value),
-    build: on.build,
+    build: { ...on.build, ...fillingAsked(question) },
     finish: { ...coverAsked(question), frosting: question.frosting, ...on.finish },
     serve: {
       ...(question.cut === "usual" ? {} : { cut: question.cut }),

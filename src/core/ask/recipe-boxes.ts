@@ -67,6 +67,7 @@ export function recipeBoxes(
     onBatter = [],
     during = [],
     frosted,
+    filled,
     portions = 0,
   }: RecipeFacts,
 ): Partial<Question> {
@@ -97,6 +98,7 @@ export function recipeBoxes(
     log: [],
     ...coolBoxes(cool),
     frosted: frosted ?? null,
+    filled: filled ?? null,
     ...(frosted === undefined ? {} : { cover: AS_RECIPE, frosting: frosted.like }),
     ...(batter.kind === undefined ? {} : { kind: batter.kind }),
     weight: batter.massG === undefined ? "" : `${batter.massG} g`,

@@ -50,6 +50,8 @@ export type Build = {
   readonly standing: Standing;
   readonly fillingMm: number;
   readonly filling: Coating;
+  /** What the recipe calls it, where it is the recipe's own. */
+  readonly called?: string;
   readonly damMm: number;
   readonly cakes: readonly BuiltCake[];
   readonly quantities: readonly Quantity[];
@@ -62,6 +64,15 @@ export type BuildHabit = {
   readonly frosting: Frosting;
   readonly standing: Standing;
   readonly isLevel: boolean;
+  /** What the recipe fills its own layers with, what it calls that, and how thick; the frosting else. */
+  readonly filled?: FilledHabit | undefined;
+};
+
+export type FilledHabit = {
+  readonly stuff: Coating;
+  readonly called: string;
+  /** Null for what is like its stuff. */ readonly gPerMl: number | null;
+  readonly thickMm: number | null;
 };
 
 /** A slice thinner than this tears, mm. */
@@ -82,8 +93,10 @@ export function buildCakes(
   habit: BuildHabit,
 ): Result<Build> {
   const standing = request.standing ?? habit.standing;
-  const fillingMm = request.fillingMm ?? FILLING_MM;
-  const filling = request.filling ?? habit.frosting;
+  const filled = request.filling === undefined ? habit.filled : undefined;
+  const fillingMm = request.fillingMm ?? filled?.thickMm ?? FILLING_MM;
+  const filling = request.filling ?? filled?.stuff ?? habit.frosting;
+  const { called, gPerMl = null } = filled ?? {};
   const splits = request.splits ?? 1;
   const damMm = request.damMm ?? 0;
   const tiers: Tier[] = [];
@@ -127,13 +140,14 @@ export function buildCakes(
       : tiers.map((tier) => ({ cakes: cakesOf(tier, standing), tiers: [tier] }));
   const quantities = cakes.flatMap(({ cakes: times, tiers: on }) =>
     on.flatMap((tier) =>
-      quantitiesOf(tier, times, { ...request, fillingMm, filling, damMm }, habit),
+      quantitiesOf(tier, times, { ...request, fillingMm, filling, called, gPerMl, damMm }, habit),
     ),
   );
   return good({
     standing,
     fillingMm,
     filling,
+    ...(called === undefined ? {} : { called }),
     damMm,
     cakes,
     quantities,
@@ -201,6 +215,8 @@ function tiered(tiers: readonly Tier[]): readonly BuiltCake[] {
 type Filled = {
   readonly fillingMm: number;
   readonly filling: Coating;
+  readonly called: string | undefined;
+  readonly gPerMl: number | null;
   readonly damMm: number;
   readonly soakMlPerKg?: number | undefined;
 };
@@ -208,7 +224,7 @@ type Filled = {
 function quantitiesOf(
   tier: Tier,
   times: number,
-  { fillingMm, filling, damMm, soakMlPerKg }: Filled,
+  { fillingMm, filling, called, gPerMl, damMm, soakMlPerKg }: Filled,
   { frosting }: BuildHabit,
 ): readonly Quantity[] {
   const gaps = tier.layers - 1;
@@ -228,9 +244,10 @@ function quantitiesOf(
       index: tier.index,
       times,
       volumeMl,
-      massG: volumeMl * SPREAD_DENSITY[stuff],
+      massG: volumeMl * ((thing === "filling" ? gPerMl : null) ?? SPREAD_DENSITY[stuff]),
       count: null,
       piece: null,
+      ...(thing === "filling" && called !== undefined ? { called } : {}),
       why,
     });
   };

@@ -5,6 +5,7 @@ export {
   type BuildHabit,
   type BuildRemark,
   type BuiltCake,
+  type FilledHabit,
   type Tier,
 } from "./build";
 export {
@@ -27,6 +28,7 @@ export {
 } from "./schema";
 export {
   COLD_SPREADS,
+  CoatingSchema,
   FILLINGS,
   FROSTINGS,
   FrostingSchema,

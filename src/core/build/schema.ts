@@ -1,6 +1,6 @@
 import * as z from "../zod";
 import { numberIn, wholeIn } from "../measure";
-import { FILLINGS } from "./spreads";
+import { FILLINGS, FROSTINGS } from "./spreads";
 
 /**
  * `apart`: each baked cake by itself. `stacked`: the flat ones of one kind make one cake. `tiers`:
@@ -25,8 +25,8 @@ export const BuildSchema = z.strictObject({
   /** Height at the edge as measured, cold, in the order of the tins; null as forecast. */
   heightsMm: z.optional(z.array(z.nullable(EdgeHeightSchema)).check(z.maxLength(MOST_KINDS))),
   fillingMm: z.optional(numberIn(1, 40, "mm")),
-  /** The frosting when left out. */
-  filling: z.optional(z.enum(FILLINGS)),
+  /** As the recipe fills its own layers when left out, or the frosting. */
+  filling: z.optional(z.enum([...new Set([...FILLINGS, ...FROSTINGS])])),
   /** Width of the dam of frosting that holds a soft filling in; none when left out. */
   damMm: z.optional(numberIn(3, 60, "mm")),
   soakMlPerKg: z.optional(numberIn(10, 250, "mL/kg")),

@@ -1,5 +1,4 @@
 import * as z from "../zod";
-import "../measure";
 
 export const FROSTINGS = [
   "butter-and-sugar",
@@ -28,6 +27,8 @@ export const POURS = ["pouring-ganache", "water-icing", "boiled-fudge", "jam"] a
 
 /** Everything that is spread, filled or poured. */
 export type Coating = Frosting | (typeof FILLINGS)[number] | (typeof POURS)[number];
+
+export const CoatingSchema = z.enum([...new Set([...FROSTINGS, ...FILLINGS, ...POURS])]);
 
 /** Density as spread, g/mL. Judgement; weighing a cup of it is better. */
 export const SPREAD_DENSITY: Readonly<Record<Coating, number>> = {

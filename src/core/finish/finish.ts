@@ -85,8 +85,11 @@ export function finishCakes(request: FinishRequest, build: Build): Result<Finish
   const all = cakes.flatMap(({ cakes: times, tiers }) => tiers.map((each) => ({ each, times })));
   const own = all.flatMap(({ each, times }) => quantitiesOn(each, times, request, frosting));
   const quantities = [...build.quantities, ...own, ...dressedWith(all, request.dress)];
-  const batches = batchesOf(quantities, marginFraction);
-  const main = batches.find(({ stuff }) => stuff === frosting);
+  const batches = batchesOf(quantities, marginFraction, build.called);
+  // A filling that has a name of its own is made by itself.
+  const main = batches.find(
+    ({ stuff, called }) => stuff === frosting && (called === undefined || called !== build.called),
+  );
   const first = cakes[0]?.tiers[0];
   if (first === undefined) throw new RangeError("frosting needs at least one cake");
   return good({
@@ -367,7 +370,11 @@ function addPours(
  * What is laid on by weight, soaked or rolled is bought or made as it is; only what is spread is
  * made with some to spare.
  */
-function batchesOf(quantities: readonly Quantity[], marginFraction: number): readonly Batch[] {
+function batchesOf(
+  quantities: readonly Quantity[],
+  marginFraction: number,
+  ownFilling: string | undefined,
+): readonly Batch[] {
   const nameOf = ({ stuff, called = "" }: Quantity): string => `${stuff} ${called}`;
   return [...group(quantities, nameOf).values()].flatMap((of): readonly Batch[] => {
     const [first] = of;
@@ -380,8 +387,9 @@ function batchesOf(quantities: readonly Quantity[], marginFraction: number): rea
       of.filter(({ why }) => why.how === "told"),
       ({ massG }) => massG,
     );
-    // Nothing is added to what its baker weighs herself.
-    const spare = stuff in SPREAD_DENSITY && neededG > 0 ? marginFraction : 0;
+    // Nothing is added to what its baker weighs herself, or her recipe fills with.
+    const isOwn = called !== undefined && called === ownFilling;
+    const spare = stuff in SPREAD_DENSITY && neededG > 0 && !isOwn ? marginFraction : 0;
     const more = 1 + (toldG === 0 ? spare : spare * (1 - toldG / neededG));
     return [
       {

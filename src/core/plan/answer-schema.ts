@@ -155,6 +155,7 @@ export const AnswerSchema = z.strictObject({
       z.strictObject({
         thing: z.string(),
         stuff: z.string(),
+        called: z.optional(z.string()),
         tin: number,
         cakes: number,
         volumeMl: z.nullable(number),
@@ -178,7 +179,13 @@ export const AnswerSchema = z.strictObject({
     ),
     /** What has to be made or bought, with what is to spare. */
     make: z.array(
-      z.strictObject({ stuff: z.string(), volumeMl: z.nullable(number), massG: number }),
+      z.strictObject({
+        stuff: z.string(),
+        /** What the recipe or its baker calls it. */
+        called: z.optional(z.string()),
+        volumeMl: z.nullable(number),
+        massG: number,
+      }),
     ),
     /**
      * The frosting by its usual formula, rounded up to something measurable; its bowls by colour,

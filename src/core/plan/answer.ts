@@ -104,7 +104,7 @@ export function planAnswer(plan: CakePlan, request: CakeRequest, words: PlanWord
     },
     build: {
       standing: build.standing,
-      fillingMm: build.fillingMm,
+      fillingMm: roundTo(build.fillingMm, 0.1),
       filling: build.filling,
       cakes: build.cakes.map(({ cakes, tiers }) => ({
         cakes,
@@ -130,9 +130,10 @@ export function planAnswer(plan: CakePlan, request: CakeRequest, words: PlanWord
       volumeMl: Math.round(finish.volumeMl),
       massG: Math.round(finish.massG),
       quantities: finish.quantities.map(
-        ({ thing, stuff, index, times, volumeMl, massG, count }) => ({
+        ({ thing, stuff, called, index, times, volumeMl, massG, count }) => ({
           thing,
           stuff,
+          ...(called === undefined ? {} : { called }),
           tin: index,
           cakes: times,
           volumeMl: volumeMl === null ? null : roundTo(volumeMl, 0.1),
@@ -141,8 +142,9 @@ export function planAnswer(plan: CakePlan, request: CakeRequest, words: PlanWord
         }),
       ),
       dress: dressDetail(plan).map(dressed),
-      make: finish.batches.map(({ stuff, volumeMl, massG }) => ({
+      make: finish.batches.map(({ stuff, called, volumeMl, massG }) => ({
         stuff,
+        ...(called === undefined ? {} : { called }),
         volumeMl: volumeMl === null ? null : Math.round(volumeMl),
         massG: Math.round(massG),
       })),

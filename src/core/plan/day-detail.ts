@@ -53,29 +53,57 @@ const withSteps = (batter: PartFormula, steps: readonly Step[]): PartFormula => 
 });
 
 /**
- * What a recipe's own frosting weighs that is put on by the recipe's own steps, g; null where the
- * plan coats the cake by itself.
+ * What a recipe's own frosting and filling weigh that are put on by the recipe's own steps, g by
+ * their parts; null where the plan fills and coats the cake by itself.
  */
-function ownFrostingG(
-  { recipe: { frosted }, finish, build }: CakeInput,
+function putOnByRecipe(
+  { recipe: { frosted, filled }, finish, build }: CakeInput,
   plan: CakePlan,
   formula: Formula | null,
   made: PartsMade,
-): number | null {
-  const part = formula?.parts.find(({ part: { id } }) => id === frosted?.part)?.part;
-  const isByRecipe =
-    frosted !== undefined &&
-    // Steps that don't say when they are done are the plan's to place.
-    part?.steps.some(({ stage }) => stage !== undefined) === true &&
-    finish?.cover === undefined &&
-    made.part === frosted.part &&
-    (build?.splits ?? 1) === 1;
-  return isByRecipe && plan.finish.massG > 0 ? plan.finish.massG : null;
+): ReadonlyMap<string, number> | null {
+  // Steps that don't say when they are done are the plan's to place.
+  const saysWhen = (id: string): boolean =>
+    formula?.parts.some(
+      ({ part }) => part.id === id && part.steps.some(({ stage }) => stage !== undefined),
+    ) === true;
+  const filling = plan.finish.batches.find(({ called }) => called === plan.build.called);
+  const on = [
+    ...(frosted === undefined
+      ? []
+      : [
+          {
+            massG: plan.finish.massG,
+            id: frosted.part,
+            isAsIs: finish?.cover === undefined && made.part === frosted.part,
+          },
+        ]),
+    ...(filled === undefined || plan.build.called === undefined || filling === undefined
+      ? []
+      : [
+          {
+            massG: filling.massG,
+            id: filled.part,
+            isAsIs: isNotCoated(finish) && made.fillingPart === filled.part,
+          },
+        ]),
+  ].filter(({ massG }) => massG > 0);
+  const isHers = build?.filling !== undefined || (build?.splits ?? 1) > 1;
+  return isHers || on.length === 0 || !on.every(({ id, isAsIs }) => isAsIs && saysWhen(id))
+    ? null
+    : new Map(on.map(({ id, massG }) => [id, massG]));
 }
 
-/** The plan of a cake that its recipe's steps coat: nothing is coated twice. */
+const isNotCoated = (finish: CakeInput["finish"]): boolean =>
+  finish?.cover === undefined || finish.cover === "none";
+
+/** The plan of a cake that its recipe's steps fill and coat: nothing is put on twice. */
 function withoutCoat(input: CakeInput, planned: CakePlan): CakePlan {
-  const bare = planCake({ ...input, finish: { ...input.finish, cover: "none" } });
+  const bare = planCake({
+    ...input,
+    recipe: { ...input.recipe, filled: undefined },
+    finish: { ...input.finish, cover: "none" },
+  });
   return bare.ok ? bare.value : planned;
 }
 
@@ -149,8 +177,8 @@ export function dayCake(
   formula: Formula | null = null,
   made: PartsMade = USUAL_WAYS,
 ): DayCake {
-  const ownG = ownFrostingG(input, planned, formula, made);
-  const plan = ownG === null ? planned : withoutCoat(input, planned);
+  const byRecipe = putOnByRecipe(input, planned, formula, made);
+  const plan = byRecipe === null ? planned : withoutCoat(input, planned);
   const { bake, build, finish, fill, mix } = plan;
   const batter = formula === null ? null : batterPart(formula);
   const gaps = build.cakes.reduce(
@@ -163,7 +191,7 @@ export function dayCake(
     words: said,
   } = partsOfDay(
     plan,
-    ownG === null ? null : { id: made.part, massG: ownG },
+    byRecipe,
     formula,
     made,
     gaps > 0,

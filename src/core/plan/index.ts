@@ -25,6 +25,7 @@ export {
   ReferenceSchema,
   TextInputSchema,
 } from "./input";
+export { type Filled, FilledSchema } from "./recipe-filling";
 export { type Frosted, FrostedSchema } from "./recipe-frosting";
 export { type MakeRequest, MAKES, makeTimes, type Scaling, settledScaling } from "./make";
 export { type CakePlan, planCake } from "./plan";

@@ -19,6 +19,7 @@ import {
 } from "../recipe";
 import { TinSchema } from "../tin";
 import { DayBoxesSchema } from "../day";
+import { FilledSchema } from "./recipe-filling";
 import { FrostedSchema } from "./recipe-frosting";
 import { PortionsSchema, ServeSchema } from "./serve-schema";
 
@@ -112,6 +113,11 @@ const RecipeSchema = z.strictObject({
    * `finish.cover` is left out.
    */
   frosted: z.optional(FrostedSchema),
+  /**
+   * What it fills its own layers with; read from its parts where they are given. Goes between where
+   * `build.filling` is left out.
+   */
+  filled: z.optional(FilledSchema),
   /** Pieces it gives in all; read from its steps where they are given. */
   portions: z.optional(PortionsSchema),
   /** Whole eggs counted in the batter. */

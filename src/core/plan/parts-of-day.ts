@@ -36,19 +36,22 @@ type MadeByPlan = {
 function madeByPlan({ build, finish }: CakePlan, made: PartsMade): readonly MadeByPlan[] {
   const stuffs = new Set<string>(MADE);
   const isMade = (stuff: string): stuff is Made => stuffs.has(stuff);
-  const isOnly = (stuff: string, things: readonly Thing[]): boolean =>
-    finish.quantities.every((each) => each.stuff !== stuff || things.includes(each.thing));
-  return finish.batches.flatMap(({ stuff, massG }): readonly MadeByPlan[] => {
+  return finish.batches.flatMap(({ stuff, called, massG }): readonly MadeByPlan[] => {
     if (!isMade(stuff) || !(massG > 0)) return [];
-    const goes = isOnly(stuff, ["filling", "dam", "soak"])
+    const isOnly = (things: readonly Thing[]): boolean =>
+      finish.quantities.every(
+        (each) => each.stuff !== stuff || each.called !== called || things.includes(each.thing),
+      );
+    const isFilling = called !== undefined && called === build.called;
+    const goes = isOnly(["filling", "dam", "soak"])
       ? "inside"
-      : isOnly(stuff, ["dressing"])
+      : isOnly(["dressing"])
         ? "dressed"
         : stuff === finish.frosting
           ? "over"
           : "poured";
-    const id =
-      stuff === finish.frosting ? made.part : stuff === build.filling ? made.fillingPart : "";
+    const isFrosting = stuff === finish.frosting && !isFilling;
+    const id = isFrosting ? made.part : stuff === build.filling ? made.fillingPart : "";
     return [{ stuff, massG, goes, id }];
   });
 }
@@ -83,11 +86,11 @@ const AFTER_OVEN: readonly Step["stage"][] = ["hot", "cold", "serve", "keep"];
  * What is made besides the batter: all the plan needs, by the recipe's own parts where she says so,
  * and the recipe's other parts whose steps say when they are made, its syrups and its toppings.
  * @param laid parts that lie under or on the batter before the oven, by their ids
- * @param ownFrosting what has to be made of a frosting that the recipe puts on by its own steps
+ * @param byRecipe what has to be made of the parts that the recipe puts on by its own steps, g
  */
 export function partsOfDay(
   plan: CakePlan,
-  ownFrosting: { readonly id: string; readonly massG: number } | null,
+  byRecipe: ReadonlyMap<string, number> | null,
   formula: Formula | null,
   made: PartsMade,
   hasGaps: boolean,
@@ -125,7 +128,7 @@ export function partsOfDay(
       laid.has(id) || (part.part.role === "topping" && part.part.steps.length === 0)
         ? "before-oven"
         : placeOf(part);
-    const own = ownOf(part, id === ownFrosting?.id ? ownFrosting.massG : null);
+    const own = ownOf(part, byRecipe?.get(id) ?? null);
     // What is only put on by steps of the cake is weighed for them.
     const isDone = own.steps.length + own.lines === 0;
     return goes === null || isDone || isReplaced(part)

@@ -1,7 +1,7 @@
 import { sum } from "d3-array";
 import type { Keeping } from "../kind";
 import { blocksAir } from "../bake";
-import { buildCakes, type Build, type Stuff } from "../build";
+import { buildCakes, type Build, type FilledHabit, type Stuff } from "../build";
 import { cautionsFor, type Caution } from "../caution";
 import { oneWayOut, type CoolRequest } from "../cool";
 import {
@@ -36,6 +36,7 @@ import { surfaceArea, tinFamily, type TinGeometry } from "../tin";
 import { bakeFor, type BakePlan } from "./bake-plan";
 import type { CakeInput } from "./input";
 import { batterIn, geometries, ownOnBatter } from "./own-batter";
+import { filledMm, type Filled } from "./recipe-filling";
 import { coverIn } from "./recipe-frosting";
 import { remarksFor, type Remark } from "./remarks";
 
@@ -80,6 +81,20 @@ const USUAL_BUILD: Readonly<
   "half-naked": { standing: "stacked", isLevel: true },
   naked: { standing: "stacked", isLevel: true },
 };
+
+/** A recipe with a filling has its layers on one another, whatever covers them. */
+const usualBuild = (cover: Cover, filled: Filled | undefined): (typeof USUAL_BUILD)[Cover] =>
+  filled === undefined ? USUAL_BUILD[cover] : { ...USUAL_BUILD[cover], standing: "stacked" };
+
+const filledHabit = (filled: Filled | undefined, ownFill: Fill): FilledHabit | undefined =>
+  filled === undefined
+    ? undefined
+    : {
+        stuff: filled.like,
+        called: filled.name,
+        gPerMl: filled.gPerMl ?? null,
+        thickMm: filledMm(filled, ownFill),
+      };
 
 /** A cake is as it comes out of its tin unless its finish is asked for. */
 const NOTHING_ON_IT: FinishRequest = { cover: "none" };
@@ -171,7 +186,8 @@ export function planCake(input: CakeInput): Result<CakePlan> {
   const build = buildCakes(input.build ?? {}, fill.tins, {
     kind: mix.kind,
     frosting,
-    ...USUAL_BUILD[cover],
+    ...usualBuild(cover, input.recipe.filled),
+    filled: filledHabit(input.recipe.filled, ownFill),
   });
   if (!build.ok) return build;
   const finish = finishCakes(onIt, build.value);

@@ -32,6 +32,7 @@ import {
 } from "../recipe";
 import { tinFamily } from "../tin";
 import { PortionsSchema } from "./serve-schema";
+import { FilledSchema, filledByRecipe } from "./recipe-filling";
 import { FrostedSchema, frostedByRecipe } from "./recipe-frosting";
 import { laidByRecipe } from "./recipe-on-batter";
 
@@ -55,6 +56,8 @@ export const RecipeFactsSchema = z.strictObject({
   onBatter: z.optional(OnBatterSchema),
   /** What it frosts its own cake with. */
   frosted: z.optional(FrostedSchema),
+  /** What it fills its own layers with. */
+  filled: z.optional(FilledSchema),
 });
 export type RecipeFacts = z.infer<typeof RecipeFactsSchema>;
 
@@ -140,6 +143,7 @@ export function recipeFacts(
   const during = duringTold(doc.parts, doc.bake.minutes ?? null);
   const onBatter = laidByRecipe(formula);
   const frosted = frostedByRecipe(formula, doc.bake.tins);
+  const filled = filledByRecipe(formula, doc.bake.tins, frosted !== null);
   return {
     batter: given.success ? given.data : { kind: kind.kind },
     bake: doc.bake,
@@ -151,6 +155,7 @@ export function recipeFacts(
     ...(during.length === 0 ? {} : { during: [...during] }),
     ...(onBatter.length === 0 ? {} : { onBatter }),
     ...(frosted === null ? {} : { frosted }),
+    ...(filled === null ? {} : { filled }),
   };
 }
 

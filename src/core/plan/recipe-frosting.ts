@@ -50,7 +50,7 @@ const SENTENCES = /(?<=[.;!?])\s+/u;
  */
 export function frostedByRecipe({ parts }: Formula, tins: readonly Tin[]): Frosted | null {
   const frosting = parts.find(({ part, massG }) => part.role === "frosting" && massG >= LEAST_G);
-  const like = frosting === undefined ? null : likeOf(frosting);
+  const like = frosting === undefined ? null : frostingLike(frosting);
   if (frosting === undefined || like === null) return null;
   const { id, name } = frosting.part;
   const about = parts
@@ -71,7 +71,7 @@ export function frostedByRecipe({ parts }: Formula, tins: readonly Tin[]): Frost
 }
 
 /** A step that does not say when is by its place in the batter's method, and after it elsewhere. */
-function sentencesOf({
+export function sentencesOf({
   part: { role, steps },
 }: PartFormula): readonly { readonly text: string; readonly stage: Stage }[] {
   const byPlace = role === "batter" ? stepStages(steps) : [];
@@ -83,10 +83,10 @@ function sentencesOf({
 }
 
 const AFTER: readonly Stage[] = ["hot", "cold", "serve"];
-const layersIn = (tins: readonly Tin[]): number =>
+export const layersIn = (tins: readonly Tin[]): number =>
   tins.reduce((sum, tin) => sum + (tinFamily(tin) === "cup" ? 0 : (tin.count ?? 1)), 0);
 
-function isNamed(name: string, text: string): boolean {
+export function isNamed(name: string, text: string): boolean {
   const [last = "frosting"] = /\p{L}+(?=\W*$)/u.exec(name) ?? [];
   const own = new RegExp(String.raw`\b${last.replace(/s$/u, "")}`, "iu");
   return own.test(text) || NAMES.test(text);
@@ -106,9 +106,9 @@ function overOf(text: string, layers: number): Frosted["over"] | null {
 }
 
 /** What a part is by shares of its weight; null for what is no frosting. Judgement. */
-function likeOf({ rows, massG, totals }: PartFormula): Frosting | null {
-  const share = (is: RegExp): number =>
-    rows.reduce((sum, row) => sum + (is.test(idOf(row)) ? (row.massG ?? 0) : 0), 0) / massG;
+export function frostingLike(part: PartFormula): Frosting | null {
+  const { massG, totals } = part;
+  const share = (is: RegExp): number => shareOf(part, is);
   if (share(/marzipan|paste|gelatine/u) > 0.005 || share(/condensed/u) > 0.3) return null;
   const butter = share(/butter|spread|margarine|shortening/u);
   if (share(/cream-cheese|mascarpone/u) > 0.2) return "cream-cheese";
@@ -122,7 +122,13 @@ function likeOf({ rows, massG, totals }: PartFormula): Frosting | null {
   return isSweet ? "butter-and-sugar" : null;
 }
 
-const idOf = ({ ingredient }: FormulaRow): string => ingredient?.id ?? "";
+/** Share of a part's weight that ingredients of such ids have. */
+export const shareOf = ({ rows, massG }: PartFormula, is: RegExp): number =>
+  rows.reduce(
+    (sum, { ingredient, massG: own }: FormulaRow) =>
+      sum + (is.test(ingredient?.id ?? "") ? (own ?? 0) : 0),
+    0,
+  ) / massG;
 
 /**
  * How far a recipe's frosting goes over the wanted cakes: as the recipe has it on layers or a round

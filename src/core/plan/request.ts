@@ -23,6 +23,7 @@ import {
 } from "../recipe";
 import { USUAL_WAYS, type PartsMade } from "./parts-of-day";
 import type { CakeInput } from "./input";
+import { filledByRecipe } from "./recipe-filling";
 import { frostedByRecipe } from "./recipe-frosting";
 import { laidByRecipe } from "./recipe-on-batter";
 import { bakedIn, batterGiven, kindOf } from "./recipe-facts";
@@ -67,6 +68,7 @@ export function workRequest(input: CakeInput, pantry: Pantry = pantryOf()): Cake
   const first = (role: Part["role"]): string => parts.find((part) => part.role === role)?.id ?? "";
   const laid = laidByRecipe(formula);
   const frosted = frostedByRecipe(formula, reference.tins);
+  const filled = filledByRecipe(formula, reference.tins, frosted !== null);
   const portions = piecesTold({ parts });
   const during = duringTold(parts, reference.minutes ?? null);
   // Where somebody says what lies on it, that is all.
@@ -74,6 +76,7 @@ export function workRequest(input: CakeInput, pantry: Pantry = pantryOf()): Cake
   const recipe = {
     ...(laid.length === 0 || isSaid ? {} : { onBatter: laid }),
     ...(frosted === null ? {} : { frosted }),
+    ...(filled === null ? {} : { filled }),
     ...(portions === null ? {} : { portions }),
     ...(during.length === 0 ? {} : { during: [...during] }),
     ...input.recipe,
@@ -85,7 +88,10 @@ export function workRequest(input: CakeInput, pantry: Pantry = pantryOf()): Cake
   return {
     input: lines.length === 0 ? known : weighed(known, formula, holds),
     formula,
-    made: { part: frosted?.part ?? first("frosting"), fillingPart: first("filling") },
+    made: {
+      part: frosted?.part ?? first("frosting"),
+      fillingPart: filled?.part ?? first("filling"),
+    },
   };
 }
 

@@ -5,6 +5,7 @@ import { pantryOf } from "../pantry";
 import {
   madeAndUsed,
   namedPart,
+  partRole,
   readStep,
   RECIPE_LIMITS,
   ROLES_BESIDES,
@@ -86,7 +87,8 @@ function inputFromText(
     // Steps tell which role they are for, and of two parts alike the first is made by them.
     return of.map(([name, lines], index) => ({
       role,
-      name: name === "" || name === told.name ? role : namedPart(name).name,
+      name:
+        name === "" || name === told.name || isOfOther(name, role) ? role : namedPart(name).name,
       lines: lines.map(({ text }) => text),
       steps: index === 0 ? steps : [],
     }));
@@ -119,6 +121,12 @@ function inputFromText(
     ...rest,
   };
 }
+
+/** A heading that names a part of another role: what stands under it for this one has its own. */
+const isOfOther = (name: string, role: PartRole): boolean => {
+  const named = partRole(name);
+  return named !== null && named !== role && named !== "batter" && role === "topping";
+};
 
 type PlannedStep = Omit<Step, "id">;
 
