@@ -159,7 +159,11 @@ export function quantityName(quantity: Quantity): string {
       : counted === ""
         ? THING_NAMES[thing]
         : counted;
-  return `${named}, ${called === undefined ? stuffName(stuff) : inSentence(called)}`;
+  if (called !== undefined)
+    return called.toLowerCase().includes(named.toLowerCase())
+      ? called
+      : `${named}, ${inSentence(called)}`;
+  return `${named}, ${stuffName(stuff)}`;
 }
 
 /**

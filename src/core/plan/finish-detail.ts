@@ -75,9 +75,17 @@ export function madeSpread(
   const own = part === null ? [] : linesOf(part);
   const formula = own.length > 0 ? own : isFrosting(stuff) ? USUAL_FORMULA[stuff] : [];
   if (!(massG > 0) || formula.length === 0) return null;
-  const isSugar = part !== null && own.length > 0 && part.totals.sugar > LEAST_SUGAR * part.massG;
+  const isSugar =
+    part !== null &&
+    own.length > 0 &&
+    isFrosting(stuff) &&
+    part.totals.sugar > LEAST_SUGAR * part.massG;
+  const total = own.reduce((sum, line) => sum + line.massG, 0);
+  const isOnce = Math.abs(massG / total - 1) < AS_WRITTEN;
   return {
-    formula: scaledFormula(formula, massG, rounding),
+    formula: isOnce
+      ? { times: 1, lines: own, massG: total, overG: total - massG }
+      : scaledFormula(formula, massG, rounding),
     own: own.length > 0 && part !== null ? part.part.name : null,
     consistency: isSugar
       ? sugarConsistency(part.totals.sugar, part.totals.water, part.totals.fat)
@@ -86,6 +94,9 @@ export function madeSpread(
         : null,
   };
 }
+
+/** A part that is needed but for so little is made as it is written, as a share of it. */
+const AS_WRITTEN = 0.015;
 
 const isFrosting = (stuff: Coating): stuff is Frosting =>
   (FROSTINGS as readonly Coating[]).includes(stuff);

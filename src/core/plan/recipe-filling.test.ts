@@ -10,6 +10,7 @@ import {
 import { pantryOf } from "../pantry";
 import { readAnyRecipe } from "../reading";
 import { FEW_WORDS } from "./answer-words.test-data";
+import { madeSpread } from "./finish-detail";
 import { planCake, type CakePlan } from "./plan";
 import { planFileAnswer } from "./plan-file";
 import { recipeFacts, workRecipe } from "./recipe-facts";
@@ -139,6 +140,20 @@ describe("a cake in layers with a filling of its recipe's own", () => {
     expect(finish.massG).toBe(
       finish.batches.find(({ stuff }) => stuff === "butter-and-sugar")?.massG,
     );
+  });
+
+  it("is made as it is written, not rounded up, where all of it is needed", () => {
+    const part = workRecipe(doc, pantryOf()).formula.parts.find(
+      ({ part: { id } }) => id === facts.filled?.part,
+    );
+    if (part === undefined) throw new RangeError("no part");
+    const once = madeSpread("curd", facts.filled?.massG ?? 0, "grams", part);
+    expect(once).toMatchObject({
+      own: "Lemon curd filling",
+      formula: { times: 1 },
+      consistency: null,
+    });
+    expect(madeSpread("curd", 2.2 * part.massG, "grams", part)?.formula.overG).toBeGreaterThan(0);
   });
 
   it("is as thick in other tins, and takes as much as they are large", () => {
