@@ -63,12 +63,7 @@ export function closedFormTerms({ geometry, batterMl, ovenC, isFan, isLined = fa
   if (!(ovenC >= 100)) throw new RangeError(`oven must be 100 °C or more, got ${ovenC}`);
   if (!(batterMl > 0)) throw new RangeError(`batter must be above 0 mL, got ${batterMl}`);
   const wall = MATERIAL_FACTS[geometry.material];
-  const heightMm = bakedHeight(geometry, batterMl);
-  const wetted = wettedAreas(geometry, heightMm);
-  const floor = squareMetres(wetted.floorMm2);
-  const side = squareMetres(wetted.sideMm2);
-  const tube = squareMetres(wetted.tubeMm2);
-  const top = squareMetres(surfaceArea(geometry, heightMm));
+  const { floor, side, tube, top, perSquareM2 } = batterShape(geometry, batterMl);
 
   const moved = isFan ? CONVECTION.fan : CONVECTION.still;
   const radiated = 4 * STEFAN_BOLTZMANN * ((ovenC + 100) / 2 + ZERO_C_IN_KELVIN) ** 3;
@@ -84,9 +79,7 @@ export function closedFormTerms({ geometry, batterMl, ovenC, isFan, isLined = fa
   const heat =
     DENSITY * HEAT_CAPACITY * (batterMl / 1e6) + 0.767 * wall.heatJPerM2K * (floor + side + tube);
   const lumpedSeconds = heat / uptake;
-  const conductionSeconds =
-    (DENSITY * HEAT_CAPACITY) /
-    (CONDUCTIVITY * inverseSquareM2(heightMm, spansAt(geometry, heightMm / 2)));
+  const conductionSeconds = (DENSITY * HEAT_CAPACITY) / (CONDUCTIVITY * perSquareM2);
 
   const b = Math.log(conductionSeconds / lumpedSeconds);
   const theta = Math.log((ovenC - 70.8) / 100);
@@ -96,6 +89,36 @@ export function closedFormTerms({ geometry, batterMl, ovenC, isFan, isLined = fa
     lumped,
     terms: [1, b, b * b, b ** 3, theta, theta * b, theta * theta, lumped, r, r * b],
   };
+}
+
+/** Batter in the middle of its bake as far as heat goes through it: areas in m². */
+type BatterShape = {
+  readonly batterMl: number;
+  readonly floor: number;
+  readonly side: number;
+  readonly tube: number;
+  readonly top: number;
+  readonly perSquareM2: number;
+};
+
+/** The last asked of each tin: the same batter is forecast at many heats. */
+const lastShapes = new WeakMap<TinGeometry, BatterShape>();
+
+function batterShape(geometry: TinGeometry, batterMl: number): BatterShape {
+  const last = lastShapes.get(geometry);
+  if (last?.batterMl === batterMl) return last;
+  const heightMm = bakedHeight(geometry, batterMl);
+  const wetted = wettedAreas(geometry, heightMm);
+  const shape: BatterShape = {
+    batterMl,
+    floor: squareMetres(wetted.floorMm2),
+    side: squareMetres(wetted.sideMm2),
+    tube: squareMetres(wetted.tubeMm2),
+    top: squareMetres(surfaceArea(geometry, heightMm)),
+    perSquareM2: inverseSquareM2(heightMm, spansAt(geometry, heightMm / 2)),
+  };
+  lastShapes.set(geometry, shape);
+  return shape;
 }
 
 /** How high the batter stands in the middle of its bake, mm. */

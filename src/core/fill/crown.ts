@@ -95,13 +95,37 @@ export function cakeHeights(
       (CAP_FULLNESS[tinFamily(geometry.tin)] * capBase(geometry, heldAtMm));
     return { edgeMm: heldAtMm, crownTopMm: heldAtMm + crownOn(heldAtMm, crownMm) + overMm };
   }
-  const edgeMm = risingRoot(over, 0, levelFor(geometry, volumeMl), HEIGHT_TOLERANCE_MM);
+  const edgeMm = edgeUnder(over, levelFor(geometry, volumeMl), capOf(geometry, crownMm));
   return { edgeMm, crownTopMm: edgeMm + crownOn(edgeMm, crownMm) };
+}
+
+/** What a crown adds to a cake's height if it were spread level, mm. */
+const capOf = (geometry: TinGeometry, crownMm: number): number =>
+  CAP_FULLNESS[tinFamily(geometry.tin)] * crownMm;
+
+const MOST_SECANTS = 6;
+
+/**
+ * The edge at which `over` is zero, mm: by secants from where an upright wall would have it, in a
+ * bracket where those leave it.
+ */
+function edgeUnder(over: (edgeMm: number) => number, levelMm: number, capMm: number): number {
+  let [last, edge] = [levelMm, Math.max(0, levelMm - capMm)];
+  let [overLast, overEdge] = [over(last), over(edge)];
+  for (let step = 0; step < MOST_SECANTS; step += 1) {
+    const next = edge - (overEdge * (edge - last)) / (overEdge - overLast);
+    if (!(next >= 0 && next <= levelMm)) break;
+    if (Math.abs(next - edge) < HEIGHT_TOLERANCE_MM / 2) return next;
+    [last, overLast] = [edge, overEdge];
+    [edge, overEdge] = [next, over(next)];
+    if (overEdge === 0) return edge;
+  }
+  return risingRoot(over, 0, levelMm, HEIGHT_TOLERANCE_MM);
 }
 
 /** Volume of a cake whose edge stands `edgeMm` high under a crown of `crownMm`, mL. */
 export function cakeVolume(geometry: TinGeometry, edgeMm: number, crownMm: number): number {
-  const capMm = CAP_FULLNESS[tinFamily(geometry.tin)] * crownMm;
+  const capMm = capOf(geometry, crownMm);
   return volumeAt(geometry, edgeMm) + (capMm * capBase(geometry, edgeMm)) / 1000;
 }
 

@@ -67,7 +67,7 @@ describe("a recipe's own tin", () => {
 
   it("bounds the rise of what it holds, so that it no longer passes its own rim", () => {
     expect(only(fillTins(full, [own])).verdict).toBe("overflows");
-    const rise = vouchedRise(full, [own]);
+    const rise = vouchedRise(full, fillTins(full, [own]));
     expect(rise).toBeGreaterThan(1.1);
     expect(rise).toBeLessThan(KIND_FACTS.pound.rise.mid);
     expect(
@@ -75,9 +75,14 @@ describe("a recipe's own tin", () => {
     ).not.toBe("overflows");
   });
 
+  const risen = (ofBrim: number): number | null => {
+    const poured = batter("pound", ofBrim * brim);
+    return vouchedRise(poured, fillTins(poured, [own]));
+  };
+
   it("says nothing where the usual rise stays inside, or where the batter stands above the brim already", () => {
-    expect(vouchedRise(batter("pound", 0.4 * brim), [own])).toBeNull();
-    expect(vouchedRise(batter("pound", 1.3 * brim), [own])).toBeNull();
+    expect(risen(0.4)).toBeNull();
+    expect(risen(1.3)).toBeNull();
   });
 
   it("of an assumed depth bounds it in tins like itself alone", () => {

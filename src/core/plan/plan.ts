@@ -133,8 +133,9 @@ export function planCake(input: CakeInput): Result<CakePlan> {
   const batter = batterIn(input.recipe.batter ?? {}, reference.value, "recipe.batter");
   if (!batter.ok) return batter;
   const ownOn = ownOnBatter(input.recipe);
-  const vouched = vouchedBy(batter.value, reference.value, ownOn);
   const piecesShare = batter.value.piecesMl / batter.value.volumeMl;
+  const unvouched = fillTins(batter.value, reference.value, { piecesShare, onBatter: ownOn });
+  const vouched = vouchedBy(batter.value, unvouched, ownOn);
   const laid = settledOn(input.onBatter ?? [], batterArea(wanted.value));
   const { marble, ...filling } = input.fill ?? {};
   const optionsAt = (times: number): FillOptions => ({
@@ -174,11 +175,10 @@ export function planCake(input: CakeInput): Result<CakePlan> {
   const mix = scaledBatter(batter.value, scale);
   const basis = input.scale === "fill-limit" ? "limit" : undefined;
   const fill = fillTins(mix, wanted.value, options, basis);
-  const ownFill = fillTins(batter.value, reference.value, {
-    piecesShare,
-    vouched,
-    onBatter: ownOn,
-  });
+  const ownFill =
+    vouched === undefined
+      ? unvouched
+      : fillTins(batter.value, reference.value, { piecesShare, vouched, onBatter: ownOn });
   const bake = bakeFor(input, batter.value, ownFill, fill, mix);
   if (!bake.ok) return bake;
   const onIt = finishAsked(input, wanted.value);
@@ -275,15 +275,11 @@ const NOTHING_KNOWN: Holds = { allergens: [], hazards: [] };
  * How far the recipe's own tins let its batter rise; where their depth was only assumed that counts
  * in tins like them alone.
  */
-function vouchedBy(
-  batter: Batter,
-  own: readonly TinGeometry[],
-  ownOn: OnBatter,
-): FillOptions["vouched"] {
+function vouchedBy(batter: Batter, own: Fill, ownOn: OnBatter): FillOptions["vouched"] {
   const rise = vouchedRise(batter, own, ownOn);
   if (rise === null) return undefined;
-  const isAssumed = own.some(({ tin }) => tin.depthAssumed === true);
-  return { rise, onlyIn: isAssumed ? own.map(({ tin }) => tin) : null };
+  const tins = own.tins.map(({ geometry }) => geometry.tin);
+  return { rise, onlyIn: tins.some(({ depthAssumed }) => depthAssumed === true) ? tins : null };
 }
 
 /**

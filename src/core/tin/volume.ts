@@ -1,6 +1,6 @@
 import { mlFromMm3 } from "../measure";
 import { areaFactorAt, volumeBetween, type TinGeometry } from "./geometry";
-import { cutAt } from "./wall";
+import { netAreaAt } from "./wall";
 
 /**
  * Heights to which a level is solved, mm: far below what anybody can see, so that a smear keeps its
@@ -15,8 +15,7 @@ const LEVEL_TOLERANCE_MM = 1e-6;
  */
 export function surfaceArea(geometry: TinGeometry, heightMm: number): number {
   const inside = Math.min(heightMm, geometry.depthMm);
-  const cut = cutAt(geometry.wall, inside);
-  return areaFactorAt(geometry, inside) * (cut.outerAreaMm2 - cut.innerAreaMm2);
+  return areaFactorAt(geometry, inside) * netAreaAt(geometry.wall, inside);
 }
 
 /**
@@ -38,8 +37,8 @@ export function volumeAt(geometry: TinGeometry, heightMm: number): number {
 }
 
 /** What one tin or one well holds when it is filled level with its rim, mL. */
-export function brimVolume(geometry: TinGeometry): number {
-  return volumeAt(geometry, geometry.depthMm);
+export function brimVolume({ strata }: TinGeometry): number {
+  return mlFromMm3(strata.at(-1)?.belowMm3 ?? 0);
 }
 
 /**
@@ -65,9 +64,8 @@ export function levelFor(geometry: TinGeometry, volumeMl: number): number {
     if (excessMl > 0) high = height;
     else low = height;
     const newton = height - (excessMl * 1000) / surfaceArea(geometry, height);
-    const next = newton > low && newton < high ? newton : (low + high) / 2;
-    if (Math.abs(next - height) < LEVEL_TOLERANCE_MM / 2) return next;
-    height = next;
+    if (Math.abs(newton - height) < LEVEL_TOLERANCE_MM / 2) return newton;
+    height = newton > low && newton < high ? newton : (low + high) / 2;
   }
   return height;
 }

@@ -80,19 +80,35 @@ export function cutAt(wall: Wall, heightMm: number): Cut {
   }
 }
 
-function straightCut(wall: StraightWall, heightMm: number): Cut {
-  const up = heightMm / wall.depthMm;
-  const size: PlanSize = {
-    lengthMm: between(wall.floor.lengthMm, wall.rim.lengthMm, up),
-    widthMm: between(wall.floor.widthMm, wall.rim.widthMm, up),
-    cornerMm: between(wall.floor.cornerMm, wall.rim.cornerMm, up),
+/** What batter has of a level cut, mm²: the outer area less the tube's. */
+export function netAreaAt(wall: Wall, heightMm: number): number {
+  if (wall.kind === "straight" && wall.tube === null) {
+    const size = sizeAt(wall, heightMm);
+    return planRow(wall.plan).measure(size, filletInset(wall.filletMm, heightMm)).areaMm2;
+  }
+  const { outerAreaMm2, innerAreaMm2 } = cutAt(wall, heightMm);
+  return outerAreaMm2 - innerAreaMm2;
+}
+
+function sizeAt({ floor, rim, depthMm }: StraightWall, heightMm: number): PlanSize {
+  const up = heightMm / depthMm;
+  return {
+    lengthMm: between(floor.lengthMm, rim.lengthMm, up),
+    widthMm: between(floor.widthMm, rim.widthMm, up),
+    cornerMm: between(floor.cornerMm, rim.cornerMm, up),
   };
+}
+
+function straightCut(wall: StraightWall, heightMm: number): Cut {
+  const size = sizeAt(wall, heightMm);
   const inset = filletInset(wall.filletMm, heightMm);
   const plan = planRow(wall.plan);
   const outer = plan.measure(size, inset);
   const inside = movedIn(plan, size, inset);
   const tubeRadiusMm =
-    wall.tube === null ? 0 : between(wall.tube.floorMm, wall.tube.rimMm, up) / 2 + inset;
+    wall.tube === null
+      ? 0
+      : between(wall.tube.floorMm, wall.tube.rimMm, heightMm / wall.depthMm) / 2 + inset;
   return {
     outerAreaMm2: outer.areaMm2,
     outerPerimeterMm: outer.perimeterMm,
