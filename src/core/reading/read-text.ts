@@ -90,12 +90,18 @@ export function readText(lines: readonly PageLine[], pantry: Pantry): ToldRecipe
     }),
   );
   const stageOf = (chunk: Chunk): Stage => stages.get(chunk)?.stage ?? "before";
-  const mentions = parted(placedMentions(rows, chunks, stageOf));
   const { name, isSure: isNameSure, row: title } = nameTold(rows);
+  const mentions = parted(placedMentions(rows, chunks, stageOf));
   const oven = ovenOf(chunks, stageOf);
   const sets = tinSets(chunks, stageOf);
   const tins = sets.map((set) => set.tins);
-  const told = linesTold(mentions);
+  // "Lemon roll" names no lemon.
+  const told = linesTold(
+    mentions.filter(
+      ({ placed: { chunk, mention } }) =>
+        mention.read.measures.length > 0 || title?.chunks.includes(chunk) !== true,
+    ),
+  );
   return {
     name,
     others,

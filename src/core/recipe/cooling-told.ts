@@ -39,6 +39,10 @@ const TURNED_OUT = new RegExp(
   String.raw`\b(?:turn|tip|slip|invert|lift)(?:ed|ped|s)?\b[^.;]*\b(?:out|onto|on to|on an?|rack)\b|\bunmou?ld(?:ed)?\b|\binvert\b|\bout of ${TIN_WORD}`,
   "iu",
 );
+/** "Turn out at once onto a sugared towel". */
+const OUT_AT_ONCE =
+  /\b(?:turn|tip|flip|invert)(?:ed)?\b[^.;]{0,30}\b(?:at once|immediately|straight ?away|right away)\b|\b(?:at once|immediately|straight ?away|right away)\b[^.;]{0,20}\b(?:turn|tip|flip|invert)\b[^.;]{0,20}\b(?:out|onto)\b/iu;
+const AT_ONCE_MIN = 1;
 /** The ends of sentences, not of "mins." or "1.5". */
 const CLAUSES = /[;!]|(?<!\b(?:mins?|hrs?|approx))\.(?!\d)/iu;
 
@@ -129,6 +133,7 @@ const MOST_OFF_MIN = 240;
 /** What one clause says; a bare one is of the tin, and not of how long. */
 function toldBy(clause: string): { readonly says: WayOutTold; readonly isBare: boolean } | null {
   if (COOKS.test(clause)) return null;
+  if (OUT_AT_ONCE.test(clause)) return { says: { inTinMin: AT_ONCE_MIN }, isBare: false };
   if (HANGS.test(clause)) return { says: { until: "cold" }, isBare: false };
   const out = TURNED_OUT.exec(clause);
   // What is waited for on the rack comes after it is turned out.
