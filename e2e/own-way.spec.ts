@@ -20,6 +20,42 @@ const BARS = `Net-mender's crumble bars
 Heat the oven to 180 C. Line a 20 cm square tin. Beat everything together, spread into the tin.
 Bake for 35 minutes, turning the tin round after 20 minutes. Cool in the tin and cut into 16 squares.`;
 
+const ROLL = `Fog bell lemon roll
+
+4 eggs
+120 g caster sugar
+100 g plain flour
+
+For the filling:
+150 g lemon curd
+200 ml double cream
+
+Heat the oven to 200 C. Line a 33 x 23 cm baking tin with paper.
+Whisk the eggs and sugar until thick. Fold in the flour. Spread in the tin.
+Bake for 10 to 12 minutes.
+Turn out at once onto a sugared towel, roll it up from the short side, towel and all, and leave until cold.
+Whip the cream. Unroll, spread with the curd and the cream, and roll up again without the towel.`;
+
+test("a sheet is rolled up round its recipe's own filling, from either side, or not at all", async ({
+  page,
+}) => {
+  await page.goto("/recipes/new");
+  await page.getByRole("textbox").first().fill(ROLL);
+  await page.getByRole("button", { name: "Keep this recipe" }).click();
+  await page.getByRole("link", { name: "In its own tins" }).click();
+  await keepAsked(page, "Fog bell roll");
+  await station(page, "Build").click();
+  const built = page.getByRole("region", { name: "The cake put together" });
+  await expect(built.getByText(/^Rolled up, \d+\smm thick and 2\d\d\smm long/u)).toBeVisible();
+  await expect(built.getByRole("list", { name: "What goes between" })).toContainText(/3[45]0\sg/u);
+  await page.getByLabel("Rolled up from").selectOption("long");
+  await expect(built.getByText(/^Rolled up, \d+\smm thick and 3\d\d\smm long/u)).toBeVisible();
+  await expectAccessible(page);
+  await page.getByLabel("The cakes stand").selectOption("apart");
+  await expect(page.getByLabel("Rolled up from")).toBeHidden();
+  await expect(built.getByText(/^Rolled up/u)).toBeHidden();
+});
+
 test("a recipe with choices asks, and its own tins, oven and pieces are there", async ({
   page,
 }) => {

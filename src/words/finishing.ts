@@ -4,11 +4,13 @@ import type {
   BuildRemark,
   Laid,
   PutOnPiece,
+  Roll,
   Quantity,
   Coating,
   Standing,
   Stuff,
   Thing,
+  Tier,
   Why,
 } from "@/core/build";
 import type {
@@ -31,6 +33,7 @@ import {
   lengthText,
   minutesText,
   percentText,
+  tinText,
   volumeText,
   weightText,
   type Units,
@@ -78,6 +81,7 @@ const inSentence = (name: string): string =>
 export const STANDING_NAMES: Readonly<Record<Standing, string>> = {
   apart: "Each by itself",
   stacked: "Stacked into one",
+  rolled: "Rolled up",
   tiers: "In tiers",
 };
 export const PIPED_NAMES: Readonly<Record<Piped, string>> = {
@@ -307,6 +311,21 @@ export function finishedWith({ cover, frosting, quantities }: Finish): string {
 /** How a tier stands: layers and height. */
 export function layersText(layers: number, layerMm: number, units: Units): string {
   return layers === 1 ? depthText(layerMm, units) : `${layers} × ${depthText(layerMm, units)}`;
+}
+
+/** A roll's size, and how often the sheet goes round. */
+export function rolledText({ lengthMm, diameterMm, turns }: Roll, units: Units): string {
+  return `${depthText(diameterMm, units)} thick and ${depthText(lengthMm, units)} long, ${fractionText(turns)} times round`;
+}
+
+const fractionText = (turns: number): string => turns.toFixed(1).replace(/\.0$/u, "");
+
+/** What a tier is of and how it stands. */
+export function tierText({ geometry: { tin }, layers, layerMm, roll }: Tier, units: Units): string {
+  if (roll !== null)
+    return `a sheet ${depthText(roll.layerMm, units)} thick, rolled up ${rolledText(roll, units)}`;
+  const one = tin.shape === "well" ? tin : { ...tin, count: 1 };
+  return `${tinText(one, units)}: ${layersText(layers, layerMm, units)}`;
 }
 
 /** Sizes of a rolled sheet. */

@@ -195,6 +195,11 @@ export function stepWords(
       };
     case "lay-floor":
       return { title, why: "Close together, 5 mm clear of the wall; they shrink in the oven." };
+    case "roll-warm":
+      return {
+        title,
+        why: "On a cloth dusted with sugar, from the side it will be rolled from: a cold sheet cracks.",
+      };
     case "split-and-fill":
       return {
         title,
@@ -285,7 +290,9 @@ export function nextText(doing: Doing): string {
     case "into-fridge":
       return "In, next";
     case "split-and-fill":
-      return "Stacked, next";
+      return doing.isRolled === true ? "Rolled, next" : "Stacked, next";
+    case "roll-warm":
+      return "Rolled, next";
     case "first-coat":
     case "final-coat":
       return "Coated, next";

@@ -17,7 +17,7 @@ import {
   WAYS_OUT,
   type Question,
 } from "@/core/ask";
-import { FROSTINGS } from "@/core/build";
+import { FROSTINGS, ROLLED_FROM } from "@/core/build";
 import { OnBatterSchema, type OnBatter } from "@/core/fill";
 import { COVERS } from "@/core/finish";
 import { BATTER_KINDS } from "@/core/kind";
@@ -183,6 +183,7 @@ const ASK_ADDRESS = {
   coolsOvernight: parseAsBoolean.withDefault(FIRST_QUESTION.coolsOvernight),
   frosted,
   filled,
+  rolled: parseAsStringLiteral(ROLLED_FROM),
   cover: parseAsStringLiteral([AS_RECIPE, ...COVERS]).withDefault(FIRST_QUESTION.cover),
   frosting: parseAsStringLiteral(FROSTINGS).withDefault(FIRST_QUESTION.frosting),
 };

@@ -2,13 +2,20 @@
 
 import { useRef } from "react";
 import { KIND_FACTS } from "@/core/kind";
-import { FILLINGS, STANDINGS, THINNEST_SLICE_MM } from "@/core/build";
+import { canBeRolled, FILLINGS, STANDINGS, THINNEST_SLICE_MM } from "@/core/build";
 import type { BuildBoxes } from "@/core/ask";
 import { canWearStrips } from "@/core/fill";
 import type { Issue } from "@/core/measure";
 import { inRadius } from "@/core/tin";
 import { depthText, issueText, SPREAD_NAMES, tinText, weightText, type Units } from "@/words";
-import { buildRemarkText, layersText, STANDING_NAMES, thickText } from "@/words/finishing";
+import {
+  buildRemarkText,
+  layersText,
+  rolledText,
+  STANDING_NAMES,
+  thickText,
+  tierText,
+} from "@/words/finishing";
 import { Choice, Field } from "../frame/field";
 import { More } from "../frame/more";
 import { drawnCake } from "../section/cake-places";
@@ -44,9 +51,15 @@ export function BuildStation({
   const standings = STANDINGS.filter(
     (each) =>
       each === "apart" ||
-      (each === "tiers" ? flat.length > 1 : flat.some(({ geometry }) => geometry.count > 1)),
+      (each === "rolled"
+        ? fill.tins.every(({ geometry }) => canBeRolled(geometry))
+        : each === "tiers"
+          ? flat.length > 1
+          : flat.some(({ geometry }) => geometry.count > 1)),
   );
-  const isFilled = build.cakes.some(({ tiers }) => tiers.some(({ layers }) => layers > 1));
+  const isRolled = build.cakes.some(({ tiers }) => tiers.some(({ roll }) => roll !== null));
+  const isFilled =
+    isRolled || build.cakes.some(({ tiers }) => tiers.some(({ layers }) => layers > 1));
   const isOnlyCups = build.cakes.every(({ tiers }) =>
     tiers.every(({ family }) => family === "cup"),
   );
@@ -74,7 +87,26 @@ export function BuildStation({
             />
           </label>
         )}
-        {!isOnlyCups && (
+        {isRolled && (
+          <label className="block">
+            <span className="label block">Rolled up from</span>
+            <Choice
+              label="Rolled up from"
+              className="field pr-1"
+              value={boxes.rolledFrom}
+              choices={[
+                [
+                  "usual",
+                  question.rolled === "long" ? "its long side, as the recipe" : "its short side",
+                ],
+                ["short", "the short side: a thick roll"],
+                ["long", "the long side: a long one"],
+              ]}
+              onChange={(rolledFrom) => change({ rolledFrom })}
+            />
+          </label>
+        )}
+        {!isOnlyCups && !isRolled && (
           <>
             <label className="block">
               <span className="label block">Crowns</span>
@@ -144,16 +176,18 @@ export function BuildStation({
                 />
               </div>
             </div>
-            <div className="flex">
-              <ThickField
-                units={units}
-                label="Dam of frosting round it, wide"
-                value={boxes.damMm}
-                onChange={(damMm) => change({ damMm })}
-                problem={problem("damMm")}
-                placeholder="none"
-              />
-            </div>
+            {!isRolled && (
+              <div className="flex">
+                <ThickField
+                  units={units}
+                  label="Dam of frosting round it, wide"
+                  value={boxes.damMm}
+                  onChange={(damMm) => change({ damMm })}
+                  problem={problem("damMm")}
+                  placeholder="none"
+                />
+              </div>
+            )}
           </>
         )}
         {!isOnlyCups && (
@@ -216,15 +250,7 @@ export function BuildStation({
               tiers.map((tier) => (
                 <li key={tier.index}>
                   {cakes > 1 ? `${cakes} × ` : ""}
-                  {tinText(
-                    {
-                      ...tier.geometry.tin,
-                      ...(tier.geometry.tin.shape === "well" ? {} : { count: 1 }),
-                    },
-                    units,
-                  )}
-                  : {layersText(tier.layers, tier.layerMm, units)}, {weightText(tier.cakeG, units)}{" "}
-                  of cake
+                  {tierText(tier, units)}, {weightText(tier.cakeG, units)} of cake
                   {tier.trimmedG > 1
                     ? `; ${weightText(tier.trimmedG, units)} of crown cut off, which makes crumbs`
                     : ""}
@@ -253,6 +279,7 @@ function headline(plan: StationProps["plan"], units: Units): string {
   const { tiers } = drawnCake(plan);
   const tier = tiers[0]?.tier;
   if (tier === undefined) return "";
+  if (tier.roll !== null) return `Rolled up, ${rolledText(tier.roll, units)}`;
   if (tiers.length > 1)
     return `${tiers.length} tiers, ${depthText(tiers.at(-1)?.edgeMm ?? 0, units)} high`;
   return tier.layers > 1
@@ -349,32 +376,34 @@ function BuildDrawing({ question, plan, isStale, refused, units, onChange }: Sta
             onMove={(to) => change({ damMm: boxText(to, units) }, "damMm")}
           />
         )}
-        <DragHandle
-          label="Height of a layer at its edge, as measured"
-          valueMm={bottomTier.tier.layerMm * splits}
-          minMm={Math.max(8, THINNEST_SLICE_MM * splits)}
-          maxMm={250}
-          stepMm={1}
-          name="layer"
-          text={depthText(bottomTier.tier.layerMm * splits, units)}
-          axis="y"
-          align="start"
-          left={atX(widthMm / 2)}
-          perMm={splits / bottomTier.tier.layers}
-          bottom={bottomTier.edgeMm / (heightMm + 4)}
-          widthMm={wideMm}
-          onGrip={onGrip}
-          onMove={(to) =>
-            change(
-              {
-                heights: plan.fill.tins.map((_, at) =>
-                  at === bottomTier.tier.index ? boxText(to, units) : (boxes.heights[at] ?? ""),
-                ),
-              },
-              "height",
-            )
-          }
-        />
+        {bottomTier.tier.roll === null && (
+          <DragHandle
+            label="Height of a layer at its edge, as measured"
+            valueMm={bottomTier.tier.layerMm * splits}
+            minMm={Math.max(8, THINNEST_SLICE_MM * splits)}
+            maxMm={250}
+            stepMm={1}
+            name="layer"
+            text={depthText(bottomTier.tier.layerMm * splits, units)}
+            axis="y"
+            align="start"
+            left={atX(widthMm / 2)}
+            perMm={splits / bottomTier.tier.layers}
+            bottom={bottomTier.edgeMm / (heightMm + 4)}
+            widthMm={wideMm}
+            onGrip={onGrip}
+            onMove={(to) =>
+              change(
+                {
+                  heights: plan.fill.tins.map((_, at) =>
+                    at === bottomTier.tier.index ? boxText(to, units) : (boxes.heights[at] ?? ""),
+                  ),
+                },
+                "height",
+              )
+            }
+          />
+        )}
         {refused?.path.startsWith("build.") === true && (
           <PlaceNote
             issue={refused}

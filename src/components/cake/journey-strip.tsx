@@ -172,6 +172,11 @@ function factsOf(
         .filter(({ thing }) => thing === "filling")
         .reduce((sum, { massG }) => sum + massG, 0);
       const layers = layersText(tier.layers, tier.layerMm, units);
+      if (tier.roll !== null)
+        return [
+          `${depthText(tier.roll.diameterMm, units)} thick`,
+          `rolled up, ${weightText(filled, units)} filling`,
+        ];
       if (tiers > 1) return [`${tiers} tiers`, `${layers} below`];
       if (tier.layers > 1)
         return [

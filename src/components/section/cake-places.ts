@@ -30,12 +30,13 @@ export function placedTiers(cake: FinishedCake, fillingMm: number): readonly Pla
     const at = sectionAt(tier.geometry, tier.layerMm);
     const stepMm = tier.layerMm + fillingMm;
     const foot = footMm;
-    const edgeMm = foot + tier.heightMm;
+    // A roll is seen end on.
+    const edgeMm = foot + (tier.roll?.diameterMm ?? tier.heightMm);
     footMm = edgeMm + tier.domeMm + coat.topMm;
     return {
       ...each,
       footMm: foot,
-      halfMm: at.halfLengthMm,
+      halfMm: tier.roll === null ? at.halfLengthMm : tier.roll.diameterMm / 2,
       holeMm: at.tubeRadiusMm,
       edgeMm,
       topMm: footMm,

@@ -4,6 +4,7 @@ import { cakePaths } from "./section-paths";
 import type { Figure } from "./standing";
 import { line, spreadFill } from "./strokes";
 import { OnIt } from "./on-it";
+import { RolledCake } from "./rolled-cake";
 
 /**
  * A level line from side to side, or over each side of a ring, under a crown where one was left.
@@ -160,13 +161,29 @@ export function cutCake(
   return {
     widthMm,
     heightMm,
-    drawing: tiers.map((tier) => (
-      <g key={tier.tier.index}>
-        {hasCoat && <CutCoat tier={tier} frosting={finish.frosting} />}
-        <Crumb tier={tier} filling={build.filling} frosting={finish.frosting} damMm={build.damMm} />
-        {hasCoat && <OnIt tier={tier} wears={wears} frosting={finish.frosting} isCut />}
-      </g>
-    )),
+    drawing: tiers.map((tier) =>
+      tier.tier.roll !== null ? (
+        <RolledCake
+          key={tier.tier.index}
+          tier={tier}
+          filling={build.filling}
+          fillingMm={build.fillingMm}
+          frosting={finish.frosting}
+          hasCoat={hasCoat}
+        />
+      ) : (
+        <g key={tier.tier.index}>
+          {hasCoat && <CutCoat tier={tier} frosting={finish.frosting} />}
+          <Crumb
+            tier={tier}
+            filling={build.filling}
+            frosting={finish.frosting}
+            damMm={build.damMm}
+          />
+          {hasCoat && <OnIt tier={tier} wears={wears} frosting={finish.frosting} isCut />}
+        </g>
+      ),
+    ),
   };
 }
 
@@ -179,6 +196,19 @@ export function wholeCake(cake: DrawnCake): Figure {
     drawing: tiers.map((tier) => {
       const outer = tier.halfMm + tier.coat.sideMm;
       const isCoated = tier.coat.sideMm > 0;
+      if (tier.tier.roll !== null)
+        return (
+          <g key={tier.tier.index}>
+            <RolledCake
+              tier={tier}
+              filling={build.filling}
+              fillingMm={build.fillingMm}
+              frosting={finish.frosting}
+              hasCoat
+            />
+            <OnIt tier={tier} wears={wears} frosting={finish.frosting} isCut={false} />
+          </g>
+        );
       return (
         <g key={tier.tier.index}>
           {!isCoated && <CutCoat tier={tier} frosting={finish.frosting} />}

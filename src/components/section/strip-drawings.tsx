@@ -155,6 +155,8 @@ function inItsDish(plan: CakePlan, cake: Figure): Figure {
 /** The finished cake with a first piece cut out of it. */
 export function servedCake(plan: CakePlan): Figure {
   const cake = finishedCake(plan);
+  // A roll is seen end on: the knife goes across it, out of sight.
+  if (plan.finish.cakes[0]?.tiers.some(({ tier }) => tier.roll !== null) === true) return cake;
   const wide = Math.min(cake.widthMm / 3, 45);
   const at = cake.widthMm / 2 - wide - 6;
   return {

@@ -4,6 +4,7 @@ import {
   EdgeHeightSchema,
   FILLINGS,
   POURS,
+  ROLLED_FROM,
   STANDINGS,
   TOPS,
   type BuildRequest,
@@ -43,6 +44,8 @@ const line = z._default(z.string().check(z.maxLength(200)), "");
 /** How a cake is put together, as its baker wrote it; an empty box is as usual. */
 export const BuildBoxesSchema = z.strictObject({
   standing: z._default(z.enum(["usual", ...STANDINGS]), "usual"),
+  /** The side a sheet is rolled up from; `usual` as the recipe has it, or the short one. */
+  rolledFrom: z._default(z.enum(["usual", ...ROLLED_FROM]), "usual"),
   top: z._default(z.enum(["usual", ...TOPS]), "usual"),
   splits: z._default(wholeIn(1, 6), 1),
   /** Measured heights at the edge, in the order of the tins. */
@@ -237,6 +240,7 @@ export function readFinish(
     issues,
     build: {
       ...(build.standing === "usual" ? {} : { standing: build.standing }),
+      ...(build.rolledFrom === "usual" ? {} : { rolledFrom: build.rolledFrom }),
       ...(build.top === "usual" ? {} : { top: build.top }),
       ...(build.splits === 1 ? {} : { splits: build.splits }),
       ...(heights.some((height) => height !== null) ? { heightsMm: heights } : {}),

@@ -53,6 +53,7 @@ export const FIRST_QUESTION: Question = {
   inTin: "",
   frosted: null,
   filled: null,
+  rolled: null,
   cover: "none",
   frosting: "butter-and-sugar",
   build: BuildBoxesSchema.parse({}),

@@ -1,6 +1,6 @@
 import * as z from "../zod";
 import { KitchenOvenSchema } from "../bake";
-import { FROSTINGS } from "../build";
+import { FROSTINGS, ROLLED_FROM } from "../build";
 import { CEILINGS, DIVIDING, OnBatterSchema, PORTIONS } from "../fill";
 import { COVERS } from "../finish";
 import { LoggedBakeSchema } from "../logbook";
@@ -121,6 +121,8 @@ export const QuestionSchema = z.strictObject({
   frosted: z._default(z.nullable(FrostedSchema), null),
   /** What the recipe fills its own layers with; null for one that does not. */
   filled: z._default(z.nullable(FilledSchema), null),
+  /** The side the recipe's sheet is rolled up from; null for one that is not. */
+  rolled: z._default(z.nullable(z.enum(ROLLED_FROM)), null),
   cover: z.enum(["as-recipe", ...COVERS]),
   frosting: z.enum(FROSTINGS),
   build: z.prefault(BuildBoxesSchema, {}),

@@ -196,6 +196,7 @@ export function readQuestion(question: Question, ofLooker: ReadingHabit): ReadQu
         : { onBatter: question.recipeOn }),
       ...(question.frosted === null ? {} : { frosted: question.frosted }),
       ...(question.filled === null ? {} : { filled: question.filled }),
+      ...(question.rolled === null ? {} : { rolled: question.rolled }),
       ...(question.recipeDuring.length === 0 ? {} : { during: question.recipeDuring }),
       ...(question.recipePortions === 0 ? {} : { portions: question.recipePortions }),
       ...given("eggs", recipeEggs.value),

@@ -68,6 +68,7 @@ export function recipeBoxes(
     during = [],
     frosted,
     filled,
+    rolled,
     portions = 0,
   }: RecipeFacts,
 ): Partial<Question> {
@@ -99,6 +100,7 @@ export function recipeBoxes(
     ...coolBoxes(cool),
     frosted: frosted ?? null,
     filled: filled ?? null,
+    rolled: rolled ?? null,
     ...(frosted === undefined ? {} : { cover: AS_RECIPE, frosting: frosted.like }),
     ...(batter.kind === undefined ? {} : { kind: batter.kind }),
     weight: batter.massG === undefined ? "" : `${batter.massG} g`,

@@ -12,6 +12,7 @@ import {
   type TinFamily,
   type TinGeometry,
 } from "../tin";
+import { rollBox, rollFrom, type Roll, type RolledFrom } from "./roll";
 import type { Quantity } from "./quantity";
 import type { BuildRequest, Standing } from "./schema";
 import { SPREAD_DENSITY, SYRUP_DENSITY, type Frosting, type Coating } from "./spreads";
@@ -36,6 +37,8 @@ export type Tier = {
   readonly trimmedG: number;
   /** As it stands, without filling, g. */
   readonly cakeG: number;
+  /** A sheet that is rolled up; its geometry is a box of the roll's section. Null for all others. */
+  readonly roll: Roll | null;
 };
 
 /** One cake as it stands on its board; its widest tier first. */
@@ -66,6 +69,7 @@ export type BuildHabit = {
   readonly isLevel: boolean;
   /** What the recipe fills its own layers with, what it calls that, and how thick; the frosting else. */
   readonly filled?: FilledHabit | undefined;
+  readonly rolledFrom?: RolledFrom | undefined;
 };
 
 export type FilledHabit = {
@@ -108,6 +112,7 @@ export function buildCakes(
       kind: habit.kind,
       isLevel: request.top === undefined ? habit.isLevel : request.top === "level",
       measuredMm: request.heightsMm?.[index] ?? null,
+      rolledFrom: request.rolledFrom ?? habit.rolledFrom ?? "short",
     });
     if (tier.family !== "cup" && splits > 1 && tier.layerMm < THINNEST_SLICE_MM) {
       return bad({
@@ -137,7 +142,10 @@ export function buildCakes(
   const cakes =
     standing === "tiers"
       ? tiered(tiers)
-      : tiers.map((tier) => ({ cakes: cakesOf(tier, standing), tiers: [tier] }));
+      : tiers.map((tier, index) => ({
+          cakes: cakesOf(fills[index]?.geometry ?? tier.geometry, standing),
+          tiers: [tier],
+        }));
   const quantities = cakes.flatMap(({ cakes: times, tiers: on }) =>
     on.flatMap((tier) =>
       quantitiesOf(tier, times, { ...request, fillingMm, filling, called, gPerMl, damMm }, habit),
@@ -156,8 +164,8 @@ export function buildCakes(
 }
 
 const isStacked = (geometry: TinGeometry, standing: Standing): boolean =>
-  standing !== "apart" && canWearStrips(geometry);
-const cakesOf = ({ geometry }: Tier, standing: Standing): number =>
+  (standing === "stacked" || standing === "tiers") && canWearStrips(geometry);
+const cakesOf = (geometry: TinGeometry, standing: Standing): number =>
   isStacked(geometry, standing) ? 1 : geometry.count;
 
 type TierChoices = {
@@ -167,6 +175,7 @@ type TierChoices = {
   readonly fillingMm: number;
   readonly isLevel: boolean;
   readonly measuredMm: number | null;
+  readonly rolledFrom: RolledFrom;
 };
 
 function tierOf(
@@ -187,6 +196,17 @@ function tierOf(
     ((cakeVolume(geometry, edgeMm, crownMm) - volumeAt(geometry, edgeMm)) * bakedG) / wholeMl;
   const layers = tins * slices;
   const layerMm = edgeMm / slices;
+  // A low dome spread level is half as high; a sheet that was measured is as thick as that.
+  const roll =
+    standing === "rolled"
+      ? rollFrom(
+          geometry,
+          choices.rolledFrom,
+          edgeMm + (measuredMm === null ? crownMm / 2 : 0),
+          fillingMm,
+        )
+      : null;
+  if (roll !== null) return rolledTier(index, roll, bakedG);
   return {
     index,
     geometry,
@@ -198,6 +218,24 @@ function tierOf(
     heightMm: stackHeight(layers, layerMm, fillingMm),
     trimmedG: levelled * crownG,
     cakeG: tins * bakedG - levelled * crownG,
+    roll: null,
+  };
+}
+
+function rolledTier(index: number, roll: Roll, cakeG: number): Tier {
+  const geometry = rollBox(roll);
+  return {
+    index,
+    geometry,
+    family: tinFamily(geometry.tin),
+    outline: outlineAt(geometry, geometry.depthMm),
+    layers: 1,
+    layerMm: geometry.depthMm,
+    domeMm: 0,
+    heightMm: geometry.depthMm,
+    trimmedG: 0,
+    cakeG,
+    roll,
   };
 }
 
@@ -251,6 +289,12 @@ function quantitiesOf(
       why,
     });
   };
+  if (tier.roll !== null)
+    spread("filling", filling, fillingMm * tier.roll.spreadMm2, {
+      how: "over",
+      areaMm2: tier.roll.spreadMm2,
+      thickMm: fillingMm,
+    });
   if (gaps > 0) {
     spread("filling", filling, gaps * fillingMm * insideMm2, {
       how: "between",
@@ -290,10 +334,12 @@ function remarksOf(
   { filling, damMm }: { readonly filling: Coating; readonly damMm: number },
 ): readonly BuildRemark[] {
   const remarks: BuildRemark[] = [];
-  const isFilled = cakes.some(({ tiers }) => tiers.some(({ layers }) => layers > 1));
+  const isStackedUp = cakes.some(({ tiers }) => tiers.some(({ layers }) => layers > 1));
+  const isFilled =
+    isStackedUp || cakes.some(({ tiers }) => tiers.some(({ roll }) => roll !== null));
   if (!isFilled && (request.filling !== undefined || request.fillingMm !== undefined || damMm > 0))
     remarks.push({ code: "one-layer-has-no-filling" });
-  if (isFilled && damMm === 0 && SOFT.includes(filling))
+  if (isStackedUp && damMm === 0 && SOFT.includes(filling))
     remarks.push({ code: "soft-filling-without-dam", filling });
   for (const { tiers } of cakes) {
     if (tiers.length > 1)

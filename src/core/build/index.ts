@@ -8,6 +8,7 @@ export {
   type FilledHabit,
   type Tier,
 } from "./build";
+export { canBeRolled, ROLLED_FROM, rollFrom, rolledUp, type Roll, type RolledFrom } from "./roll";
 export {
   LAID,
   PIECES,

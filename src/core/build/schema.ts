@@ -1,12 +1,13 @@
 import * as z from "../zod";
 import { numberIn, wholeIn } from "../measure";
+import { ROLLED_FROM } from "./roll";
 import { FILLINGS, FROSTINGS } from "./spreads";
 
 /**
  * `apart`: each baked cake by itself. `stacked`: the flat ones of one kind make one cake. `tiers`:
- * those stand on one another, the widest below.
+ * those stand on one another, the widest below. `rolled`: each sheet is rolled up round its filling.
  */
-export const STANDINGS = ["apart", "stacked", "tiers"] as const;
+export const STANDINGS = ["apart", "stacked", "tiers", "rolled"] as const;
 export const TOPS = ["level", "domed"] as const;
 
 const MOST_KINDS = 20;
@@ -18,6 +19,8 @@ export const EdgeHeightSchema = numberIn(8, 250, "mm");
 
 export const BuildSchema = z.strictObject({
   standing: z.optional(z.enum(STANDINGS)),
+  /** Which side a sheet is rolled up from. */
+  rolledFrom: z.optional(z.enum(ROLLED_FROM)),
   /** Whether crowns are cut off, or left on the top layer. */
   top: z.optional(z.enum(TOPS)),
   /** Slices each baked layer is split into. */

@@ -71,6 +71,7 @@ export function cooled(
             [],
             words.cool,
           );
+    const rolled = rolledWarm(list, day, index, turned);
     return [
       ...pour,
       ...dressedWarm(list, day, made, index, out),
@@ -79,7 +80,7 @@ export function cooled(
           ? cooledInFridge(list, day, index, out, turned)
           : standsAsTold
             ? turned
-            : cooledInRoom(list, day, index, turned),
+            : cooledInRoom(list, day, index, rolled),
       ),
     ];
   });
@@ -87,6 +88,22 @@ export function cooled(
   return day.coldSteps.length === 0
     ? ready
     : [...ready, next(list.addSteps("cold-", "finish", day.coldSteps, ready, true))];
+}
+
+/** A sheet is rolled up before it has cooled so far that it cracks, minutes after it is out of its tin. */
+const ROLLS_MIN = 5;
+
+/** A warm sheet rolled up in its cloth, so that it takes the shape; what else is only turned out. */
+function rolledWarm(list: TaskList, { rolls = 0 }: DayCake, index: number, turned: string): string {
+  if (rolls === 0) return turned;
+  return list.add(
+    `roll${index + 1}`,
+    "cool",
+    { do: "roll-warm", rolls },
+    hands(TAKES.rollMin * rolls),
+    ["hands"],
+    [next(turned, 0, ROLLS_MIN)],
+  );
 }
 
 /**

@@ -21,7 +21,11 @@ export function finished(
         list.add(
           "split-and-fill",
           "build",
-          { do: "split-and-fill", gaps: day.gaps },
+          {
+            do: "split-and-fill",
+            gaps: day.gaps,
+            ...((day.rolls ?? 0) > 0 ? { isRolled: true } : {}),
+          },
           hands(TAKES.splitMin * Math.max(0, day.splits - 1) + TAKES.fillGapMin * day.gaps),
           ["hands"],
           [...last, ...over],

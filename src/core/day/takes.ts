@@ -11,6 +11,7 @@ export const TAKES = {
   inOvenMin: 1,
   takeOutMin: 1,
   turnOutTinMin: 2,
+  rollMin: 2,
   splitMin: 2,
   fillGapMin: 3,
   firstCoatMin: 8,

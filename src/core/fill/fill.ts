@@ -62,6 +62,8 @@ export type Fill = {
 
 /** A cake lower than this, cooled, dries before it browns, mm. Judgement. */
 export const THIN_CAKE_MM = 15;
+/** A sheet to be rolled up cracks below this, mm. Judgement. */
+const THIN_SHEET_MM = 7;
 /** Heights this close are the same to any ruler, mm. */
 const SAME_MM = 0.05;
 
@@ -124,7 +126,13 @@ function tinFill(
     peak,
     peakTopRangeMm: [heights(growth.peak.low).crownTopMm, heights(growth.peak.high).crownTopMm],
     baked,
-    verdict: verdict(geometry, peak, baked, crowningAllowed(batter.kind, geometry, options)),
+    verdict: verdict(
+      geometry,
+      peak,
+      baked,
+      crowningAllowed(batter.kind, geometry, options),
+      options,
+    ),
   };
 }
 
@@ -133,6 +141,7 @@ function verdict(
   peak: CakeHeights,
   baked: CakeHeights,
   allowed: number,
+  { isRolled = false }: FillOptions,
 ): FillVerdict {
   const above = peak.crownTopMm - geometry.depthMm;
   if (
@@ -140,6 +149,6 @@ function verdict(
     above > Math.max(0, allowed) + SAME_MM
   )
     return "overflows";
-  if (baked.crownTopMm < THIN_CAKE_MM) return "too-thin";
+  if (baked.crownTopMm < (isRolled ? THIN_SHEET_MM : THIN_CAKE_MM)) return "too-thin";
   return above > Math.min(0, allowed) + SAME_MM ? "crowns" : "fits";
 }

@@ -39,6 +39,8 @@ export type FillOptions = {
   readonly onBatter?: OnBatter | undefined;
   /** Share of the batter's volume that is pieces, which do not rise. */
   readonly piecesShare?: number | undefined;
+  /** A sheet that is rolled up is meant to be thin. */
+  readonly isRolled?: boolean | undefined;
   /** The most that the recipe's own tins let this batter rise. */
   readonly vouched?: Vouched | undefined;
 };

@@ -101,7 +101,8 @@ const isNotCoated = (finish: CakeInput["finish"]): boolean =>
 function withoutCoat(input: CakeInput, planned: CakePlan): CakePlan {
   const bare = planCake({
     ...input,
-    recipe: { ...input.recipe, filled: undefined },
+    recipe: { ...input.recipe, filled: undefined, rolled: undefined },
+    cool: planned.cool,
     finish: { ...input.finish, cover: "none" },
   });
   return bare.ok ? bare.value : planned;
@@ -181,9 +182,14 @@ export function dayCake(
   const plan = byRecipe === null ? planned : withoutCoat(input, planned);
   const { bake, build, finish, fill, mix } = plan;
   const batter = formula === null ? null : batterPart(formula);
+  const rolls = build.cakes.reduce(
+    (sum, { cakes, tiers }) => sum + (tiers.some(({ roll }) => roll !== null) ? cakes : 0),
+    0,
+  );
+  const isRolledByRecipe = rolls > 0 && input.recipe.rolled !== undefined;
   const gaps = build.cakes.reduce(
     (sum, { cakes, tiers }) => sum + cakes * tiers.reduce((own, { layers }) => own + layers - 1, 0),
-    0,
+    isRolledByRecipe ? 0 : rolls,
   );
   const {
     parts,
@@ -307,6 +313,7 @@ export function dayCake(
     coldFridgeMin: Math.max(...cooled.map(({ fridgeMin }) => fridgeMin)),
     coldFreezerMin: Math.max(...cooled.map(({ freezerMin }) => freezerMin)),
     gaps,
+    rolls: isRolledByRecipe ? 0 : rolls,
     splits: input.build?.splits ?? 1,
     parts,
     dressed: dressedOnDay(plan),

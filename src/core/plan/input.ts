@@ -1,6 +1,6 @@
 import * as z from "../zod";
 import { HeatSchema, OVEN_LIMITS_C, OvenSchema } from "../bake";
-import { BuildSchema } from "../build";
+import { BuildSchema, ROLLED_FROM } from "../build";
 import { CoolSchema } from "../cool";
 import { FillSchema, OnBatterSchema, ScaleSchema } from "../fill";
 import { FinishSchema } from "../finish";
@@ -118,6 +118,11 @@ const RecipeSchema = z.strictObject({
    * `build.filling` is left out.
    */
   filled: z.optional(FilledSchema),
+  /**
+   * The side its baked sheet is rolled up from; read from its steps where they are given. Rolled
+   * where `build.standing` is left out.
+   */
+  rolled: z.optional(z.enum(ROLLED_FROM)),
   /** Pieces it gives in all; read from its steps where they are given. */
   portions: z.optional(PortionsSchema),
   /** Whole eggs counted in the batter. */

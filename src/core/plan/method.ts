@@ -150,6 +150,10 @@ export function stagedMethod({ part }: PartFormula, plans: PlansItself): StagedM
 /** "180 C, a greased 20 cm square tin." */
 const OVEN_FIRST = /^\W*(?:oven\b\W*)?(?:\d{2,3}\s*(?:°\s*)?[CF]\b|gas (?:mark )?\d)/iu;
 
+/** "… and leave until cold": the program's own cooling. */
+const ONLY_COOLS =
+  /^\W*(?:and )?(?:then )?(?:leave|let|cool|stand)\b(?: (?:it|them|the cakes?|there|to (?:cool|stand)|so|rolled(?: up)?))* (?:until|till|to) (?:it is |they are )?(?:quite |completely |stone )?(?:cold|cool)\W*$/iu;
+
 const PUT_TOGETHER = /\b(?:sandwich|stack)\b|\bfill (?:and|the (?:cake|layers))\b/iu;
 
 /** Which of the program's own tasks a step speaks of; null where it is a task of its own. */
@@ -174,6 +178,7 @@ function wordFor(
         return "left";
       if (kind === "bake" && said === undefined) return "bake";
       if (kind === "cool" && (said === undefined || stage === "hot")) return "cool";
+      if (kind === "rest" && ONLY_COOLS.test(text)) return "cool";
       if (plans.turnOut && stage === "hot" && kind === "rest" && saysTurnedOut(text)) return "cool";
       // The program's own cooling begins in the tin.
       if (said === "hot" && kind === "rest" && (IN_ITS_TIN.test(text) || MINUTES_IN_TIN.test(text)))

@@ -1,7 +1,14 @@
 import { sum } from "d3-array";
 import type { Keeping } from "../kind";
 import { blocksAir } from "../bake";
-import { buildCakes, type Build, type FilledHabit, type Stuff } from "../build";
+import {
+  buildCakes,
+  canBeRolled,
+  type Build,
+  type FilledHabit,
+  type Standing,
+  type Stuff,
+} from "../build";
 import { cautionsFor, type Caution } from "../caution";
 import { oneWayOut, type CoolRequest } from "../cool";
 import {
@@ -36,7 +43,7 @@ import { surfaceArea, tinFamily, type TinGeometry } from "../tin";
 import { bakeFor, type BakePlan } from "./bake-plan";
 import type { CakeInput } from "./input";
 import { batterIn, geometries, ownOnBatter } from "./own-batter";
-import { filledMm, type Filled } from "./recipe-filling";
+import { filledMm } from "./recipe-filling";
 import { coverIn } from "./recipe-frosting";
 import { remarksFor, type Remark } from "./remarks";
 
@@ -82,18 +89,33 @@ const USUAL_BUILD: Readonly<
   naked: { standing: "stacked", isLevel: true },
 };
 
-/** A recipe with a filling has its layers on one another, whatever covers them. */
-const usualBuild = (cover: Cover, filled: Filled | undefined): (typeof USUAL_BUILD)[Cover] =>
-  filled === undefined ? USUAL_BUILD[cover] : { ...USUAL_BUILD[cover], standing: "stacked" };
+/** Whether its sheets are rolled up: she says so, or the recipe does. */
+const isRolled = ({ build, recipe }: CakeInput, wanted: readonly TinGeometry[]): boolean =>
+  wanted.every(canBeRolled) &&
+  (build?.standing === "rolled" || (build?.standing === undefined && recipe.rolled !== undefined));
 
-const filledHabit = (filled: Filled | undefined, ownFill: Fill): FilledHabit | undefined =>
+/** A recipe that rolls its sheet does so; one with a filling has its layers on one another. */
+function usualBuild(
+  cover: Cover,
+  { filled, rolled }: CakeInput["recipe"],
+  wanted: readonly TinGeometry[],
+): { readonly standing: Standing; readonly isLevel: boolean } {
+  if (rolled !== undefined && wanted.every(canBeRolled))
+    return { ...USUAL_BUILD[cover], standing: "rolled" };
+  return filled === undefined ? USUAL_BUILD[cover] : { ...USUAL_BUILD[cover], standing: "stacked" };
+}
+
+const filledHabit = (
+  { filled, rolled }: CakeInput["recipe"],
+  ownFill: Fill,
+): FilledHabit | undefined =>
   filled === undefined
     ? undefined
     : {
         stuff: filled.like,
         called: filled.name,
         gPerMl: filled.gPerMl ?? null,
-        thickMm: filledMm(filled, ownFill),
+        thickMm: filledMm(filled, ownFill, rolled ?? null),
       };
 
 /** A cake is as it comes out of its tin unless its finish is asked for. */
@@ -151,6 +173,7 @@ export function planCake(input: CakeInput): Result<CakePlan> {
     hasStrips,
     piecesShare,
     vouched,
+    ...(isRolled(input, wanted.value) ? { isRolled: true } : {}),
   });
 
   const cool = oneWayOut(input.cool ?? {});
@@ -186,8 +209,9 @@ export function planCake(input: CakeInput): Result<CakePlan> {
   const build = buildCakes(input.build ?? {}, fill.tins, {
     kind: mix.kind,
     frosting,
-    ...usualBuild(cover, input.recipe.filled),
-    filled: filledHabit(input.recipe.filled, ownFill),
+    ...usualBuild(cover, input.recipe, wanted.value),
+    filled: filledHabit(input.recipe, ownFill),
+    rolledFrom: input.recipe.rolled,
   });
   if (!build.ok) return build;
   const finish = finishCakes(onIt, build.value);
@@ -215,7 +239,7 @@ export function planCake(input: CakeInput): Result<CakePlan> {
     mix,
     fill,
     bake: bake.value.bake,
-    cool: turnedFor(cool.value, options),
+    cool: outAtOnce(turnedFor(cool.value, options), options),
     build: build.value,
     finish: finish.value,
     keeping,
@@ -265,6 +289,13 @@ function turnedFor(cool: CoolRequest, { onBatter = [] }: FillOptions): CoolReque
   if (!onBatter.some(({ where }) => where === "floor") || cool.stays === true) return cool;
   return { turned: "once", ...(hasWay ? {} : { inTinMin: FLOOR_IN_TIN_MIN }), ...cool };
 }
+
+/** A sheet that is rolled up leaves its tin while it bends. Judgement. */
+const SHEET_IN_TIN_MIN = 2;
+const outAtOnce = (cool: CoolRequest, { isRolled = false }: FillOptions): CoolRequest =>
+  isRolled && cool.stays !== true && cool.until === undefined && cool.inTinMin === undefined
+    ? { ...cool, inTinMin: SHEET_IN_TIN_MIN }
+    : cool;
 
 /** Rounds after which a scale that hangs on what is laid on moves no more. */
 const SCALE_ROUNDS = 6;

@@ -9,6 +9,7 @@ import {
   type LinesBatter,
   type RecognisedKind,
 } from "../mix";
+import { ROLLED_FROM } from "../build";
 import { CoolSchema } from "../cool";
 import { OnBatterSchema } from "../fill";
 import { BatterKindSchema } from "../kind";
@@ -34,6 +35,7 @@ import { tinFamily } from "../tin";
 import { PortionsSchema } from "./serve-schema";
 import { FilledSchema, filledByRecipe } from "./recipe-filling";
 import { FrostedSchema, frostedByRecipe } from "./recipe-frosting";
+import { rolledByRecipe } from "./recipe-roll";
 import { laidByRecipe } from "./recipe-on-batter";
 
 /** What the bench and the lists need of a recipe, worked out once when it is kept. */
@@ -58,6 +60,8 @@ export const RecipeFactsSchema = z.strictObject({
   frosted: z.optional(FrostedSchema),
   /** What it fills its own layers with. */
   filled: z.optional(FilledSchema),
+  /** The side its sheet is rolled up from. */
+  rolled: z.optional(z.enum(ROLLED_FROM)),
 });
 export type RecipeFacts = z.infer<typeof RecipeFactsSchema>;
 
@@ -143,7 +147,8 @@ export function recipeFacts(
   const during = duringTold(doc.parts, doc.bake.minutes ?? null);
   const onBatter = laidByRecipe(formula);
   const frosted = frostedByRecipe(formula, doc.bake.tins);
-  const filled = filledByRecipe(formula, doc.bake.tins, frosted !== null);
+  const rolled = rolledByRecipe(formula, doc.bake.tins);
+  const filled = filledByRecipe(formula, doc.bake.tins, frosted !== null, rolled !== null);
   return {
     batter: given.success ? given.data : { kind: kind.kind },
     bake: doc.bake,
@@ -156,6 +161,7 @@ export function recipeFacts(
     ...(onBatter.length === 0 ? {} : { onBatter }),
     ...(frosted === null ? {} : { frosted }),
     ...(filled === null ? {} : { filled }),
+    ...(rolled === null ? {} : { rolled }),
   };
 }
 

@@ -1,6 +1,6 @@
 // What a recipe fills its own layers with, and how thick that is.
 import * as z from "../zod";
-import { CoatingSchema, SPREAD_DENSITY, type Coating } from "../build";
+import { CoatingSchema, rollFrom, SPREAD_DENSITY, type Coating, type RolledFrom } from "../build";
 import { canWearStrips, type Fill } from "../fill";
 import { numberIn } from "../measure";
 import type { Formula, PartFormula, PartRole, Stage } from "../recipe";
@@ -23,6 +23,7 @@ export type Filled = z.infer<typeof FilledSchema>;
 
 const BETWEEN =
   /\b(?:between|sandwich(?:ed)?|in the middle|gaps?|fill(?:ed)?|stack(?:ed)?|layers? (?:it|them|the cakes?)|join(?:ed)?)\b|\b(?:put|set|place|lay|pop|top)\b[^.;]*\b(?:other|second)\b/iu;
+const ROLLED_IN = /\b(?:un|re-?)?roll|\bspread\b/iu;
 /** Less of it is a smear, g. */
 const LEAST_G = 40;
 const COLD: readonly Stage[] = ["cold", "serve"];
@@ -31,13 +32,15 @@ const COLD: readonly Stage[] = ["cold", "serve"];
  * The filling a recipe puts between its cold layers; null where it has none, has only one layer, or
  * nothing says that it goes between.
  * @param isCovered whether its frosting goes over it, and is no filling alone
+ * @param isRolled whether it is a sheet that is rolled up
  */
 export function filledByRecipe(
   { parts }: Formula,
   tins: readonly Tin[],
   isCovered: boolean,
+  isRolled: boolean,
 ): Filled | null {
-  if (layersIn(tins) === 1) return null;
+  if (layersIn(tins) === 1 && !isRolled) return null;
   const largest = (role: PartRole): PartFormula | undefined =>
     parts
       .filter(({ part, massG }) => part.role === role && massG >= LEAST_G)
@@ -51,7 +54,9 @@ export function filledByRecipe(
     .flatMap((of) => sentencesOf(of))
     .some(
       ({ text, stage }) =>
-        COLD.includes(stage) && BETWEEN.test(text) && (isNamed(name, text) || saysOnly(text)),
+        COLD.includes(stage) &&
+        (BETWEEN.test(text) || (isRolled && ROLLED_IN.test(text))) &&
+        (isNamed(name, text) || saysOnly(text)),
     );
   if (!isPutBetween) return null;
   const gPerMl = mixedDensity(filling, like);
@@ -100,16 +105,24 @@ const THICK_MM = { min: 1, max: 40 } as const;
 
 /**
  * How thick a recipe's filling is in its own layers, mm: its weight over its density and the area of
- * all the gaps; null where its own tins are not known.
+ * all the gaps, or of the sheet that is spread; null where its own tins are not known.
  */
-export function filledMm({ like, massG, gPerMl }: Filled, { tins }: Fill): number | null {
-  const mm2 = tins.reduce(
-    (sum, { geometry, baked }) =>
-      canWearStrips(geometry)
-        ? sum + (geometry.count - 1) * solidArea(outlineAt(geometry, baked.edgeMm))
-        : sum,
-    0,
-  );
+export function filledMm(
+  { like, massG, gPerMl }: Filled,
+  { tins }: Fill,
+  rolledFrom: RolledFrom | null,
+): number | null {
+  const mm2 = tins.reduce((sum, { geometry, baked }) => {
+    if (rolledFrom !== null)
+      return (
+        sum +
+        geometry.count *
+          (rollFrom(geometry, rolledFrom, baked.edgeMm, THICK_MM.min)?.spreadMm2 ?? 0)
+      );
+    return canWearStrips(geometry)
+      ? sum + (geometry.count - 1) * solidArea(outlineAt(geometry, baked.edgeMm))
+      : sum;
+  }, 0);
   if (mm2 === 0) return null;
   const thickMm = (massG / (gPerMl ?? SPREAD_DENSITY[like]) / mm2) * 1000;
   return Math.min(THICK_MM.max, Math.max(THICK_MM.min, thickMm));

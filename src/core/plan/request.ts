@@ -25,6 +25,7 @@ import { USUAL_WAYS, type PartsMade } from "./parts-of-day";
 import type { CakeInput } from "./input";
 import { filledByRecipe } from "./recipe-filling";
 import { frostedByRecipe } from "./recipe-frosting";
+import { rolledByRecipe } from "./recipe-roll";
 import { laidByRecipe } from "./recipe-on-batter";
 import { bakedIn, batterGiven, kindOf } from "./recipe-facts";
 
@@ -68,7 +69,8 @@ export function workRequest(input: CakeInput, pantry: Pantry = pantryOf()): Cake
   const first = (role: Part["role"]): string => parts.find((part) => part.role === role)?.id ?? "";
   const laid = laidByRecipe(formula);
   const frosted = frostedByRecipe(formula, reference.tins);
-  const filled = filledByRecipe(formula, reference.tins, frosted !== null);
+  const rolled = rolledByRecipe(formula, reference.tins);
+  const filled = filledByRecipe(formula, reference.tins, frosted !== null, rolled !== null);
   const portions = piecesTold({ parts });
   const during = duringTold(parts, reference.minutes ?? null);
   // Where somebody says what lies on it, that is all.
@@ -77,6 +79,7 @@ export function workRequest(input: CakeInput, pantry: Pantry = pantryOf()): Cake
     ...(laid.length === 0 || isSaid ? {} : { onBatter: laid }),
     ...(frosted === null ? {} : { frosted }),
     ...(filled === null ? {} : { filled }),
+    ...(rolled === null ? {} : { rolled }),
     ...(portions === null ? {} : { portions }),
     ...(during.length === 0 ? {} : { during: [...during] }),
     ...input.recipe,
