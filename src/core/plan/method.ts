@@ -117,11 +117,11 @@ type Staged = { readonly step: Step; readonly kind: StepKind; readonly stage: St
  */
 export function stagedMethod({ part }: PartFormula, plans: PlansItself): StagedMethod {
   const stages = stepStages(part.steps);
-  const staged = part.steps.map((step, at) => ({
-    ...readStep(step),
-    step,
-    stage: stages[at] ?? "before",
-  }));
+  const staged = part.steps.flatMap((step, at) => {
+    const stage = stages[at] ?? "before";
+    const pieces = stage === "before" ? piecesOf(step) : [step];
+    return pieces.map((piece) => ({ ...readStep(piece), step: piece, stage }));
+  });
   const fillAt = staged.findLastIndex(({ kind, stage }) => kind === "fill" && stage === "before");
   const said = Object.fromEntries(
     Object.keys(NO_WORDS).map((word) => [word, [] as string[]]),
@@ -147,6 +147,30 @@ export function stagedMethod({ part }: PartFormula, plans: PlansItself): StagedM
   return { ...into, words, warmUpMin };
 }
 
+const SENTENCES = /(?<=[.;!?])\s+(?=\p{Lu})/u;
+/** Sentences of these kinds are words of the program's own tasks. */
+const APART: readonly StepKind[] = ["heat", "fill"];
+
+/**
+ * A step before the oven by what its sentences do: "Heat the oven. Beat everything. Pour it into the
+ * tin." is three things; sentences that only make the batter stay together. One whose minutes the
+ * baker gave stays whole.
+ */
+function piecesOf(step: Step): readonly Step[] {
+  if (step.minutes !== undefined || step.kind !== undefined) return [step];
+  const pieces: { readonly kind: StepKind | null; readonly text: string }[] = [];
+  for (const text of step.text.split(SENTENCES)) {
+    const own = readStep({ text }).kind;
+    const isTins = own === "prepare" && OF_TINS.test(text);
+    const kind = APART.includes(own) ? own : isTins ? "prepare" : null;
+    const last = pieces.at(-1);
+    if (last !== undefined && last.kind === kind)
+      pieces[pieces.length - 1] = { kind, text: `${last.text} ${text}` };
+    else pieces.push({ kind, text });
+  }
+  return pieces.map(({ text }) => ({ ...step, text }));
+}
+
 /** "180 C, a greased 20 cm square tin." */
 const OVEN_FIRST = /^\W*(?:oven\b\W*)?(?:\d{2,3}\s*(?:°\s*)?[CF]\b|gas (?:mark )?\d)/iu;
 
@@ -162,7 +186,12 @@ function wordFor(
   isFill: boolean,
   plans: PlansItself,
 ): keyof RecipeWords | null {
-  if (kind === "heat" && (said === undefined || stage === "before" || stage === "oven"))
+  const isOvenOff = saysOffOven(text);
+  if (
+    kind === "heat" &&
+    !isOvenOff &&
+    (said === undefined || stage === "before" || stage === "oven")
+  )
     return "warmUp";
   switch (stage) {
     case "before":
@@ -170,10 +199,10 @@ function wordFor(
       if (plans.soften && isAhead(kind, text) && /\bbutter\b/iu.test(text)) return "soften";
       return kind === "prepare" && OF_TINS.test(text) ? "tins" : isFill ? "fill" : null;
     case "oven":
-      return kind === "rest" && plans.offOven && saysOffOven(text) ? "offOven" : "bake";
+      return plans.offOven && isOvenOff ? "offOven" : "bake";
     case "hot":
     case "cold":
-      if (plans.offOven && saysOffOven(text)) return "offOven";
+      if (plans.offOven && isOvenOff) return "offOven";
       if (plans.overnight && (kind === "rest" || kind === "cool") && saysOvernight(text))
         return "left";
       if (kind === "bake" && said === undefined) return "bake";

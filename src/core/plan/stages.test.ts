@@ -304,3 +304,31 @@ describe("a recipe without a main weight, and in other measures", () => {
     expect(answer.ok && answer.value.contains).toEqual(["wheat", "milk", "nuts"]);
   });
 });
+
+describe("a method told in paragraphs", () => {
+  const told = (steps: readonly unknown[]): readonly (readonly [string, string])[] =>
+    requested({ recipe: { lines: LAYERS, steps } }).tasks.map(({ id, doing, words }) => [
+      id.slice(2),
+      doing.do === "step" ? doing.text : (words ?? ""),
+    ]);
+
+  it("is done sentence by sentence where a paragraph heats, makes and fills", () => {
+    const tasks = new Map(
+      told([
+        "Heat the oven to 180 C. Line the tin. Cream the butter and sugar. Fold in the flour. Spread in the tin. Scatter the nuts over.",
+        "Bake for 55 minutes.",
+      ]),
+    );
+    expect(tasks.get("warm-up")).toBe("Heat the oven to 180 C.");
+    expect(tasks.get("tins")).toBe("Line the tin.");
+    expect(tasks.get("step1")).toBe("Cream the butter and sugar. Fold in the flour.");
+    expect(tasks.get("fill")).toBe("Spread in the tin.");
+    expect([...tasks.values()]).toContain("Scatter the nuts over.");
+  });
+
+  it("stays whole where the baker said how long it takes", () => {
+    const text = "Beat everything. Spread in the tin.";
+    const tasks = new Map(told([{ text, minutes: 9 }, "Bake for 55 minutes."]));
+    expect(tasks.get("fill")).toBe(text);
+  });
+});
