@@ -243,6 +243,8 @@ export function buildRemarkText(remark: BuildRemark, units: Units): string {
   switch (remark.code) {
     case "one-layer-has-no-filling":
       return "One layer has nothing to fill: split it, or stack two.";
+    case "not-rolled":
+      return `A sheet ${depthText(remark.layerMm, units)} thick does not roll up here: it stands flat. Those of ${depthText(5, units)} to ${depthText(40, units)} bend.`;
     case "supports-needed":
       return `${remark.tiers} tiers: a board under each upper one, and supports cut level with the tier below to carry the ${weightText(remark.aboveG, units)} above.`;
     case "soft-filling-without-dam":

@@ -12,7 +12,7 @@ import {
   type TinFamily,
   type TinGeometry,
 } from "../tin";
-import { rollBox, rollFrom, type Roll, type RolledFrom } from "./roll";
+import { canBeRolled, rollBox, rollFrom, type Roll, type RolledFrom } from "./roll";
 import type { Quantity } from "./quantity";
 import type { BuildRequest, Standing } from "./schema";
 import { SPREAD_DENSITY, SYRUP_DENSITY, type Frosting, type Coating } from "./spreads";
@@ -46,6 +46,8 @@ export type BuiltCake = { readonly cakes: number; readonly tiers: readonly Tier[
 
 export type BuildRemark =
   | { readonly code: "one-layer-has-no-filling" }
+  /** It is too thin, too thick or too short to be rolled up, and stands flat. */
+  | { readonly code: "not-rolled"; readonly layerMm: number }
   | { readonly code: "supports-needed"; readonly tiers: number; readonly aboveG: number }
   | { readonly code: "soft-filling-without-dam"; readonly filling: Coating };
 
@@ -159,7 +161,10 @@ export function buildCakes(
     damMm,
     cakes,
     quantities,
-    remarks: remarksOf(request, cakes, { filling, damMm }),
+    remarks: [
+      ...(standing === "rolled" ? notRolled(tiers) : []),
+      ...remarksOf(request, cakes, { filling, damMm }),
+    ],
   });
 }
 
@@ -327,6 +332,12 @@ function quantitiesOf(
   }
   return found;
 }
+
+/** Sheets that were to be rolled up and are not. */
+const notRolled = (tiers: readonly Tier[]): readonly BuildRemark[] =>
+  tiers.flatMap(({ roll, layerMm, geometry }) =>
+    roll === null && canBeRolled(geometry) ? [{ code: "not-rolled", layerMm }] : [],
+  );
 
 function remarksOf(
   request: BuildRequest,

@@ -28,6 +28,30 @@ describe("a sheet rolled up", () => {
     ).toBeNull();
   });
 
+  it("is none of a sheet that tears, cracks or is too short to go round", () => {
+    expect(rollFrom(SHEET, "short", 4, 6)).toBeNull();
+    expect(rollFrom(SHEET, "short", 45, 6)).toBeNull();
+    const strip = tin({ shape: "rectangle", lengthMm: 145, widthMm: 40, depthMm: 25, taperDeg: 0 });
+    expect(rollFrom(strip, "long", 5, 1)).toBeNull();
+  });
+
+  it("of any sheet there is has a box, or is none", () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 20, max: 700, noNaN: true }),
+        fc.double({ min: 20, max: 700, noNaN: true }),
+        fc.double({ min: 1, max: 200, noNaN: true }),
+        fc.double({ min: 1, max: 40, noNaN: true }),
+        fc.constantFrom("short" as const, "long" as const),
+        (lengthMm, widthMm, layer, filling, from) => {
+          const sheet = tin({ shape: "rectangle", lengthMm, widthMm, depthMm: 25, taperDeg: 0 });
+          const roll = rollFrom(sheet, from, layer, filling);
+          expect(roll === null || rollBox(roll).depthMm > 0).toBe(true);
+        },
+      ),
+    );
+  });
+
   it("is taken for a box that holds as much", () => {
     fc.assert(
       fc.property(
@@ -74,6 +98,12 @@ describe("a cake built as a roll", () => {
     expect(rolled.cakes[0]?.tiers[0]?.cakeG).toBeCloseTo(flat.cakes[0]?.tiers[0]?.cakeG ?? 0, 6);
     expect(flat.quantities).toEqual([]);
     expect(flat.remarks).toEqual([{ code: "one-layer-has-no-filling" }]);
+  });
+
+  it("says so where it does not bend, and stands flat", () => {
+    const thick = built({ standing: "rolled", heightsMm: [60] });
+    expect(thick.cakes[0]?.tiers[0]?.roll).toBeNull();
+    expect(thick.remarks).toEqual([{ code: "not-rolled", layerMm: 60 }]);
   });
 
   it("is as thick as its sheet was measured to be", () => {

@@ -49,7 +49,14 @@ export function rolledUp(
   };
 }
 
-/** A tin's cake of such a thickness rolled up; null for one that is no flat oblong. */
+/** A thinner sheet tears and a thicker one cracks, mm. Judgement. */
+const ROLLS_MM = { min: 5, max: 40 } as const;
+/** A roll is no thinner and no thicker than this, as wide as the box it is taken for, mm. */
+const BOX_MM = { min: 20, max: 200 } as const;
+
+/**
+ * A tin's cake of such a thickness rolled up; null for one that is no flat oblong, or does not bend.
+ */
 export function rollFrom(
   geometry: TinGeometry,
   from: RolledFrom,
@@ -58,20 +65,27 @@ export function rollFrom(
 ): Roll | null {
   const spans = spansAt(geometry, layerMm);
   if (!canBeRolled(geometry) || spans.kind !== "rectangle") return null;
+  if (layerMm < ROLLS_MM.min || layerMm > ROLLS_MM.max) return null;
   const [short, long] = [
     Math.min(spans.lengthMm, spans.widthMm),
     Math.max(spans.lengthMm, spans.widthMm),
   ];
   const [along, across] = from === "short" ? [long, short] : [short, long];
-  return rolledUp(along, across, layerMm, fillingMm);
+  const roll = rolledUp(along, across, layerMm, fillingMm);
+  const sideMm = boxSide(roll);
+  return sideMm < BOX_MM.min || sideMm > BOX_MM.max ? null : roll;
 }
+
+const boxSide = ({ diameterMm }: Pick<Roll, "diameterMm">): number =>
+  (diameterMm * Math.sqrt(Math.PI)) / 2;
 
 /**
  * A box as long as the roll whose section has the same area: what coat, toppings and knife take it
  * for. Its open sides are 6 % more than a round's that stands on a fifth of itself.
  */
-export function rollBox({ lengthMm, diameterMm }: Roll): TinGeometry {
-  const sideMm = (diameterMm * Math.sqrt(Math.PI)) / 2;
+export function rollBox(roll: Roll): TinGeometry {
+  const { lengthMm, diameterMm } = roll;
+  const sideMm = boxSide(roll);
   const box = tinGeometry({
     shape: "loaf",
     lengthMm: Math.max(lengthMm, sideMm),

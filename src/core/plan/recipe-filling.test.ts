@@ -57,6 +57,7 @@ describe("what a recipe fills its own layers with", () => {
     expect(filledWith("Sandwich with it.", JAM, { tins: [{ ...TWO[0], count: 1 }] })).toBeNull();
     expect(filledWith("Spoon it beside each piece.")).toBeNull();
     expect(filledWith("Sandwich with it.", ["20 g jam"])).toBeNull();
+    expect(filledWith("Sandwich with it.", ["90 kg jam"])).toBeNull();
   });
 
   it.each([

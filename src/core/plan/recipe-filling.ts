@@ -2,10 +2,13 @@
 import * as z from "../zod";
 import { CoatingSchema, rollFrom, SPREAD_DENSITY, type Coating, type RolledFrom } from "../build";
 import { canWearStrips, type Fill } from "../fill";
-import { numberIn } from "../measure";
+import { capitalised, numberIn } from "../measure";
 import type { Formula, PartFormula, PartRole, Stage } from "../recipe";
 import { outlineAt, solidArea, type Tin } from "../tin";
 import { frostingLike, isNamed, layersIn, sentencesOf, shareOf } from "./recipe-frosting";
+
+/** More of it is a slip of the pen, g. */
+const MOST_G = 20_000;
 
 /** A recipe's own filling, between its cold layers. */
 export const FilledSchema = z.strictObject({
@@ -15,7 +18,7 @@ export const FilledSchema = z.strictObject({
   part: z.string().check(z.maxLength(40)),
   name: z.string().check(z.maxLength(120)),
   /** All of it, in the recipe's own cake. */
-  massG: numberIn(20, 20_000, "g"),
+  massG: numberIn(20, MOST_G, "g"),
   /** What a millilitre of it weighs, where it is of several things; by what it is like else. */
   gPerMl: z.optional(numberIn(0.2, 1.6, "g/mL")),
 });
@@ -58,12 +61,12 @@ export function filledByRecipe(
         (BETWEEN.test(text) || (isRolled && ROLLED_IN.test(text))) &&
         (isNamed(name, text) || saysOnly(text)),
     );
-  if (!isPutBetween) return null;
+  if (!isPutBetween || filling.massG > MOST_G) return null;
   const gPerMl = mixedDensity(filling, like);
   return {
     like,
     part: id,
-    name: name.slice(0, 120),
+    name: (name.trim() === "" ? capitalised(filling.part.role) : name).slice(0, 120),
     massG: Math.round(filling.massG),
     ...(gPerMl === null ? {} : { gPerMl }),
   };
