@@ -198,6 +198,15 @@ test.describe("the logbook", () => {
     expect(await sent("image/jpeg", Buffer.from("%PDF-1.7"))).toBe(422);
     expect(await sent("text/html", Buffer.from("<html>"))).toBe(415);
     expect(await sent("image/jpeg", Buffer.alloc(4_000_001))).toBe(413);
+    // It stands on the recipe and its cakes when she says so.
+    const stands = page.getByRole("button", { name: "Picture 1 on the recipe and its cakes" });
+    await stands.click();
+    await expect(stands).toHaveAttribute("aria-pressed", "true");
+    await expect(page.getByText(/Saved \d\d:\d\d/u)).toBeVisible();
+    await page.goto("/recipes?q=malt");
+    await page.getByRole("link", { name: "Malt and hazelnut sheet" }).first().click();
+    await page.getByRole("link", { name: "Malt and hazelnut sheet, as it was baked" }).click();
+    await expect(page).toHaveURL(/\/logbook\/demo-bake-4$/u);
     await page.getByRole("button", { name: "Take picture 1 off the page" }).click();
     await expect(shown).toBeHidden();
     await page.getByRole("button", { name: "Undo" }).click();

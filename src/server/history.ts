@@ -29,6 +29,10 @@ export async function historyOf(
     bakes: [...own, ...others]
       .filter(({ record }) => whyNotCounted(record) === null)
       .slice(0, MOST),
+    picture:
+      own.flatMap(({ id: recordId, record }) =>
+        record.pictures.filter(({ stands }) => stands === true).map((of) => ({ ...of, recordId })),
+      )[0] ?? null,
     untold: own.filter(({ record }) => whyNotCounted(record) === "verdict").length,
   };
 }

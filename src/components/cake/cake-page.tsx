@@ -23,6 +23,7 @@ import type { OpenBake } from "../live/start-baking";
 import type { OvenChoice, RecipeChoices, TinChoice } from "../frame/choices";
 import type { History } from "../logbook/history";
 import { LastTime } from "../logbook/last-time";
+import { StandingPicture } from "../logbook/standing-picture";
 import { RenameSheet } from "./rename-sheet";
 import { DraftNote } from "../frame/draft-note";
 import type { KeptOutcome, Outcome, SaveOutcome, Theirs } from "../frame/outcome";
@@ -219,6 +220,7 @@ export function CakePage({
     <>
       <div className="mb-3 flex flex-wrap items-center justify-between gap-x-4 gap-y-1">
         <h1 className="flex min-w-0 items-center gap-2 text-[27px]">
+          <StandingPicture picture={history.picture} name={cake.name} />
           <span className="min-w-0 break-words">{cake.name}</span>
           <button
             type="button"

@@ -1,4 +1,8 @@
+import type { BakeRecord } from "@/core/logbook";
 import type { RecordChoice } from "./record-choice";
+
+/** A picture of a bake that stands on its recipe and its cakes. */
+export type StandingPicture = BakeRecord["pictures"][number] & { readonly recordId: string };
 
 /** What the logbook says to a cake or a recipe. */
 export type History = {
@@ -8,6 +12,8 @@ export type History = {
   readonly last: RecordChoice | null;
   /** Bakes that teach, its own recipe's first, the newest first. */
   readonly bakes: readonly RecordChoice[];
+  /** The newest picture that she has standing on it, and the page it is on. */
+  readonly picture: StandingPicture | null;
   /** Bakes of it that would teach if they said how the middle came out. */
   readonly untold: number;
 };

@@ -16,6 +16,7 @@ import {
 } from "@/words/logbook";
 import { Choice, Field } from "../frame/field";
 import { useUnits } from "../frame/units";
+import { OverTime } from "./over-time";
 import { MinutesLine } from "./minutes-line";
 import type { RecordChoice } from "./record-choice";
 
@@ -119,6 +120,7 @@ export function LogbookList({ records, total, choices, isNarrowed, pages }: Logb
           it came out: open underbaked, dark just right, red a little dry.
         </p>
       )}
+      {address.recipe !== "" && <OverTime records={records.map(({ record }) => record)} />}
       {records.length === 0 && (
         <p className="panel p-6">
           {isNarrowed

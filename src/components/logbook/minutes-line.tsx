@@ -10,7 +10,8 @@ const MID = 13;
 /** Minutes shown on either side of what there is to show, as a share of it. */
 const ROOM = 0.08;
 
-const DOTS = {
+/** The dot of when a cake came out, by how it was. */
+export const VERDICT_DOTS = {
   under: "fill-white stroke-ink",
   right: "fill-ink stroke-ink",
   over: "fill-tomato stroke-tomato",
@@ -66,7 +67,7 @@ export function MinutesLine({ record }: { readonly record: BakeRecord }) {
           cy={MID}
           r="5"
           strokeWidth="2"
-          className={DOTS[verdict ?? "none"]}
+          className={VERDICT_DOTS[verdict ?? "none"]}
         />
       )}
     </svg>

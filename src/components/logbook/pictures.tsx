@@ -40,7 +40,7 @@ export function Pictures({ pictures, name, onChange }: PicturesProps) {
       <h2 className="text-[17px]">Pictures</h2>
       {pictures.length > 0 && (
         <ul className="mt-2 grid grid-cols-2 gap-2 sm:grid-cols-3">
-          {pictures.map(({ hash, widthPx, heightPx }, at) => (
+          {pictures.map(({ hash, widthPx, heightPx, stands }, at) => (
             <li key={hash} className="relative">
               <a href={`/logbook/pictures/${hash}`}>
                 {/* Kept at its own size already, and served from this kitchen alone. */}
@@ -54,6 +54,22 @@ export function Pictures({ pictures, name, onChange }: PicturesProps) {
                   className="aspect-square w-full rounded-control object-cover"
                 />
               </a>
+              <button
+                type="button"
+                className={`button mt-1 w-full !px-2 text-[14px] ${stands === true ? "!bg-ink !text-white" : ""}`}
+                aria-pressed={stands === true}
+                aria-label={`Picture ${at + 1} on the recipe and its cakes`}
+                onClick={() =>
+                  onChange((old) =>
+                    old.map((each) => ({
+                      ...each,
+                      stands: each.hash === hash ? stands !== true : false,
+                    })),
+                  )
+                }
+              >
+                On the recipe
+              </button>
               <button
                 type="button"
                 className="button absolute top-1 right-1 !px-2.5"

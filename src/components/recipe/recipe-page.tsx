@@ -22,7 +22,9 @@ import { askHref } from "../ask/ask-address";
 import { ChangedElsewhere } from "../frame/changed-elsewhere";
 import { DraftNote } from "../frame/draft-note";
 import type { Outcome, SaveOutcome, Theirs } from "../frame/outcome";
+import type { History } from "../logbook/history";
 import { LastTime } from "../logbook/last-time";
+import { StandingPicture } from "../logbook/standing-picture";
 import type { RecordChoice } from "../logbook/record-choice";
 import { SavedMark } from "../frame/saved-mark";
 import { useTell } from "../frame/toasts";
@@ -60,6 +62,8 @@ type RecipePageProps = {
   readonly sharable: readonly BorrowablePart[];
   /** The last bake of it; null where there was none. */
   readonly last: RecordChoice | null;
+  /** How it looked, where a picture of a bake stands on it. */
+  readonly picture: History["picture"];
   readonly actions: {
     readonly settle: (id: string) => Promise<Outcome>;
     readonly change: (
@@ -99,6 +103,7 @@ export function RecipePage({
   pantry: kitchen,
   sharable,
   last,
+  picture,
   actions,
 }: RecipePageProps) {
   const { units } = useUnits();
@@ -147,6 +152,7 @@ export function RecipePage({
   return (
     <>
       <div className="mt-1 mb-3 flex flex-wrap items-center justify-between gap-x-4 gap-y-2">
+        <StandingPicture picture={picture} name={doc.name} />
         <h1 className="min-w-64 flex-1">
           <input
             className="figure-text w-full rounded-control bg-transparent px-1.5 py-0.5 text-[27px] hover:bg-white"

@@ -97,6 +97,8 @@ export const RecordSchema = z.strictObject({
         hash: z.string().check(z.regex(/^[0-9a-f]{64}$/u)),
         widthPx: z.int().check(z.gte(1), z.lte(10_000)),
         heightPx: z.int().check(z.gte(1), z.lte(10_000)),
+        /** Whether it stands on its recipe and the cakes of that; the newest that does is shown. */
+        stands: z.optional(z.boolean()),
       }),
     )
     .check(z.maxLength(12)),

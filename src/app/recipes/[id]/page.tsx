@@ -30,9 +30,11 @@ const load = cache(async (id: string) =>
   stored(async () => {
     const database = kitchenDatabase();
     const recipe = await findRecipe(database, id);
+    const { last, picture } = await historyOf(database, { id, name: recipe?.name ?? "" });
     return {
       recipe,
-      last: (await historyOf(database, { id, name: recipe?.name ?? "" })).last,
+      last,
+      picture,
       versions: await listVersions(database, id),
       pantry: await findPantry(database),
       sharable: await listSharableParts(database, id),
@@ -48,7 +50,7 @@ export async function generateMetadata({ params }: RecipePageProps): Promise<Met
 export default async function OpenRecipe({ params }: RecipePageProps) {
   const loaded = await load((await params).id);
   if (!loaded.ok) return <Trouble text={storageText(loaded.issue)} />;
-  const { recipe, versions, pantry, sharable, last } = loaded.value;
+  const { recipe, versions, pantry, sharable, last, picture } = loaded.value;
   if (recipe === null) notFound();
   if (recipe.doc === null)
     return (
@@ -70,6 +72,7 @@ export default async function OpenRecipe({ params }: RecipePageProps) {
       pantry={pantry}
       sharable={sharable}
       last={last}
+      picture={picture}
       actions={{
         settle: settleRecord,
         change: changeRecipe,
