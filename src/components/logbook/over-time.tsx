@@ -12,7 +12,8 @@ import { VERDICT_DOTS } from "./minutes-line";
 /** Fewer bakes are no course. */
 const FEWEST = 2;
 const MOST_NAMED = 5;
-/** A day on either side of what there is, ms. */
+/** Room on either side of what there is: this share of it, a day at least, ms. */
+const ASIDE = 0.02;
 const DAY_MS = 86_400_000;
 
 type Made = BakeRecord & { readonly minutes: number };
@@ -38,7 +39,8 @@ export function OverTime({ records }: { readonly records: readonly BakeRecord[] 
     minutes,
     ...(forecast === null ? [] : [forecast.firstLookMin, forecast.notPastMin]),
   ]);
-  const [from, to] = [madeAt(first) - DAY_MS, madeAt(last) + DAY_MS];
+  const asideMs = Math.max(DAY_MS, ASIDE * (madeAt(last) - madeAt(first)));
+  const [from, to] = [madeAt(first) - asideMs, madeAt(last) + asideMs];
   const days = scaleTime([from, to], [0, 1])
     .ticks(MOST_NAMED)
     .map((day) => day.getTime());
