@@ -2,7 +2,7 @@ import type { BakeRecord } from "@/core/logbook";
 import type { RecordChoice } from "./record-choice";
 
 /** A picture of a bake that stands on its recipe and its cakes. */
-export type StandingPicture = BakeRecord["pictures"][number] & { readonly recordId: string };
+export type ShownPicture = BakeRecord["pictures"][number] & { readonly recordId: string };
 
 /** What the logbook says to a cake or a recipe. */
 export type History = {
@@ -13,7 +13,7 @@ export type History = {
   /** Bakes that teach, its own recipe's first, the newest first. */
   readonly bakes: readonly RecordChoice[];
   /** The newest picture that she has standing on it, and the page it is on. */
-  readonly picture: StandingPicture | null;
+  readonly picture: ShownPicture | null;
   /** Bakes of it that would teach if they said how the middle came out. */
   readonly untold: number;
 };

@@ -1,12 +1,12 @@
 import Link from "next/link";
-import type { StandingPicture as Standing } from "./history";
+import type { ShownPicture } from "./history";
 
 /** How a cake of this recipe looked: beside its name, and a way to the page it is on. */
 export function StandingPicture({
   picture,
   name,
 }: {
-  readonly picture: Standing | null;
+  readonly picture: ShownPicture | null;
   readonly name: string;
 }) {
   if (picture === null) return null;
