@@ -11,7 +11,7 @@ import {
   type FinishBoxes,
   type Question,
 } from "@/core/ask";
-import { madeSpread, planCake, workRecipe, type MadeSpread } from "@/core/plan";
+import { madeSpread, planCake, workRecipe } from "@/core/plan";
 import type { CakeDoc } from "@/core/kept";
 import { colourBowls, nextSpoon, ROUNDINGS, sharedNeeds, type Batch } from "@/core/finish";
 import { pantryOf, type KitchenPantry } from "@/core/pantry";
@@ -26,10 +26,11 @@ import {
   weightText,
   type Units,
 } from "@/words";
-import { CONSISTENCY_NAMES, nextSpoonText, ROUNDING_NAMES, stuffName } from "@/words/finishing";
+import { nextSpoonText, ROUNDING_NAMES, stuffName } from "@/words/finishing";
 import { Choice, Field } from "../frame/field";
 import { More } from "../frame/more";
 import type { StationProps } from "../frame/station-props";
+import { WeighOut } from "./weigh-out";
 
 /** Another cake of the kitchen, as far as its finish goes. */
 export type OtherCake = { readonly id: string; readonly name: string; readonly question: Question };
@@ -42,9 +43,6 @@ type FrostingBatchProps = StationProps & {
 };
 
 const MOST_COLOURS = 6;
-/** Less than this is told as a pinch, g. */
-const PINCH_G = 0.5;
-
 /** What another cake needs of each spread; nothing while it can't be planned. */
 function needsOf(other: OtherCake, units: Units): readonly Batch[] {
   const { input } = readQuestion(other.question, { size: units.measure, heat: units.heat });
@@ -372,40 +370,5 @@ export function FrostingBatch({
         </section>
       )}
     </div>
-  );
-}
-
-/** A formula scaled, line by line. */
-function WeighOut({
-  made,
-  name,
-  units,
-}: {
-  readonly made: MadeSpread;
-  readonly name: string;
-  readonly units: Units;
-}) {
-  return (
-    <>
-      <h3 className="text-[17px]">
-        {made.own ?? `Usual ${name}`}, {weightText(made.formula.massG, units)}
-        {made.consistency !== null && (
-          <span className="font-sans text-[15px] font-normal text-ink-2">
-            {" "}
-            · {CONSISTENCY_NAMES[made.consistency]}
-          </span>
-        )}
-      </h3>
-      <ul aria-label="Weigh out" className="flex flex-wrap gap-x-6 gap-y-0.5 py-1">
-        {made.formula.lines.map(({ name: line, massG }, index) => (
-          <li key={index}>
-            <span className="font-semibold">
-              {massG < PINCH_G ? "a pinch" : weightText(massG, units)}
-            </span>{" "}
-            {line}
-          </li>
-        ))}
-      </ul>
-    </>
   );
 }
