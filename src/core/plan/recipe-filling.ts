@@ -26,6 +26,9 @@ export type Filled = z.infer<typeof FilledSchema>;
 
 const BETWEEN =
   /\b(?:between|sandwich(?:ed)?|in the middle|gaps?|fill(?:ed)?|stack(?:ed)?|layers? (?:it|them|the cakes?)|join(?:ed)?)\b|\b(?:put|set|place|lay|pop|top)\b[^.;]*\b(?:other|second)\b/iu;
+/** A frosting goes between only where it is said to: what is stacked may be glazed. */
+const ONLY_BETWEEN = /\b(?:between|sandwich(?:ed)?|in the middle|join(?:ed)?|unroll|re-?roll)\b/iu;
+const POURED = /\b(?:pour|drizzle|drip|trickle|brush|dip)\w*\b/iu;
 const ROLLED_IN = /\b(?:un|re-?)?roll|\bspread\b/iu;
 /** Less of it is a smear, g. */
 const LEAST_G = 40;
@@ -58,7 +61,9 @@ export function filledByRecipe(
     .some(
       ({ text, stage }) =>
         COLD.includes(stage) &&
-        (BETWEEN.test(text) || (isRolled && ROLLED_IN.test(text))) &&
+        (filling.part.role === "frosting"
+          ? ONLY_BETWEEN.test(text) && !POURED.test(text)
+          : BETWEEN.test(text) || (isRolled && ROLLED_IN.test(text))) &&
         (isNamed(name, text) || saysOnly(text)),
     );
   if (!isPutBetween || filling.massG > MOST_G) return null;
