@@ -76,6 +76,9 @@ describe("what a recipe fills its own layers with", () => {
     );
     const all = "Sandwich the cakes with half and cover the top and sides with the rest.";
     expect(filledWith(all, lines, { role: "frosting" })).toBeNull();
+    // Told in two sentences: what is on the top is no filling.
+    const apart = "Stack them with the frosting between. And on top, then nuts round like a clock.";
+    expect(filledWith(apart, lines, { role: "frosting" })).toBeNull();
     // What is poured over layers that are stacked with something else does not go between.
     const glaze = ["200 g dark chocolate", "200 g double cream"];
     const poured = "Stack the cakes with jam and pour the glaze over.";

@@ -29,6 +29,8 @@ const BETWEEN =
 /** A frosting goes between only where it is said to: what is stacked may be glazed. */
 const ONLY_BETWEEN = /\b(?:between|sandwich(?:ed)?|in the middle|join(?:ed)?|unroll|re-?roll)\b/iu;
 const POURED = /\b(?:pour|drizzle|drip|trickle|brush|dip)\w*\b/iu;
+/** Said of a cold cake: its frosting may go there too. */
+const ALSO_OVER = /\b(?:on )?tops?\b|\bsides\b|\bcover\b|\ball over\b/iu;
 const ROLLED_IN = /\b(?:un|re-?)?roll|\bspread\b/iu;
 /** Less of it is a smear, g. */
 const LEAST_G = 40;
@@ -56,16 +58,18 @@ export function filledByRecipe(
   const like = filling === undefined ? null : fillingLike(filling);
   if (filling === undefined || like === null) return null;
   const { id, name } = filling.part;
-  const isPutBetween = parts
+  const cold = parts
     .flatMap((of) => sentencesOf(of))
-    .some(
-      ({ text, stage }) =>
-        COLD.includes(stage) &&
-        (filling.part.role === "frosting"
-          ? ONLY_BETWEEN.test(text) && !POURED.test(text)
-          : BETWEEN.test(text) || (isRolled && ROLLED_IN.test(text))) &&
-        (isNamed(name, text) || saysOnly(text)),
-    );
+    .flatMap(({ text, stage }) => (COLD.includes(stage) ? [text] : []));
+  const isFrosting = filling.part.role === "frosting";
+  if (isFrosting && cold.some((text) => ALSO_OVER.test(text))) return null;
+  const isPutBetween = cold.some(
+    (text) =>
+      (isFrosting
+        ? ONLY_BETWEEN.test(text) && !POURED.test(text)
+        : BETWEEN.test(text) || (isRolled && ROLLED_IN.test(text))) &&
+      (isNamed(name, text) || saysOnly(text)),
+  );
   if (!isPutBetween || filling.massG > MOST_G) return null;
   const gPerMl = mixedDensity(filling, like);
   return {

@@ -36,6 +36,8 @@ describe("a recipe that rolls its sheet up", () => {
       cool: { inTinMin: 1 },
     });
     expect(factsOf(TEXT.replace("short side", "long edge")).rolled).toBe("long");
+    const inFilm = TEXT.replace(/roll it up from[^.]*\./u, "roll up tightly in cling film.");
+    expect(factsOf(inFilm).rolled).toBe("short");
   });
 
   it.each([
@@ -49,6 +51,17 @@ describe("a recipe that rolls its sheet up", () => {
   ])("is not %s", (_, text) => {
     expect(factsOf(text).rolled).toBeUndefined();
   });
+
+  it.each(["roll it in the coconut", "roll each square in crumbs", "roll them in cocoa, cold"])(
+    "does not roll its sheet where it says: %s",
+    (words) => {
+      const text = TEXT.replace(
+        /Turn out at once[^.]*\./u,
+        `Turn out, cool, cut in squares and ${words}.`,
+      ).replace(/ Unroll[^.]*\./u, "");
+      expect(factsOf(text).rolled).toBeUndefined();
+    },
+  );
 
   it("is planned as a roll, filled and rolled once, by its own steps", () => {
     const answer = planFileAnswer(

@@ -4,7 +4,7 @@ import { stepStages, type Formula, type Stage } from "../recipe";
 import type { Tin } from "../tin";
 
 const ROLLS =
-  /\b(?:re-?)?roll(?:ed|ing|s)?\b(?! (?:out|of|pin|boil|oats|fondant|icing|into (?:small )?balls)\b)(?=[^.;]*\b(?:up|it|them|cake|sponge|sheet|towel|cloth|paper|tight(?:ly)?|loosely|warm|again|from|inside)\b)/iu;
+  /\b(?:re-?)?roll(?:ed|ing|s)?\b(?! (?:out|of|pin|boil|oats|fondant|icing|into (?:small )?balls)\b)(?!(?: \p{L}+){0,3} in (?!(?:\p{L}+ ){0,3}(?:towel|cloth|paper|parchment|film|foil|wrap)))(?=[^.;]*\b(?:up|it|them|cake|sponge|sheet|towel|cloth|paper|tight(?:ly)?|loosely|warm|again|from|inside)\b)/iu;
 const FROM_LONG = /\blong(?:er)? (?:side|edge|end)\b/iu;
 const AFTER: readonly Stage[] = ["hot", "cold"];
 
