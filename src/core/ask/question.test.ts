@@ -318,4 +318,15 @@ describe("a cake whose recipe was changed since", () => {
     expect(now).toMatchObject({ ...hers, heat: "165 °C", minutes: "40 min", kind: "oil" });
     expect(now.recipeDuring).toEqual(facts.during);
   });
+
+  it("keeps the frosting between layers that she frosts herself, where the recipe has a filling now", () => {
+    const filled = { like: "curd" as const, part: "p2", name: "Curd", massG: 300 };
+    const facts: RecipeFacts = { batter: {}, bake: { tins: [] }, filled };
+    const newer = (changes: Partial<Question>): Question =>
+      askAboutNewer({ ...FIRST_QUESTION, ...changes }, "Quay cake", facts);
+    expect(newer({ cover: "top-and-sides" }).build.filling).toBe("frosting");
+    // Nothing of hers is on these: they are as the recipe has them.
+    expect(newer({ cover: "none" }).build.filling).toBe("same");
+    expect(newer({ cover: "top-and-sides", filled }).build.filling).toBe("same");
+  });
 });

@@ -18,11 +18,15 @@ const tinsText = (tins: readonly Tin[]): string => tins.map((tin) => writeTin(ti
  */
 export function askAboutNewer(question: Question, name: string, facts: RecipeFacts): Question {
   const asked = askAboutRecipe(question, name, facts);
-  const { cover, frosting, during, learnsFrom, log, also } = question;
+  const { cover, frosting, build, during, learnsFrom, log, also } = question;
+  // Between layers that she frosts herself there was that frosting, before the recipe had a filling.
+  const isHerFrosting =
+    build.filling === "same" && question.filled === null && ![AS_RECIPE, "none"].includes(cover);
   return {
     ...asked,
     cover,
     frosting,
+    build: isHerFrosting && asked.filled !== null ? { ...build, filling: "frosting" } : build,
     during,
     learnsFrom,
     log,
