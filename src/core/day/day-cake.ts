@@ -189,7 +189,7 @@ export type DayCake = {
   readonly coldFreezerMin: number;
   /** Gaps between slices on all cakes. */
   readonly gaps: number;
-  /** Sheets rolled up warm, and round their filling once they are cold; none by the recipe\'s own steps. */
+  /** Sheets rolled up warm, and round their filling once they are cold; none by the recipe's own steps. */
   readonly rolls?: number;
   readonly splits: number;
   readonly parts: readonly DayPart[];

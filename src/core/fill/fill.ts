@@ -62,7 +62,7 @@ export type Fill = {
 
 /** A cake lower than this, cooled, dries before it browns, mm. Judgement. */
 export const THIN_CAKE_MM = 15;
-/** A sheet to be rolled up cracks below this, mm. Judgement. */
+/** A sheet to be rolled up bakes to a biscuit below this, to the top of its crown, mm. Judgement. */
 const THIN_SHEET_MM = 7;
 /** Heights this close are the same to any ruler, mm. */
 const SAME_MM = 0.05;

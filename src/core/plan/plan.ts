@@ -91,18 +91,23 @@ const USUAL_BUILD: Readonly<
 
 /** Whether its sheets are rolled up: she says so, or the recipe does. */
 const isRolled = ({ build, recipe }: CakeInput, wanted: readonly TinGeometry[]): boolean =>
-  wanted.every(canBeRolled) &&
-  (build?.standing === "rolled" || (build?.standing === undefined && recipe.rolled !== undefined));
+  build?.standing === undefined
+    ? rollsByItself(recipe, wanted)
+    : build.standing === "rolled" && wanted.every(canBeRolled);
+
+const rollsByItself = ({ rolled }: CakeInput["recipe"], wanted: readonly TinGeometry[]): boolean =>
+  rolled !== undefined && wanted.every(canBeRolled);
 
 /** A recipe that rolls its sheet does so; one with a filling has its layers on one another. */
 function usualBuild(
   cover: Cover,
-  { filled, rolled }: CakeInput["recipe"],
+  recipe: CakeInput["recipe"],
   wanted: readonly TinGeometry[],
 ): { readonly standing: Standing; readonly isLevel: boolean } {
-  if (rolled !== undefined && wanted.every(canBeRolled))
-    return { ...USUAL_BUILD[cover], standing: "rolled" };
-  return filled === undefined ? USUAL_BUILD[cover] : { ...USUAL_BUILD[cover], standing: "stacked" };
+  if (rollsByItself(recipe, wanted)) return { ...USUAL_BUILD[cover], standing: "rolled" };
+  return recipe.filled === undefined
+    ? USUAL_BUILD[cover]
+    : { ...USUAL_BUILD[cover], standing: "stacked" };
 }
 
 const filledHabit = (

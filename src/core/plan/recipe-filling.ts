@@ -30,7 +30,7 @@ const BETWEEN =
 const ONLY_BETWEEN = /\b(?:between|sandwich(?:ed)?|in the middle|join(?:ed)?|unroll|re-?roll)\b/iu;
 const POURED = /\b(?:pour|drizzle|drip|trickle|brush|dip)\w*\b/iu;
 /** Said of a cold cake: its frosting may go there too. */
-const ALSO_OVER = /\b(?:on )?tops?\b|\bsides\b|\bcover\b|\ball over\b/iu;
+const ALSO_OVER = /\btops?\b|\bsides\b|\bcover\b|\ball over\b/iu;
 const ROLLED_IN = /\b(?:un|re-?)?roll|\bspread\b/iu;
 /** Less of it is a smear, g. */
 const LEAST_G = 40;

@@ -123,10 +123,8 @@ function inputFromText(
 }
 
 /** A heading that names a part of another role: what stands under it for this one has its own. */
-const isOfOther = (name: string, role: PartRole): boolean => {
-  const named = partRole(name);
-  return named !== null && named !== role && named !== "batter" && role === "topping";
-};
+const isOfOther = (name: string, role: PartRole): boolean =>
+  role === "topping" && ![null, "topping", "batter"].includes(partRole(name));
 
 type PlannedStep = Omit<Step, "id">;
 
