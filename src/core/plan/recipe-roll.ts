@@ -3,8 +3,15 @@ import type { RolledFrom } from "../build";
 import { stepStages, type Formula, type Stage } from "../recipe";
 import type { Tin } from "../tin";
 
-const ROLLS =
-  /\b(?:re-?)?roll(?:ed|ing|s)?\b(?! (?:out|of|pin|boil|oats|fondant|icing|into (?:small )?balls)\b)(?!(?: \p{L}+){0,3} in (?!(?:\p{L}+ ){0,3}(?:towel|cloth|paper|parchment|film|foil|wrap)))(?=[^.;]*\b(?:up|it|them|cake|sponge|sheet|towel|cloth|paper|tight(?:ly)?|loosely|warm|again|from|inside)\b)/iu;
+/** Rolled out, a roll of something, a rolling pin. */
+const NOT_UP = String.raw`(?! (?:out|of|pin|boil|oats|fondant|icing|into (?:small )?balls)\b)`;
+/** "Roll it in the coconut", but not in its towel. */
+const NOT_IN_CRUMBS = String.raw`(?!(?: \p{L}+){0,3} in (?!(?:\p{L}+ ){0,3}(?:towel|cloth|paper|parchment|film|foil|wrap)))`;
+const WITH_IT = String.raw`(?=[^.;]*\b(?:up|it|them|cake|sponge|sheet|towel|cloth|paper|tight(?:ly)?|loosely|warm|again|from|inside)\b)`;
+const ROLLS = new RegExp(
+  String.raw`\b(?:re-?)?roll(?:ed|ing|s)?\b${NOT_UP}${NOT_IN_CRUMBS}${WITH_IT}`,
+  "iu",
+);
 const FROM_LONG = /\blong(?:er)? (?:side|edge|end)\b/iu;
 const AFTER: readonly Stage[] = ["hot", "cold"];
 
