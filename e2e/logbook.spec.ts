@@ -155,6 +155,24 @@ test.describe("the logbook", () => {
     await expect(page.getByRole("link", { name: "Quay white ring" })).toBeVisible();
   });
 
+  test("has the bakes of one recipe on one scale, as they followed one another", async ({
+    page,
+  }) => {
+    await page.goto("/logbook");
+    const chart = page.getByRole("region", { name: "Its minutes, bake by bake" });
+    await expect(page.getByRole("heading", { name: "Logbook" })).toBeVisible();
+    await expect(chart).toBeHidden();
+    await page
+      .getByLabel("Recipe", { exact: true })
+      .selectOption({ label: "Blackcurrant and poppy seed layers" });
+    await expect(chart.getByRole("img")).toHaveAccessibleName(
+      /14 Nov(?: 2026)?: out after 37\smin, forecast \d+\smin, just right/u,
+    );
+    await expectNoSideways(page);
+    await page.setViewportSize({ width: 390, height: 800 });
+    await expectNoSideways(page);
+  });
+
   test("keeps pictures, shrunk, on its own disk, and says what is none", async ({
     page,
     kitchen,
