@@ -17,7 +17,7 @@ import {
   WAYS_OUT,
   type Question,
 } from "@/core/ask";
-import { FROSTINGS, ROLLED_FROM } from "@/core/build";
+import { FROSTINGS, MOST_SPLITS, ROLLED_FROM } from "@/core/build";
 import { OnBatterSchema, type OnBatter } from "@/core/fill";
 import { COVERS } from "@/core/finish";
 import { BATTER_KINDS } from "@/core/kind";
@@ -184,12 +184,14 @@ const ASK_ADDRESS = {
   frosted,
   filled,
   rolled: parseAsStringLiteral(ROLLED_FROM),
+  split: parseAsInteger,
   cover: parseAsStringLiteral([AS_RECIPE, ...COVERS]).withDefault(FIRST_QUESTION.cover),
   frosting: parseAsStringLiteral(FROSTINGS).withDefault(FIRST_QUESTION.frosting),
 };
 
 const EGG_G = [30, 80] as const;
 const PIECES_ML = [1, 60_000] as const;
+const SLICES = [1, MOST_SPLITS] as const;
 const PORTIONS = [1, 500] as const;
 const within = (value: number, [least, most]: readonly [number, number]): number =>
   value >= least && value <= most ? value : 0;
@@ -205,6 +207,7 @@ export function questionIn(address: URLSearchParams): Question {
     ...read,
     eggG: within(read.eggG, EGG_G),
     piecesMl: within(read.piecesMl, PIECES_ML),
+    split: read.split === null || within(read.split, SLICES) === 0 ? null : read.split,
     recipePortions: within(read.recipePortions, PORTIONS),
   };
 }

@@ -56,7 +56,7 @@ export function BuildDrawing({ question, plan, isStale, refused, units, onChange
     onChange({ build: { ...boxes, ...changes } }, `${what}-${grip.current}`);
   const atX = (x: number): number => 0.5 + x / wideMm;
   const mostDamMm = Math.max(3, Math.floor(inRadius(bottomTier.tier.outline) - 10));
-  const splits = bottomTier.tier.family === "cup" ? 1 : boxes.splits;
+  const { slices: splits } = bottomTier.tier;
   return (
     <div className="overflow-hidden px-6 pt-6 max-sm:px-3">
       <div className="relative mx-auto" style={{ maxWidth: `${wideMm * scale}px` }}>

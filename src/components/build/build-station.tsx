@@ -1,7 +1,7 @@
 "use client";
 
 import { KIND_FACTS } from "@/core/kind";
-import { canBeRolled, FILLINGS, STANDINGS, type Standing } from "@/core/build";
+import { canBeRolled, FILLINGS, MOST_SPLITS, STANDINGS, type Standing } from "@/core/build";
 import type { BuildBoxes } from "@/core/ask";
 import { canWearStrips } from "@/core/fill";
 import type { Issue } from "@/core/measure";
@@ -14,8 +14,6 @@ import { BuildDrawing, headline } from "./build-drawing";
 import { QuantityList } from "./quantity-list";
 import { ThickField } from "./thick-field";
 import { boxText } from "./thick-text";
-
-const MOST_SPLITS = 6;
 
 /** Build: how the cold cakes are trimmed, split, filled and stacked, pulled at on their drawing. */
 export function BuildStation({
@@ -41,6 +39,9 @@ export function BuildStation({
   const isRolled = build.cakes.some(({ tiers }) => tiers.some(({ roll }) => roll !== null));
   const isFilled =
     isRolled || build.cakes.some(({ tiers }) => tiers.some(({ layers }) => layers > 1));
+  const slices =
+    boxes.splits ??
+    Math.max(...build.cakes.flatMap(({ tiers }) => tiers.map((tier) => tier.slices)));
   const isOnlyCups = build.cakes.every(({ tiers }) =>
     tiers.every(({ family }) => family === "cup"),
   );
@@ -109,20 +110,20 @@ export function BuildStation({
                 type="button"
                 className="button !px-3.5"
                 aria-label="One slice less"
-                disabled={boxes.splits <= 1}
-                onClick={() => change({ splits: boxes.splits - 1 })}
+                disabled={slices <= 1}
+                onClick={() => change({ splits: slices - 1 })}
               >
                 −
               </button>
               <output className="figure-text w-8 text-center text-[21px]" aria-label="Slices">
-                {boxes.splits}
+                {slices}
               </output>
               <button
                 type="button"
                 className="button !px-3.5"
                 aria-label="One slice more"
-                disabled={boxes.splits >= MOST_SPLITS}
-                onClick={() => change({ splits: boxes.splits + 1 })}
+                disabled={slices >= MOST_SPLITS}
+                onClick={() => change({ splits: slices + 1 })}
               >
                 +
               </button>

@@ -5,6 +5,7 @@ import {
   FILLINGS,
   POURS,
   ROLLED_FROM,
+  SplitSchema,
   STANDINGS,
   TOPS,
   type BuildRequest,
@@ -32,7 +33,6 @@ import {
   readAmount,
   readNumber,
   readLengthMm,
-  wholeIn,
   type Issue,
   type Result,
 } from "../measure";
@@ -47,7 +47,8 @@ export const BuildBoxesSchema = z.strictObject({
   /** The side a sheet is rolled up from; `usual` as the recipe has it, or the short one. */
   rolledFrom: z._default(z.enum(["usual", ...ROLLED_FROM]), "usual"),
   top: z._default(z.enum(["usual", ...TOPS]), "usual"),
-  splits: z._default(wholeIn(1, 6), 1),
+  /** Slices each layer is split into; null for as the recipe has it. */
+  splits: z._default(z.nullable(SplitSchema), null),
   /** Measured heights at the edge, in the order of the tins. */
   heights: z._default(z.array(line).check(z.maxLength(20)), []),
   fillingMm: line,
@@ -242,7 +243,7 @@ export function readFinish(
       ...(build.standing === "usual" ? {} : { standing: build.standing }),
       ...(build.rolledFrom === "usual" ? {} : { rolledFrom: build.rolledFrom }),
       ...(build.top === "usual" ? {} : { top: build.top }),
-      ...(build.splits === 1 ? {} : { splits: build.splits }),
+      ...(build.splits === null ? {} : { splits: build.splits }),
       ...(heights.some((height) => height !== null) ? { heightsMm: heights } : {}),
       ...known({ fillingMm, damMm, soakMlPerKg }),
     },

@@ -54,6 +54,7 @@ export const FIRST_QUESTION: Question = {
   frosted: null,
   filled: null,
   rolled: null,
+  split: null,
   cover: "none",
   frosting: "butter-and-sugar",
   build: BuildBoxesSchema.parse({}),

@@ -1,6 +1,6 @@
 import * as z from "../zod";
 import { KitchenOvenSchema } from "../bake";
-import { FROSTINGS, ROLLED_FROM } from "../build";
+import { FROSTINGS, ROLLED_FROM, SplitSchema } from "../build";
 import { CEILINGS, DIVIDING, OnBatterSchema, PORTIONS } from "../fill";
 import { COVERS } from "../finish";
 import { LoggedBakeSchema } from "../logbook";
@@ -123,6 +123,8 @@ export const QuestionSchema = z.strictObject({
   filled: z._default(z.nullable(FilledSchema), null),
   /** The side the recipe's sheet is rolled up from; null for one that is not. */
   rolled: z._default(z.nullable(z.enum(ROLLED_FROM)), null),
+  /** Slices the recipe splits each of its cakes into; null where it does not. */
+  split: z._default(z.nullable(SplitSchema), null),
   cover: z.enum(["as-recipe", ...COVERS]),
   frosting: z.enum(FROSTINGS),
   build: z.prefault(BuildBoxesSchema, {}),

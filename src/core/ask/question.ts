@@ -197,6 +197,7 @@ export function readQuestion(question: Question, ofLooker: ReadingHabit): ReadQu
       ...(question.frosted === null ? {} : { frosted: question.frosted }),
       ...(question.filled === null ? {} : { filled: question.filled }),
       ...(question.rolled === null ? {} : { rolled: question.rolled }),
+      ...(question.split === null ? {} : { split: question.split }),
       ...(question.recipeDuring.length === 0 ? {} : { during: question.recipeDuring }),
       ...(question.recipePortions === 0 ? {} : { portions: question.recipePortions }),
       ...given("eggs", recipeEggs.value),

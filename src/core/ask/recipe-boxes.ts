@@ -73,6 +73,7 @@ export function recipeBoxes(
     frosted,
     filled,
     rolled,
+    split,
     portions = 0,
   }: RecipeFacts,
 ): Partial<Question> {
@@ -105,6 +106,7 @@ export function recipeBoxes(
     frosted: frosted ?? null,
     filled: filled ?? null,
     rolled: rolled ?? null,
+    split: split ?? null,
     ...(frosted === undefined ? {} : { cover: AS_RECIPE, frosting: frosted.like }),
     ...(batter.kind === undefined ? {} : { kind: batter.kind }),
     weight: batter.massG === undefined ? "" : `${batter.massG} g`,

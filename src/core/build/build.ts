@@ -14,7 +14,7 @@ import {
 } from "../tin";
 import { canBeRolled, rollBox, rollFrom, type Roll, type RolledFrom } from "./roll";
 import type { Quantity } from "./quantity";
-import type { BuildRequest, Standing } from "./schema";
+import { MOST_SPLITS, type BuildRequest, type Standing } from "./schema";
 import { SPREAD_DENSITY, SYRUP_DENSITY, type Frosting, type Coating } from "./spreads";
 import { FILLING_MM, stackHeight } from "./stack";
 
@@ -28,6 +28,8 @@ export type Tier = {
   readonly outline: Outline;
   /** Slices on one another. */
   readonly layers: number;
+  /** Slices each baked cake of it is split into. */
+  readonly slices: number;
   readonly layerMm: number;
   /** Crown left on the top slice, mm. */
   readonly domeMm: number;
@@ -72,7 +74,12 @@ export type BuildHabit = {
   /** What the recipe fills its own layers with, what it calls that, and how thick; the frosting else. */
   readonly filled?: FilledHabit | undefined;
   readonly rolledFrom?: RolledFrom | undefined;
+  /** How the recipe splits its own cakes. */
+  readonly sliced?: SlicedHabit | undefined;
 };
+
+/** Slices of one of the recipe's cakes, and how high that is at its edge. */
+export type SlicedHabit = { readonly slices: number; readonly edgeMm: number };
 
 export type FilledHabit = {
   readonly stuff: Coating;
@@ -103,26 +110,26 @@ export function buildCakes(
   const fillingMm = request.fillingMm ?? filled?.thickMm ?? FILLING_MM;
   const filling = request.filling ?? filled?.stuff ?? habit.frosting;
   const { called, gPerMl = null } = filled ?? {};
-  const splits = request.splits ?? 1;
   const damMm = request.damMm ?? 0;
   const tiers: Tier[] = [];
   for (const [index, fill] of fills.entries()) {
     const tier = tierOf(fill, index, {
       standing,
-      splits,
+      splits: request.splits ?? null,
+      sliced: habit.sliced ?? null,
       fillingMm,
       kind: habit.kind,
       isLevel: request.top === undefined ? habit.isLevel : request.top === "level",
       measuredMm: request.heightsMm?.[index] ?? null,
       rolledFrom: request.rolledFrom ?? habit.rolledFrom ?? "short",
     });
-    if (tier.family !== "cup" && splits > 1 && tier.layerMm < THINNEST_SLICE_MM) {
+    if (tier.slices > 1 && tier.layerMm < THINNEST_SLICE_MM) {
       return bad({
         code: "out-of-range",
         path: "build.splits",
-        value: splits,
+        value: tier.slices,
         min: 1,
-        max: Math.max(1, Math.floor((tier.layerMm * splits) / THINNEST_SLICE_MM)),
+        max: Math.max(1, Math.floor((tier.layerMm * tier.slices) / THINNEST_SLICE_MM)),
         unit: "count",
         because: "split-too-thin",
       });
@@ -176,7 +183,9 @@ const cakesOf = (geometry: TinGeometry, standing: Standing): number =>
 type TierChoices = {
   readonly kind: BatterKind;
   readonly standing: Standing;
-  readonly splits: number;
+  /** Null for about as thick as the recipe's own. */
+  readonly splits: number | null;
+  readonly sliced: SlicedHabit | null;
   readonly fillingMm: number;
   readonly isLevel: boolean;
   readonly measuredMm: number | null;
@@ -188,12 +197,12 @@ function tierOf(
   index: number,
   choices: TierChoices,
 ): Tier {
-  const { kind, standing, splits, fillingMm, isLevel, measuredMm } = choices;
+  const { kind, standing, splits, sliced, fillingMm, isLevel, measuredMm } = choices;
   const family = tinFamily(geometry.tin);
   const edgeMm = measuredMm ?? baked.edgeMm;
   const crownMm = Math.min(edgeMm, baked.crownTopMm - baked.edgeMm);
   const tins = isStacked(geometry, standing) ? geometry.count : 1;
-  const slices = family === "cup" ? 1 : splits;
+  const slices = family === "cup" ? 1 : (splits ?? slicesLike(sliced, edgeMm));
   const levelled = family === "cup" ? 0 : isLevel ? tins : tins - 1;
   const wholeMl = cakeVolume(geometry, baked.edgeMm, crownMm);
   const bakedG = bakedMass(kind, batterG) + fruitG;
@@ -218,6 +227,7 @@ function tierOf(
     family,
     outline: outlineAt(geometry, edgeMm),
     layers,
+    slices,
     layerMm,
     domeMm: levelled === tins ? 0 : crownMm,
     heightMm: stackHeight(layers, layerMm, fillingMm),
@@ -225,6 +235,22 @@ function tierOf(
     cakeG: tins * bakedG - levelled * crownG,
     roll: null,
   };
+}
+
+/** A cake less than so much lower or higher than the recipe's is split as that is. Judgement. */
+const AS_HIGH = 1.5;
+
+/**
+ * As many slices as the recipe's where the cake is about as high, about as thick ones where it is
+ * not, and none that tears; 1 where nothing is split.
+ */
+function slicesLike(sliced: SlicedHabit | null, edgeMm: number): number {
+  if (sliced === null) return 1;
+  const higher = edgeMm / sliced.edgeMm;
+  const isAsHigh = higher < AS_HIGH && higher > 1 / AS_HIGH;
+  const most = Math.min(MOST_SPLITS, Math.floor(edgeMm / THINNEST_SLICE_MM));
+  const slices = isAsHigh ? sliced.slices : Math.round(sliced.slices * higher);
+  return Math.max(1, Math.min(most, slices));
 }
 
 function rolledTier(index: number, roll: Roll, cakeG: number): Tier {
@@ -235,6 +261,7 @@ function rolledTier(index: number, roll: Roll, cakeG: number): Tier {
     family: tinFamily(geometry.tin),
     outline: outlineAt(geometry, geometry.depthMm),
     layers: 1,
+    slices: 1,
     layerMm: geometry.depthMm,
     domeMm: 0,
     heightMm: geometry.depthMm,

@@ -6,6 +6,7 @@ export {
   type BuildRemark,
   type BuiltCake,
   type FilledHabit,
+  type SlicedHabit,
   type Tier,
 } from "./build";
 export { canBeRolled, ROLLED_FROM, rollFrom, rolledUp, type Roll, type RolledFrom } from "./roll";
@@ -22,6 +23,8 @@ export {
 export {
   BuildSchema,
   EdgeHeightSchema,
+  MOST_SPLITS,
+  SplitSchema,
   STANDINGS,
   TOPS,
   type BuildRequest,

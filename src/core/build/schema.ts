@@ -12,10 +12,12 @@ export const TOPS = ["level", "domed"] as const;
 
 const MOST_KINDS = 20;
 /** Slices one baked layer may be split into. */
-const MOST_SPLITS = 6;
+export const MOST_SPLITS = 6;
 
 /** Of one baked cake at its edge. */
 export const EdgeHeightSchema = numberIn(8, 250, "mm");
+
+export const SplitSchema = wholeIn(1, MOST_SPLITS);
 
 export const BuildSchema = z.strictObject({
   standing: z.optional(z.enum(STANDINGS)),
@@ -23,8 +25,8 @@ export const BuildSchema = z.strictObject({
   rolledFrom: z.optional(z.enum(ROLLED_FROM)),
   /** Whether crowns are cut off, or left on the top layer. */
   top: z.optional(z.enum(TOPS)),
-  /** Slices each baked layer is split into. */
-  splits: z.optional(wholeIn(1, MOST_SPLITS)),
+  /** Slices each baked layer is split into; as the recipe splits its own when left out. */
+  splits: z.optional(SplitSchema),
   /** Height at the edge as measured, cold, in the order of the tins; null as forecast. */
   heightsMm: z.optional(z.array(z.nullable(EdgeHeightSchema)).check(z.maxLength(MOST_KINDS))),
   fillingMm: z.optional(numberIn(1, 40, "mm")),

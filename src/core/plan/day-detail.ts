@@ -57,7 +57,7 @@ const withSteps = (batter: PartFormula, steps: readonly Step[]): PartFormula => 
  * their parts; null where the plan fills and coats the cake by itself.
  */
 function putOnByRecipe(
-  { recipe: { frosted, filled }, finish, build }: CakeInput,
+  { recipe: { frosted, filled, split }, finish, build }: CakeInput,
   plan: CakePlan,
   formula: Formula | null,
   made: PartsMade,
@@ -88,7 +88,8 @@ function putOnByRecipe(
           },
         ]),
   ].filter(({ massG }) => massG > 0);
-  const isHers = build?.filling !== undefined || (build?.splits ?? 1) > 1;
+  const isSplitOtherwise = build?.splits !== undefined && build.splits !== (split ?? 1);
+  const isHers = build?.filling !== undefined || isSplitOtherwise;
   return isHers || on.length === 0 || !on.every(({ id, isAsIs }) => isAsIs && saysWhen(id))
     ? null
     : new Map(on.map(({ id, massG }) => [id, massG]));
@@ -101,7 +102,7 @@ const isNotCoated = (finish: CakeInput["finish"]): boolean =>
 function withoutCoat(input: CakeInput, planned: CakePlan): CakePlan {
   const bare = planCake({
     ...input,
-    recipe: { ...input.recipe, filled: undefined, rolled: undefined },
+    recipe: { ...input.recipe, filled: undefined, rolled: undefined, split: undefined },
     cool: planned.cool,
     finish: { ...input.finish, cover: "none" },
   });
@@ -314,7 +315,7 @@ export function dayCake(
     coldFreezerMin: Math.max(...cooled.map(({ freezerMin }) => freezerMin)),
     gaps,
     rolls: isRolledByRecipe ? 0 : rolls,
-    splits: input.build?.splits ?? 1,
+    splits: Math.max(...build.cakes.flatMap(({ tiers }) => tiers.map(({ slices }) => slices))),
     parts,
     dressed: dressedOnDay(plan),
     hasFirstCoat: finish.quantities.some(({ thing }) => thing === "first-coat"),

@@ -1,6 +1,6 @@
 import * as z from "../zod";
 import { HeatSchema, OVEN_LIMITS_C, OvenSchema } from "../bake";
-import { BuildSchema, ROLLED_FROM } from "../build";
+import { BuildSchema, ROLLED_FROM, SplitSchema } from "../build";
 import { CoolSchema } from "../cool";
 import { FillSchema, OnBatterSchema, ScaleSchema } from "../fill";
 import { FinishSchema } from "../finish";
@@ -123,6 +123,11 @@ const RecipeSchema = z.strictObject({
    * where `build.standing` is left out.
    */
   rolled: z.optional(z.enum(ROLLED_FROM)),
+  /**
+   * Slices each of its own cakes is split into; read from its steps where they are given. Others are
+   * split into slices about as thick where `build.splits` is left out.
+   */
+  split: z.optional(SplitSchema),
   /** Pieces it gives in all; read from its steps where they are given. */
   portions: z.optional(PortionsSchema),
   /** Whole eggs counted in the batter. */

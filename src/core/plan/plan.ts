@@ -6,6 +6,7 @@ import {
   canBeRolled,
   type Build,
   type FilledHabit,
+  type SlicedHabit,
   type Standing,
   type Stuff,
 } from "../build";
@@ -111,7 +112,7 @@ function usualBuild(
 }
 
 const filledHabit = (
-  { filled, rolled }: CakeInput["recipe"],
+  { filled, rolled, split }: CakeInput["recipe"],
   ownFill: Fill,
 ): FilledHabit | undefined =>
   filled === undefined
@@ -120,8 +121,20 @@ const filledHabit = (
         stuff: filled.like,
         called: filled.name,
         gPerMl: filled.gPerMl ?? null,
-        thickMm: filledMm(filled, ownFill, rolled ?? null),
+        thickMm: filledMm(filled, ownFill, { rolledFrom: rolled ?? null, split: split ?? 1 }),
       };
+
+/** How a recipe splits its own cakes; one with nothing to go between its slices stays whole. */
+function slicedHabit(
+  { split, filled }: CakeInput["recipe"],
+  cover: Cover,
+  ownFill: Fill,
+): SlicedHabit | undefined {
+  const own = ownFill.tins.find(({ geometry }) => tinFamily(geometry.tin) !== "cup");
+  return split === undefined || own === undefined || (filled === undefined && cover === "none")
+    ? undefined
+    : { slices: split, edgeMm: own.baked.edgeMm };
+}
 
 /** A cake is as it comes out of its tin unless its finish is asked for. */
 const NOTHING_ON_IT: FinishRequest = { cover: "none" };
@@ -217,6 +230,7 @@ export function planCake(input: CakeInput): Result<CakePlan> {
     ...usualBuild(cover, input.recipe, wanted.value),
     filled: filledHabit(input.recipe, ownFill),
     rolledFrom: input.recipe.rolled,
+    sliced: slicedHabit(input.recipe, cover, ownFill),
   });
   if (!build.ok) return build;
   const finish = finishCakes(onIt, build.value);

@@ -9,7 +9,7 @@ import {
   type LinesBatter,
   type RecognisedKind,
 } from "../mix";
-import { ROLLED_FROM } from "../build";
+import { ROLLED_FROM, SplitSchema } from "../build";
 import { CoolSchema } from "../cool";
 import { OnBatterSchema } from "../fill";
 import { BatterKindSchema } from "../kind";
@@ -33,9 +33,9 @@ import {
 } from "../recipe";
 import { tinFamily } from "../tin";
 import { PortionsSchema } from "./serve-schema";
-import { FilledSchema, filledByRecipe } from "./recipe-filling";
-import { FrostedSchema, frostedByRecipe } from "./recipe-frosting";
-import { rolledByRecipe } from "./recipe-roll";
+import { builtByRecipe } from "./recipe-building";
+import { FilledSchema } from "./recipe-filling";
+import { FrostedSchema } from "./recipe-frosting";
 import { laidByRecipe } from "./recipe-on-batter";
 
 /** What the bench and the lists need of a recipe, worked out once when it is kept. */
@@ -62,6 +62,8 @@ export const RecipeFactsSchema = z.strictObject({
   filled: z.optional(FilledSchema),
   /** The side its sheet is rolled up from. */
   rolled: z.optional(z.enum(ROLLED_FROM)),
+  /** Slices each of its cakes is split into. */
+  split: z.optional(SplitSchema),
 });
 export type RecipeFacts = z.infer<typeof RecipeFactsSchema>;
 
@@ -146,9 +148,6 @@ export function recipeFacts(
   const portions = piecesTold(doc);
   const during = duringTold(doc.parts, doc.bake.minutes ?? null);
   const onBatter = laidByRecipe(formula);
-  const frosted = frostedByRecipe(formula, doc.bake.tins);
-  const rolled = rolledByRecipe(formula, doc.bake.tins);
-  const filled = filledByRecipe(formula, doc.bake.tins, frosted !== null, rolled !== null);
   return {
     batter: given.success ? given.data : { kind: kind.kind },
     bake: doc.bake,
@@ -159,9 +158,7 @@ export function recipeFacts(
     ...(cool === null ? {} : { cool }),
     ...(during.length === 0 ? {} : { during: [...during] }),
     ...(onBatter.length === 0 ? {} : { onBatter }),
-    ...(frosted === null ? {} : { frosted }),
-    ...(filled === null ? {} : { filled }),
-    ...(rolled === null ? {} : { rolled }),
+    ...builtByRecipe(formula, doc.bake.tins),
   };
 }
 

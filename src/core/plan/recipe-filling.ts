@@ -4,8 +4,8 @@ import { CoatingSchema, rollFrom, SPREAD_DENSITY, type Coating, type RolledFrom 
 import { canWearStrips, type Fill } from "../fill";
 import { capitalised, numberIn } from "../measure";
 import type { Formula, PartFormula, PartRole, Stage } from "../recipe";
-import { outlineAt, solidArea, type Tin } from "../tin";
-import { frostingLike, isNamed, layersIn, sentencesOf, shareOf } from "./recipe-frosting";
+import { outlineAt, solidArea, tinFamily } from "../tin";
+import { frostingLike, isNamed, sentencesOf, shareOf } from "./recipe-frosting";
 
 /** More of it is a slip of the pen, g. */
 const MOST_G = 20_000;
@@ -25,7 +25,7 @@ export const FilledSchema = z.strictObject({
 export type Filled = z.infer<typeof FilledSchema>;
 
 const BETWEEN =
-  /\b(?:between|sandwich(?:ed)?|in the middle|gaps?|fill(?:ed)?|stack(?:ed)?|layers? (?:it|them|the cakes?)|join(?:ed)?)\b|\b(?:put|set|place|lay|pop|top)\b[^.;]*\b(?:other|second)\b/iu;
+  /\b(?:between|sandwich(?:ed)?|in the middle|gaps?|fill(?:ed)?|stack(?:ed)?|layers? (?:it|them|the cakes?)|join(?:ed)?|cut sides?)\b|\b(?:put|set|place|lay|pop|top|cover|replace)\b[^.;]*\b(?:other|second|lid|(?:top|upper) (?:half|layer|slice))\b/iu;
 /** A frosting goes between only where it is said to: what is stacked may be glazed. */
 const ONLY_BETWEEN = /\b(?:between|sandwich(?:ed)?|in the middle|join(?:ed)?|unroll|re-?roll)\b/iu;
 const POURED = /\b(?:pour|drizzle|drip|trickle|brush|dip)\w*\b/iu;
@@ -36,19 +36,25 @@ const ROLLED_IN = /\b(?:un|re-?)?roll|\bspread\b/iu;
 const LEAST_G = 40;
 const COLD: readonly Stage[] = ["cold", "serve"];
 
+/** What a filling lies in. */
+type Around = {
+  /** Slices in all of the recipe's own cakes. */
+  readonly layers: number;
+  /** Whether its frosting goes over it, and is no filling alone. */
+  readonly isCovered: boolean;
+  /** Whether it is a sheet that is rolled up. */
+  readonly isRolled: boolean;
+};
+
 /**
  * The filling a recipe puts between its cold layers; null where it has none, has only one layer, or
  * nothing says that it goes between.
- * @param isCovered whether its frosting goes over it, and is no filling alone
- * @param isRolled whether it is a sheet that is rolled up
  */
 export function filledByRecipe(
   { parts }: Formula,
-  tins: readonly Tin[],
-  isCovered: boolean,
-  isRolled: boolean,
+  { layers, isCovered, isRolled }: Around,
 ): Filled | null {
-  if (layersIn(tins) === 1 && !isRolled) return null;
+  if (layers === 1 && !isRolled) return null;
   const largest = (role: PartRole): PartFormula | undefined =>
     parts
       .filter(({ part, massG }) => part.role === role && massG >= LEAST_G)
@@ -122,7 +128,7 @@ const THICK_MM = { min: 1, max: 40 } as const;
 export function filledMm(
   { like, massG, gPerMl }: Filled,
   { tins }: Fill,
-  rolledFrom: RolledFrom | null,
+  { rolledFrom, split }: { readonly rolledFrom: RolledFrom | null; readonly split: number },
 ): number | null {
   const mm2 = tins.reduce((sum, { geometry, baked }) => {
     if (rolledFrom !== null)
@@ -131,9 +137,12 @@ export function filledMm(
         geometry.count *
           (rollFrom(geometry, rolledFrom, baked.edgeMm, THICK_MM.min)?.spreadMm2 ?? 0)
       );
-    return canWearStrips(geometry)
-      ? sum + (geometry.count - 1) * solidArea(outlineAt(geometry, baked.edgeMm))
-      : sum;
+    const gaps = canWearStrips(geometry)
+      ? geometry.count * split - 1
+      : geometry.count * (split - 1);
+    return tinFamily(geometry.tin) === "cup"
+      ? sum
+      : sum + gaps * solidArea(outlineAt(geometry, baked.edgeMm));
   }, 0);
   if (mm2 === 0) return null;
   const thickMm = (massG / (gPerMl ?? SPREAD_DENSITY[like]) / mm2) * 1000;

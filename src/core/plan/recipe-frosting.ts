@@ -47,8 +47,9 @@ const SENTENCES = /(?<=[.;!?])\s+/u;
 /**
  * The frosting a recipe spreads on its cake once that is cold; null where it has none, pours it,
  * puts it on a hot cake, or does not say where it goes.
+ * @param layers slices in all of its own cakes; 0 for cups
  */
-export function frostedByRecipe({ parts }: Formula, tins: readonly Tin[]): Frosted | null {
+export function frostedByRecipe({ parts }: Formula, layers: number): Frosted | null {
   const frosting = parts.find(({ part, massG }) => part.role === "frosting" && massG >= LEAST_G);
   const like = frosting === undefined ? null : frostingLike(frosting);
   if (frosting === undefined || like === null) return null;
@@ -66,7 +67,7 @@ export function frostedByRecipe({ parts }: Formula, tins: readonly Tin[]): Frost
   const isOnlyMade =
     NAMED_FROSTING.test(name) && frosting.part.steps.every(({ stage }) => stage === undefined);
   if (cold.length === 0 && !isOnlyMade) return null;
-  const over = overOf(cold.map(({ text }) => text).join(" "), layersIn(tins));
+  const over = overOf(cold.map(({ text }) => text).join(" "), layers);
   return over === null ? null : { like, over, part: id, name: name.slice(0, 120) };
 }
 
@@ -83,6 +84,7 @@ export function sentencesOf({
 }
 
 const AFTER: readonly Stage[] = ["hot", "cold", "serve"];
+/** Baked cakes that can be layers. */
 export const layersIn = (tins: readonly Tin[]): number =>
   tins.reduce((sum, tin) => sum + (tinFamily(tin) === "cup" ? 0 : (tin.count ?? 1)), 0);
 

@@ -23,9 +23,7 @@ import {
 } from "../recipe";
 import { USUAL_WAYS, type PartsMade } from "./parts-of-day";
 import type { CakeInput } from "./input";
-import { filledByRecipe } from "./recipe-filling";
-import { frostedByRecipe } from "./recipe-frosting";
-import { rolledByRecipe } from "./recipe-roll";
+import { builtByRecipe } from "./recipe-building";
 import { laidByRecipe } from "./recipe-on-batter";
 import { bakedIn, batterGiven, kindOf } from "./recipe-facts";
 
@@ -68,18 +66,14 @@ export function workRequest(input: CakeInput, pantry: Pantry = pantryOf()): Cake
   const holds = input.recipe.holds ?? holdsOf(doc, formula, pantry);
   const first = (role: Part["role"]): string => parts.find((part) => part.role === role)?.id ?? "";
   const laid = laidByRecipe(formula);
-  const frosted = frostedByRecipe(formula, reference.tins);
-  const rolled = rolledByRecipe(formula, reference.tins);
-  const filled = filledByRecipe(formula, reference.tins, frosted !== null, rolled !== null);
+  const built = builtByRecipe(formula, reference.tins);
   const portions = piecesTold({ parts });
   const during = duringTold(parts, reference.minutes ?? null);
   // Where somebody says what lies on it, that is all.
   const isSaid = input.onBatter !== undefined || reference.onTop !== undefined;
   const recipe = {
     ...(laid.length === 0 || isSaid ? {} : { onBatter: laid }),
-    ...(frosted === null ? {} : { frosted }),
-    ...(filled === null ? {} : { filled }),
-    ...(rolled === null ? {} : { rolled }),
+    ...built,
     ...(portions === null ? {} : { portions }),
     ...(during.length === 0 ? {} : { during: [...during] }),
     ...input.recipe,
@@ -92,8 +86,8 @@ export function workRequest(input: CakeInput, pantry: Pantry = pantryOf()): Cake
     input: lines.length === 0 ? known : weighed(known, formula, holds),
     formula,
     made: {
-      part: frosted?.part ?? first("frosting"),
-      fillingPart: filled?.part ?? first("filling"),
+      part: built.frosted?.part ?? first("frosting"),
+      fillingPart: built.filled?.part ?? first("filling"),
     },
   };
 }
