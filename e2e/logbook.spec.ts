@@ -87,6 +87,33 @@ test.describe("the logbook", () => {
     expect(await likely(page)).toBe(written);
   });
 
+  test("takes over what was weighed and read, one by one, and lets it go again", async ({
+    page,
+  }) => {
+    await ownRecipe(page, "Weighed layers");
+    const recipe = page.url();
+    await writeDown(page, "Weighed layers", "36", "just right");
+    await page.getByLabel("Batter, weighed").fill("900 g");
+    await page.getByLabel("Raw, the batter stood").fill("20 mm");
+    await page.getByLabel("Height at the rim").fill("32 mm");
+    await page.getByLabel("In the middle").fill("38 mm");
+    await expect(page.getByText(/Saved \d\d:\d\d/u)).toBeVisible();
+    await page.goto(recipe);
+    const bench = page.getByRole("link", { name: "In another tin" });
+    await page.goto(`${(await bench.getAttribute("href")) ?? ""}&tins=2 x 20 cm round`);
+    await keepAsked(page, "Second of them");
+    await station(page, "Bake").click();
+    const says = page.getByRole("region", { name: "What else your pages say" });
+    const row = says.getByRole("listitem").filter({ hasText: "It rises" });
+    await expect(row).toContainText(/It rises 1\.\d\d times its batter, usual is 1\.75/u);
+    await row.getByRole("button", { name: "Use it" }).click();
+    await expect(row.getByRole("button", { name: "In the plan: take out" })).toBeVisible();
+    await expect(page.getByText(/Saved \d\d:\d\d/u)).toBeVisible();
+    await page.reload();
+    await row.getByRole("button", { name: "In the plan: take out" }).click();
+    await expect(row.getByRole("button", { name: "Use it" })).toBeVisible();
+  });
+
   test("says how it went last time until that is seen to", async ({ page }) => {
     await ownRecipe(page, "Last time layers");
     const recipe = page.url();

@@ -1,4 +1,4 @@
-import type { BakeRecord, BakeVerdict } from "@/core/logbook";
+import type { BakeRecord, BakeVerdict, RecordedTin } from "@/core/logbook";
 
 /** A bake of the demo kitchen's last year, as it went into its logbook. */
 type DemoBake = {
@@ -153,14 +153,34 @@ export const DEMO_BAKES: readonly DemoBake[] = [
   bake("2026-11-22", "lighthouse-cheese", "kitchen", ["23 x 6.5 cm springform"], 60, null, "", ""),
 ];
 
-/** What was weighed of some of them, by their day. */
+/** What was weighed, measured and read of some of them, by their day. */
 export const DEMO_WEIGHED: Readonly<
-  Record<string, Pick<BakeRecord, "massAfterG"> & { readonly usedG?: number }>
+  Record<
+    string,
+    Partial<Pick<BakeRecord, "massAfterG" | "readC" | "dialC" | "handsMin">> & {
+      readonly usedG?: number;
+      /** Of its first tins: poured, raw depth, cold rim and middle. */
+      readonly tins?: Partial<RecordedTin>;
+    }
+  >
 > = {
-  "2026-01-10": { massAfterG: 915, usedG: 760 },
+  "2026-01-10": { massAfterG: 915, usedG: 760, handsMin: { planned: 92, took: 110 } },
   "2026-06-06": { massAfterG: 1030 },
-  "2026-10-03": { massAfterG: 905, usedG: 745 },
-  "2026-11-14": { massAfterG: 912, usedG: 790 },
+  "2026-10-03": {
+    massAfterG: 905,
+    usedG: 745,
+    dialC: 185,
+    readC: [176, 174, 177],
+    tins: { batterG: 1001, isWeighed: true, levelMm: 19, edgeMm: 28, crownMm: 35 },
+  },
+  "2026-11-14": {
+    massAfterG: 912,
+    usedG: 790,
+    dialC: 185,
+    readC: [175, 178],
+    handsMin: { planned: 92, took: 104 },
+    tins: { batterG: 1006, isWeighed: true, levelMm: 19, edgeMm: 29, crownMm: 35 },
+  },
 };
 
 function bake(

@@ -109,11 +109,17 @@ function demoRecords() {
       { ...planned, name, question: doc.question, recipe: { id: recipe, name } },
       madeOn,
     );
-    const { massAfterG = null, usedG = null } = DEMO_WEIGHED[madeOn] ?? {};
+    const { usedG = null, tins: measured = {}, ...weighed } = DEMO_WEIGHED[madeOn] ?? {};
     const frosting = { ...record.frosting, usedG };
     return {
       id: `demo-bake-${String(at + 1)}`,
-      ...recordColumns({ ...record, ...happened, massAfterG, frosting }),
+      ...recordColumns({
+        ...record,
+        ...happened,
+        ...weighed,
+        frosting,
+        tins: record.tins.map((tin, at) => (at === 0 ? { ...tin, ...measured } : tin)),
+      }),
     };
   });
 }

@@ -1,6 +1,16 @@
-import { recipeKey, whyNotCounted, type BakeRecord } from "@/core/logbook";
+import {
+  heatsWhileBaking,
+  lessonsOfKitchen,
+  lessonsOfRecipe,
+  recipeKey,
+  whyNotCounted,
+  type BakeRecord,
+} from "@/core/logbook";
 import { EVERY_RECORD, listRecords, recordEndedBakes, type kitchenDatabase } from "@/data";
 import type { History } from "@/components/logbook/history";
+
+const pages = (found: readonly { readonly record: BakeRecord }[]): readonly BakeRecord[] =>
+  found.map(({ record }) => record);
 
 /** The newest bakes a page is given to learn from; its own recipe's first. */
 const MOST = 100;
@@ -33,6 +43,8 @@ export async function historyOf(
       own.flatMap(({ id: recordId, record }) =>
         record.pictures.filter(({ stands }) => stands === true).map((of) => ({ ...of, recordId })),
       )[0] ?? null,
+    lessons: [...lessonsOfRecipe(pages(own), key), ...lessonsOfKitchen(pages([...own, ...others]))],
+    heats: heatsWhileBaking(pages([...own, ...others])),
     untold: own.filter(({ record }) => whyNotCounted(record) === "verdict").length,
   };
 }

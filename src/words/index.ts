@@ -37,6 +37,8 @@ export {
   minutesText,
   materialName,
   percentText,
+  exactWeightText,
+  extraText,
   piecesText,
   shapeName,
   timesText,

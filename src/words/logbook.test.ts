@@ -7,7 +7,6 @@ import {
   learntText,
   lookSeenText,
   nextToLearnText,
-  otherLearntTexts,
   recordMonth,
   wantedText,
 } from "./logbook";
@@ -57,22 +56,10 @@ describe("what the logbook says", () => {
     expect(nextToLearnText({ readings: 3, untold: 0, hasOven: true })).toMatch(/^One more bake/u);
   });
 
-  it("of a look, and of all that is no minutes", () => {
+  it("of a look", () => {
     expect(lookSeenText({}, METRIC)).toBe("no sign told");
     expect(plain(lookSeenText({ tester: "clean", colour: 3, coreC: 97 }, METRIC))).toBe(
       "clean, colour 3 of 5, 97 °C in the middle",
     );
-    const learnt = { mean: 1.1, sd: 0.09, count: 1, setAside: [] };
-    expect(
-      otherLearntTexts({
-        frosting: learnt,
-        hands: { ...learnt, mean: 1, count: 3, setAside: [1] },
-        loss: [{ kind: "creamed", learnt: { ...learnt, mean: 0.11, sd: 0.01 } }],
-      }).map(plain),
-    ).toEqual([
-      "You use 10 % more frosting than planned, give or take 9 %; from 1 page.",
-      "Your hands take as much time as planned, give or take 9 %; from 3 pages, 1 set aside as too far from the others.",
-      "A creamed butter batter loses 11 % of its weight in your oven, give or take 1 %; from 1 page.",
-    ]);
   });
 });

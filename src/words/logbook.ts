@@ -2,24 +2,14 @@ import {
   lostShare,
   type BakeRecord,
   type BakeVerdict,
-  type LearntMean,
   type LearntRatio,
   type NotCounted,
-  type OtherLearnt,
 } from "@/core/logbook";
 import { format, parseISO } from "date-fns";
 import type { Look } from "@/core/bake";
 import { EDGE_WORDS, SPRING_WORDS, TESTER_WORDS, WOBBLE_WORDS } from "./bakes";
 import { dateText } from "./dates";
-import {
-  bareHeatText,
-  heatText,
-  KIND_NAMES,
-  minutesText,
-  percentText,
-  tinText,
-  type Units,
-} from ".";
+import { bareHeatText, heatText, minutesText, percentText, tinText, type Units } from ".";
 
 /** How the middle came out, as it is said afterwards. */
 export const CAME_OUT: Readonly<Record<BakeVerdict, string>> = {
@@ -144,35 +134,4 @@ export function nextToLearnText({
   if (hasOven && readings === 0)
     return "A thermometer in the oven once would teach most: minutes alone can't tell oven from recipe.";
   return "One more bake in this very tin, with how its middle came out, would teach most.";
-}
-
-const from = ({ count, setAside }: LearntMean): string =>
-  `from ${count} ${count === 1 ? "page" : "pages"}${setAside.length === 0 ? "" : `, ${setAside.length} set aside as too far from the others`}`;
-
-/** A ratio to what was planned. @example "12 % more frosting than planned" */
-function ratioText(mean: number, what: string): string {
-  const off = Math.abs(mean - 1);
-  return off < 0.005
-    ? `as much ${what} as planned`
-    : `${percentText(off)} ${mean > 1 ? "more" : "less"} ${what} than planned`;
-}
-
-/** What a logbook says beside minutes, each with how sure it is. */
-export function otherLearntTexts({ frosting, hands, loss }: OtherLearnt): readonly string[] {
-  return [
-    ...(frosting === null
-      ? []
-      : [
-          `You use ${ratioText(frosting.mean, "frosting")}, give or take ${percentText(frosting.sd)}; ${from(frosting)}.`,
-        ]),
-    ...(hands === null
-      ? []
-      : [
-          `Your hands take ${ratioText(hands.mean, "time")}, give or take ${percentText(hands.sd)}; ${from(hands)}.`,
-        ]),
-    ...loss.map(
-      ({ kind, learnt }) =>
-        `A ${KIND_NAMES[kind]} batter loses ${percentText(learnt.mean)} of its weight in your oven, give or take ${percentText(learnt.sd)}; ${from(learnt)}.`,
-    ),
-  ];
 }

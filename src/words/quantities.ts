@@ -37,6 +37,13 @@ export function weightText(massG: number, units: Units): string {
   return `${roundTo(ounces, ounces < 10 ? 0.1 : ounces < 40 ? 0.5 : 1)}${GAP}oz`;
 }
 
+/** A weight as the scale said it: to a tenth of a gram or of an ounce. */
+export function exactWeightText(massG: number, units: Units): string {
+  return units.measure === "metric"
+    ? gramsText(roundTo(massG, 0.1))
+    : `${roundTo(massG / OUNCE_G, 0.1)}${GAP}oz`;
+}
+
 /** Grams already rounded as they are weighed, tenths and all: 4.6 g, 1 030 g. */
 export function gramsText(shownG: number): string {
   return `${grouped(shownG)}${GAP}g`;
@@ -162,6 +169,16 @@ export function areaText(areaMm2: number, units: Units): string {
 /** 32 %. */
 export function percentText(share: number): string {
   return `${Math.round(share * 100)}${GAP}%`;
+}
+
+/**
+ * What is made over what is worked out; less where she is known to use less.
+ * @example extraText(0.12) // "12 % to spare"
+ */
+export function extraText(share: number): string {
+  return share < 0
+    ? `${percentText(-share)} less, as you use it`
+    : `${percentText(share)} to spare`;
 }
 
 /** × 1.27; 1 is "the recipe". */

@@ -5,6 +5,7 @@ import { readTin, type Tin } from "@/core/tin";
 import {
   depthText,
   exactLengthText,
+  exactWeightText,
   gramsText,
   heatText,
   lengthText,
@@ -41,6 +42,7 @@ const PAIRS: Readonly<Record<string, Pair>> = {
     write: gramsText,
     read: readMassG,
   },
+  "exact weight": { values: between(3, 20_000), write: exactWeightText, read: readMassG },
   volume: { values: between(3, 20_000), write: volumeText, read: readVolumeMl },
   length: { values: between(20, 600), write: lengthText, read: lengthIn },
   depth: { values: between(4, 300), write: depthText, read: lengthIn },

@@ -2,7 +2,7 @@ import type { Metadata } from "next";
 import { HowSure } from "@/components/how-sure/how-sure";
 import type { PastBake } from "@/components/how-sure/past-chart";
 import { ruleErrors, usualComparison } from "@/core/bake";
-import { logFor, otherLearnt, type BakeRecord } from "@/core/logbook";
+import { lessonsOfKitchen, logFor, type BakeRecord } from "@/core/logbook";
 import { pastForecasts } from "@/core/plan";
 import { EVERY_RECORD, kitchenDatabase, listRecords, recordEndedBakes, stored } from "@/data";
 
@@ -38,7 +38,7 @@ export default async function HowSurePage() {
       comparison={usualComparison()}
       rules={ruleErrors()}
       own={ownBakes(records)}
-      other={otherLearnt(records)}
+      other={lessonsOfKitchen(records)}
     />
   );
 }

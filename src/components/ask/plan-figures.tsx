@@ -15,6 +15,7 @@ import {
   HEAT_WORDS,
   minutesText,
   percentText,
+  extraText,
   remarkText,
   SCALE_NAMES,
   SCHOOL_NAMES,
@@ -162,7 +163,7 @@ function otherAmount(massG: number, volumeMl: number, units: Units): string {
 }
 
 function frostingLines({ finish }: CakePlan, units: Units): readonly string[] {
-  const spare = `${percentText(finish.marginFraction)} to spare`;
+  const spare = extraText(finish.marginFraction);
   const other = otherAmount(finish.massG, finish.volumeMl, units);
   if (finish.cover === "top")
     return [

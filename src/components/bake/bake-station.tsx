@@ -20,6 +20,7 @@ import { momentAt } from "./inside-at";
 import { InsideDrawing } from "./inside-drawing";
 import type { History } from "../logbook/history";
 import { LearntNote } from "./learnt-note";
+import { Lessons } from "./lessons";
 import { LookAdvisor } from "./look-advisor";
 import { Figures } from "../frame/figures";
 import { OtherBake } from "./other-bake";
@@ -200,6 +201,13 @@ function OvenBake(props: BakeStationProps) {
           question={question}
           read={read}
           plan={plan}
+          history={history}
+          onChange={onChange}
+        />
+        <Lessons
+          question={question}
+          plan={plan}
+          units={units}
           history={history}
           onChange={onChange}
         />

@@ -4,7 +4,7 @@ import { useMemo, useRef } from "react";
 import { dressDetail, laidFruit } from "@/core/plan";
 import type { CakeDoc } from "@/core/kept";
 import { AS_RECIPE, coversFor, type FinishBoxes, type Question } from "@/core/ask";
-import { issueText, percentText, volumeText, weightText } from "@/words";
+import { issueText, percentText, extraText, volumeText, weightText } from "@/words";
 import {
   COVER_NAMES,
   frostingChoices,
@@ -206,8 +206,7 @@ export function FinishStation(props: FinishStationProps) {
           {finish.massG > 0 && (
             <span className="font-sans text-[15px] font-normal text-ink-2">
               {" "}
-              · {volumeText(finish.volumeMl, units)}, with {percentText(finish.marginFraction)} to
-              spare
+              · {volumeText(finish.volumeMl, units)}, {extraText(finish.marginFraction)}
             </span>
           )}
         </p>

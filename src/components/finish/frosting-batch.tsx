@@ -20,7 +20,7 @@ import type { PartFormula } from "@/core/recipe";
 import {
   FROSTING_NAMES,
   issueText,
-  percentText,
+  extraText,
   SPREAD_NAMES,
   volumeText,
   weightText,
@@ -135,7 +135,7 @@ export function FrostingBatch({
         )}
         {shared.map(({ stuff, massG, volumeMl, cakes }) => {
           const batch = batches.find((each) => each.stuff === stuff);
-          const isSpread = batch !== undefined && batch.massG > batch.neededG + 1e-6;
+          const isSpread = batch !== undefined && Math.abs(batch.massG - batch.neededG) > 1e-6;
           return (
             <li
               key={stuff}
@@ -145,7 +145,7 @@ export function FrostingBatch({
                 {stuffName(stuff)}
                 <span className="text-[14px] text-ink-2">
                   {volumeMl === null ? "" : `, ${volumeText(volumeMl, units)}`}
-                  {isSpread ? `, ${percentText(finish.marginFraction)} to spare` : ""}
+                  {isSpread ? `, ${extraText(finish.marginFraction)}` : ""}
                   {cakes.length > 1
                     ? `, for ${cakes.filter((name) => name !== "").join(" and ")} too`
                     : ""}

@@ -1,7 +1,7 @@
 "use client";
 
 import type { Comparison, RuleError } from "@/core/bake";
-import type { OtherLearnt } from "@/core/logbook";
+import type { Lesson } from "@/core/logbook";
 import { heatText, minutesText, percentText } from "@/words";
 import { RULE_NAMES } from "@/words/bakes";
 import { useUnits } from "../frame/units";
@@ -14,7 +14,7 @@ type HowSureProps = {
   readonly rules: readonly RuleError[];
   /** Her own bakes, oldest first, and what else her logbook says. */
   readonly own: readonly PastBake[];
-  readonly other: OtherLearnt;
+  readonly other: readonly Lesson[];
 };
 
 /** What the forecast of minutes rests on and how wrong it may be, misses included. */

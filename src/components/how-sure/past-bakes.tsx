@@ -2,19 +2,20 @@
 
 import Link from "next/link";
 import { group } from "d3-array";
-import type { OtherLearnt } from "@/core/logbook";
+import type { Lesson } from "@/core/logbook";
 import { offBy } from "@/core/plan";
 import { minutesText, percentText } from "@/words";
-import { otherLearntTexts, recordDay } from "@/words/logbook";
+import { lessonText } from "@/words/lessons";
+import { recordDay } from "@/words/logbook";
 import { PastChart, type PastBake } from "./past-chart";
 
-type PastBakesProps = { readonly own: readonly PastBake[]; readonly other: OtherLearnt };
+type PastBakesProps = { readonly own: readonly PastBake[]; readonly other: readonly Lesson[] };
 
 /** Forecasts of her own bakes, with and without what the bakes before each had taught. */
 export function PastBakes({ own, other }: PastBakesProps) {
   const right = own.filter(({ isRight }) => isRight).map((each, at) => ({ ...each, at }));
   const [bare, learnt] = [offBy(right, "bareMin"), offBy(right, "learntMin")];
-  const others = otherLearntTexts(other);
+  const others = other.map((lesson) => lessonText(lesson));
   return (
     <section aria-labelledby="own" className="panel px-4 py-4 md:px-6">
       <h2 id="own" className="text-[19px]">

@@ -1,4 +1,4 @@
-import type { BakeRecord } from "@/core/logbook";
+import type { BakeRecord, HeatWhileBaking, Lesson } from "@/core/logbook";
 import type { RecordChoice } from "./record-choice";
 
 /** A picture of a bake that stands on its recipe and its cakes. */
@@ -16,4 +16,8 @@ export type History = {
   readonly picture: ShownPicture | null;
   /** Bakes of it that would teach if they said how the middle came out. */
   readonly untold: number;
+  /** What its pages and the kitchen's teach beside minutes. */
+  readonly lessons: readonly Lesson[];
+  /** What the kitchen's ovens read while cakes baked. */
+  readonly heats: readonly HeatWhileBaking[];
 };

@@ -1,10 +1,18 @@
 "use client";
 
 import type { ReactNode } from "react";
-import type * as z from "@/core/zod";
-import { RecordedTinSchema, RecordSchema, type RecordedTin } from "@/core/logbook";
-import { readLengthMm, readMassG, readMinutes } from "@/core/measure";
-import { lengthText, minutesText, tinText, weightText, type Units } from "@/words";
+import * as z from "@/core/zod";
+import { RecordedTinSchema, RecordSchema, type BakeRecord, type RecordedTin } from "@/core/logbook";
+import { numberIn, readLengthMm, readMassG, readMinutes, readTempC } from "@/core/measure";
+import {
+  heatText,
+  exactLengthText,
+  exactWeightText,
+  minutesText,
+  tinText,
+  weightText,
+  type Units,
+} from "@/words";
 import { KeptBox } from "../frame/kept-box";
 import { VerdictChoice } from "./verdict-choice";
 
@@ -75,7 +83,7 @@ export function GramsBox({ value, units, ...rest }: FigureProps) {
     <KeptBox
       {...rest}
       units={units}
-      text={value === null ? "" : weightText(value, units)}
+      text={value === null ? "" : exactWeightText(value, units)}
       read={readMassG}
       schema={RecordSchema.shape.massBeforeG}
       expected="weight"
@@ -83,6 +91,48 @@ export function GramsBox({ value, units, ...rest }: FigureProps) {
     />
   );
 }
+
+/** Where the dial stood and what a thermometer in the oven read, once or as the last of many. */
+export function OvenHeatBoxes({
+  record: { dialC = null, readC },
+  units,
+  onChange,
+}: {
+  readonly record: BakeRecord;
+  readonly units: Units;
+  readonly onChange: (changes: Partial<BakeRecord>) => void;
+}) {
+  const box = (
+    label: string,
+    path: "dialC" | "trueC",
+    value: number | null,
+    onKeep: (tempC: number | null) => void,
+  ): ReactNode => (
+    <KeptBox
+      label={label}
+      path={path}
+      text={value === null ? "" : heatText(value, units)}
+      read={(text) => readTempC(text, units.heat)}
+      schema={path === "dialC" ? DialHeat : ReadHeat}
+      units={units}
+      expected="heat"
+      whenEmpty={null}
+      onKeep={onKeep}
+    />
+  );
+  return (
+    <>
+      {box("The dial was at", "dialC", dialC, (to) => onChange({ dialC: to }))}
+      {readC.length <= 1 &&
+        box("A thermometer read", "trueC", readC[0] ?? null, (to) =>
+          onChange({ readC: to === null ? [] : [to] }),
+        )}
+    </>
+  );
+}
+
+const DialHeat = z.nullable(numberIn(30, 350, "°C"));
+const ReadHeat = z.nullable(numberIn(20, 400, "°C"));
 
 /** What happened to the tins of one kind. */
 export function RecordedTinBoxes({
@@ -97,11 +147,15 @@ export function RecordedTinBoxes({
   const [edge, crown] = [tin.edgeMm, tin.crownMm];
   const length = (text: string): number | null =>
     readLengthMm(text, units.measure === "us" ? "in" : "mm");
-  const height = (label: string, field: "edgeMm" | "crownMm", value: number | null): ReactNode => (
+  const height = (
+    label: string,
+    field: "edgeMm" | "crownMm" | "levelMm",
+    value: number | null,
+  ): ReactNode => (
     <KeptBox
       label={label}
       path={field}
-      text={value === null ? "" : lengthText(value, units)}
+      text={value === null ? "" : exactLengthText(value, units)}
       read={length}
       schema={TinSchemas.edgeMm}
       units={units}
@@ -114,9 +168,9 @@ export function RecordedTinBoxes({
       <p className="text-[15px] font-semibold">
         {tinText(tin.tin, units)}
         <span className="font-normal text-ink-2">
-          {tin.batterG === null
+          {tin.batterG === null || tin.isWeighed
             ? ""
-            : `, ${weightText(tin.batterG, units)} of batter${tin.isWeighed ? "" : " as planned"}`}
+            : `, ${weightText(tin.batterG, units)} of batter as planned`}
         </span>
       </p>
       <div className="flex flex-wrap gap-3 pt-1">
@@ -128,6 +182,19 @@ export function RecordedTinBoxes({
           units={units}
           onKeep={(minutes) => onChange({ minutes }, "minutes")}
         />
+        <GramsBox
+          label="Batter, weighed"
+          path="batterG"
+          value={tin.isWeighed ? tin.batterG : null}
+          units={units}
+          onKeep={(batterG) =>
+            onChange(
+              batterG === null ? { isWeighed: false } : { batterG, isWeighed: true },
+              "batterG",
+            )
+          }
+        />
+        {height("Raw, the batter stood", "levelMm", tin.levelMm ?? null)}
         {height("Height at the rim", "edgeMm", edge)}
         {height("In the middle", "crownMm", crown)}
       </div>

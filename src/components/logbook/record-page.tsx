@@ -42,6 +42,7 @@ import {
   MinutesBox,
   NextTimeBox,
   ProseBox,
+  OvenHeatBoxes,
   RecordedTinBoxes,
 } from "./record-fields";
 import { Tick } from "../frame/tick";
@@ -253,6 +254,7 @@ export function RecordPage(props: RecordPageProps) {
                   }}
                 />
               </label>
+              <OvenHeatBoxes record={record} units={units} onChange={change} />
               <GramsBox
                 label="Batter in all"
                 path="massBeforeG"

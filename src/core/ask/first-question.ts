@@ -38,6 +38,7 @@ export const FIRST_QUESTION: Question = {
   also: [],
   learnsFrom: "nothing",
   log: [],
+  taught: {},
   oven: null,
   recipeOn: [],
   isRecipeOnLeftOff: false,

@@ -3,7 +3,7 @@ import { KitchenOvenSchema } from "../bake";
 import { FROSTINGS, ROLLED_FROM, SplitSchema } from "../build";
 import { CEILINGS, DIVIDING, OnBatterSchema, PORTIONS } from "../fill";
 import { COVERS } from "../finish";
-import { LoggedBakeSchema } from "../logbook";
+import { LoggedBakeSchema, TaughtSchema } from "../logbook";
 import { parseWith, type Result } from "../measure";
 import { BATTER_KINDS } from "../kind";
 import { DuringSchema, HEAT_SOURCES, HoldsSchema } from "../recipe";
@@ -89,6 +89,8 @@ export const QuestionSchema = z.strictObject({
   /** The bakes of the logbook its minutes rest on: a copy, taken when she says so. */
   learnsFrom: z._default(z.enum(LEARNS_FROM), "nothing"),
   log: z._default(z.array(LoggedBakeSchema).check(z.maxLength(MOST_LOG)), []),
+  /** What else of her pages she took over. */
+  taught: z._default(TaughtSchema, {}),
   /** A copy of the oven it is planned for; an exact one with a dial in °C when null. */
   oven: z._default(
     z.nullable(

@@ -238,6 +238,7 @@ export function readQuestion(question: Question, ofLooker: ReadingHabit): ReadQu
     ...(question.learnsFrom === "nothing" || question.log.length === 0
       ? {}
       : { log: question.log }),
+    ...(Object.keys(question.taught).length === 0 ? {} : { taught: question.taught }),
     ...(during.value === undefined ? {} : { during: during.value }),
     ...coolAsked(question, inTin.value, offOven.value),
     build: { ...on.build, ...fillingAsked(question) },

@@ -18,7 +18,7 @@ const tinsText = (tins: readonly Tin[]): string => tins.map((tin) => writeTin(ti
  */
 export function askAboutNewer(question: Question, name: string, facts: RecipeFacts): Question {
   const asked = askAboutRecipe(question, name, facts);
-  const { cover, frosting, build, during, learnsFrom, log, also } = question;
+  const { cover, frosting, build, during, learnsFrom, log, taught, also } = question;
   // Between layers that she frosts herself there was that frosting, before the recipe had a filling.
   const isHerFrosting =
     build.filling === "same" && question.filled === null && ![AS_RECIPE, "none"].includes(cover);
@@ -30,6 +30,7 @@ export function askAboutNewer(question: Question, name: string, facts: RecipeFac
     during,
     learnsFrom,
     log,
+    taught,
     also: also.length === 0 ? asked.also : also,
   };
 }
@@ -102,6 +103,7 @@ export function recipeBoxes(
     // Another recipe's bakes say nothing of it by that name.
     learnsFrom: "nothing",
     log: [],
+    taught: {},
     ...coolBoxes(cool),
     frosted: frosted ?? null,
     filled: filled ?? null,

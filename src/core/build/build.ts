@@ -76,6 +76,8 @@ export type BuildHabit = {
   readonly rolledFrom?: RolledFrom | undefined;
   /** How the recipe splits its own cakes. */
   readonly sliced?: SlicedHabit | undefined;
+  /** Share of its weight that she found a cake to lose in the oven; its kind's else. */
+  readonly massLoss?: number | undefined;
 };
 
 /** Slices of one of the recipe's cakes, and how high that is at its edge. */
@@ -119,6 +121,7 @@ export function buildCakes(
       sliced: habit.sliced ?? null,
       fillingMm,
       kind: habit.kind,
+      massLoss: habit.massLoss,
       isLevel: request.top === undefined ? habit.isLevel : request.top === "level",
       measuredMm: request.heightsMm?.[index] ?? null,
       rolledFrom: request.rolledFrom ?? habit.rolledFrom ?? "short",
@@ -182,6 +185,7 @@ const cakesOf = (geometry: TinGeometry, standing: Standing): number =>
 
 type TierChoices = {
   readonly kind: BatterKind;
+  readonly massLoss: number | undefined;
   readonly standing: Standing;
   /** Null for about as thick as the recipe's own. */
   readonly splits: number | null;
@@ -205,7 +209,7 @@ function tierOf(
   const slices = family === "cup" ? 1 : (splits ?? slicesLike(sliced, edgeMm));
   const levelled = family === "cup" ? 0 : isLevel ? tins : tins - 1;
   const wholeMl = cakeVolume(geometry, baked.edgeMm, crownMm);
-  const bakedG = bakedMass(kind, batterG) + fruitG;
+  const bakedG = bakedMass(kind, batterG, choices.massLoss) + fruitG;
   const crownG =
     ((cakeVolume(geometry, edgeMm, crownMm) - volumeAt(geometry, edgeMm)) * bakedG) / wholeMl;
   const layers = tins * slices;

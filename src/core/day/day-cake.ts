@@ -192,6 +192,8 @@ export type DayCake = {
   /** Sheets rolled up warm, and round their filling once they are cold; none by the recipe's own steps. */
   readonly rolls?: number;
   readonly splits: number;
+  /** Minutes of her hands over what is usual, as she found them; 1 when left out. */
+  readonly handsRatio?: number;
   readonly parts: readonly DayPart[];
   /** In the order it is put on. */
   readonly dressed: readonly Dressed[];

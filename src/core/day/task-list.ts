@@ -65,11 +65,23 @@ export function hands(minutes: number): number {
 /** No more of a recipe's words stands beside a task. */
 const MOST_WORDS = 2000;
 
-/** @param warmUpMin what the oven takes to be warm, for what is toasted in it */
-export function taskList(cake: number, warmUpMin: number): TaskList {
+/**
+ * @param warmUpMin what the oven takes to be warm, for what is toasted in it
+ * @param handsRatio minutes of her hands over what is usual; what a recipe says stays as it is
+ */
+export function taskList(cake: number, warmUpMin: number, handsRatio = 1): TaskList {
   const tasks: Task[] = [];
   const idOf = (name: string): string => idInDay(cake, name);
-  const add: TaskList["add"] = (
+  const add: TaskList["add"] = (name, station, doing, minutes, needs, ...rest) =>
+    put(
+      name,
+      station,
+      doing,
+      needs.includes("hands") ? hands(minutes * handsRatio) : minutes,
+      needs,
+      ...rest,
+    );
+  const put: TaskList["add"] = (
     name,
     station,
     doing,
@@ -120,11 +132,11 @@ export function taskList(cake: number, warmUpMin: number): TaskList {
             ];
       const needs: readonly Resource[] =
         ovenC !== null ? ["oven"] : isWait ? [] : usesMixer ? ["hands", "mixer"] : ["hands"];
-      last = add(
+      last = put(
         `${name}step${index + 1}`,
         station,
         { do: "step", text, isWait },
-        hands(minutes ?? STEP_MIN),
+        hands(minutes ?? STEP_MIN * handsRatio),
         needs,
         [...before, ...warm],
       );

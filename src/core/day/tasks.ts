@@ -15,7 +15,7 @@ import { finished } from "./finished";
  * @param isBowlShared whether another cake of the day needs the mixer's bowl too
  */
 export function tasksOf(day: DayCake, cake: number, isBowlShared = false): readonly Task[] {
-  const list = taskList(cake, day.warmUpMin);
+  const list = taskList(cake, day.warmUpMin, day.handsRatio);
   const bowl = bowlFor(list, usesOfBowl(day), isBowlShared);
   const toppings = partsMade(list, day, bowl, "before-batter");
   const filled = batterInTins(list, day, bowl);

@@ -43,6 +43,8 @@ export type FillOptions = {
   readonly isRolled?: boolean | undefined;
   /** The most that the recipe's own tins let this batter rise. */
   readonly vouched?: Vouched | undefined;
+  /** How far she found it to rise, cold cake over raw batter; the kind's and the recipe's else. */
+  readonly rise?: number | undefined;
 };
 
 /**

@@ -59,7 +59,7 @@ export type Finish = {
   readonly massG: number;
 };
 
-const USUAL_MARGIN = 0.12;
+export const USUAL_MARGIN = 0.12;
 export const USUAL_FROSTING: Frosting = "butter-and-sugar";
 
 /**

@@ -20,6 +20,7 @@ export {
   borderLength,
   finishCakes,
   USUAL_FROSTING,
+  USUAL_MARGIN,
   type Batch,
   type Finish,
   type FinishedCake,

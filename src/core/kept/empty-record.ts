@@ -32,6 +32,7 @@ export function emptyRecord(cake: RecordedCake, madeOn: string): BakeRecord {
     })),
     oven: question.oven?.name ?? "",
     ovenC: plan.bake.ovenC,
+    ...(plan.bake.source === "oven" ? { dialC: plan.bake.dialC } : {}),
     fan: input.oven?.fan ?? false,
     readC: [],
     forecast: {
@@ -59,6 +60,7 @@ export function emptyRecord(cake: RecordedCake, madeOn: string): BakeRecord {
     pictures: [],
     counts: "usual",
     isSettled: false,
+    ...(input.taught === undefined ? {} : { taught: input.taught }),
   };
 }
 

@@ -12,8 +12,13 @@ export const KIND_FACTS: Readonly<Record<BatterKind, KindFacts>> = KIND_ROWS;
 
 /**
  * What is left of a batter's weight after the oven, g.
+ * @param massLoss the share that it loses, the kind's when left out
  * @example bakedMass("creamed", 1000) // 900
  */
-export function bakedMass(kind: BatterKind, batterG: number): number {
-  return (1 - KIND_FACTS[kind].massLoss) * batterG;
+export function bakedMass(
+  kind: BatterKind,
+  batterG: number,
+  massLoss = KIND_FACTS[kind].massLoss,
+): number {
+  return (1 - massLoss) * batterG;
 }

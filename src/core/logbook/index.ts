@@ -14,6 +14,14 @@ export {
   RecordSchema,
   whyNotCounted,
 } from "./record";
-export { type LearntMean, otherLearnt, type OtherLearnt } from "./shrunken";
+export type { LearntMean } from "./shrunken";
+export {
+  heatsWhileBaking,
+  type HeatWhileBaking,
+  type Lesson,
+  lessonsOfKitchen,
+  lessonsOfRecipe,
+} from "./taught";
+export { TaughtSchema, type Taught } from "./taught-schema";
 export { LoggedBakeSchema, LogSchema, THIS_RECIPE, type LoggedBake } from "./schema";
 export { BAKE_VERDICTS, SIGMA_BAKE, type BakeVerdict } from "./verdicts";

@@ -4,6 +4,7 @@ import { mergedFields, numberIn, parseWith, type Result } from "../measure";
 import { BatterSchema } from "../mix";
 import { TinSchema } from "../tin";
 import { LEARNT_MINUTES, LoggedReferenceSchema, THIS_RECIPE, type LoggedBake } from "./schema";
+import { TaughtSchema } from "./taught-schema";
 import { BAKE_VERDICTS } from "./verdicts";
 
 const line = z.string().check(z.maxLength(200));
@@ -27,6 +28,8 @@ export const RecordedTinSchema = z.strictObject({
   /** Cold, at the rim and in the middle. */
   edgeMm: heightMm,
   crownMm: heightMm,
+  /** How high the raw batter stood in each. */
+  levelMm: z.optional(heightMm),
 });
 export type RecordedTin = z.infer<typeof RecordedTinSchema>;
 
@@ -52,6 +55,8 @@ export const RecordSchema = z.strictObject({
   oven: line,
   /** True heat as it was known then, and what a thermometer read while it baked. */
   ovenC,
+  /** Where the dial was set. */
+  dialC: z.optional(z.nullable(numberIn(30, 350, "°C"))),
   fan: z.boolean(),
   readC: z.array(numberIn(20, 400, "°C")).check(z.maxLength(500)),
   forecast: z.nullable(
@@ -103,6 +108,8 @@ export const RecordSchema = z.strictObject({
     )
     .check(z.maxLength(12)),
   counts: z.enum(COUNTINGS),
+  /** What its plan had taken over from earlier pages, beside minutes. */
+  taught: z.optional(TaughtSchema),
   /** Whether what she wanted to change is seen to: taken over, or set aside. */
   isSettled: z.boolean(),
 });

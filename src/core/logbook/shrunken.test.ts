@@ -1,7 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { LAYERS_RECORD } from "./record.test-data";
-import { otherLearnt, shrunkenMean } from "./shrunken";
-import type { BakeRecord } from "./record";
+import { shrunkenMean } from "./shrunken";
 
 describe("a shrunken mean", () => {
   it("moves a little with one value and most of the way with five", () => {
@@ -33,34 +31,5 @@ describe("a shrunken mean", () => {
     for (let count = 1; count <= values.length; count += 1)
       expect(of(count).sd).toBeLessThan(of(count - 1).sd);
     expect(shrunkenMean(values.toReversed(), 1, 2, 0.3).mean).toBeCloseTo(of(6).mean, 12);
-  });
-});
-
-describe("what pages teach beside minutes", () => {
-  const page = (changes: Partial<BakeRecord>): BakeRecord => ({ ...LAYERS_RECORD, ...changes });
-
-  it("is the frosting used, the hands' minutes and what is lost in the oven", () => {
-    const learnt = otherLearnt([
-      page({ frosting: { askedG: 600, usedG: 660, leftG: 40 }, massAfterG: 906 }),
-      page({ handsMin: { planned: 40, took: 60 }, massAfterG: 916 }),
-    ]);
-    expect(learnt.frosting?.mean).toBeCloseTo((2 + 1.1) / 3, 10);
-    expect(learnt.hands?.mean).toBeCloseTo((3 + 1.5) / 4, 10);
-    // Creamed loses a tenth as a rule: (0.10 + 0.1204 + 0.1107)/3.
-    const [loss] = learnt.loss;
-    expect(loss?.kind).toBe("creamed");
-    expect(loss?.learnt.mean).toBeCloseTo((0.1 + 124 / 1030 + 114 / 1030) / 3, 6);
-  });
-
-  it("is nothing where nobody told, what is impossible, or what was left out", () => {
-    const none = { frosting: null, hands: null, loss: [] };
-    expect(otherLearnt([])).toEqual(none);
-    expect(otherLearnt([page({ massAfterG: 1200 })])).toEqual(none);
-    expect(
-      otherLearnt([
-        page({ counts: "left-out", frosting: { askedG: 600, usedG: 900, leftG: null } }),
-        page({ frosting: { askedG: 0, usedG: 20, leftG: null } }),
-      ]),
-    ).toEqual(none);
   });
 });

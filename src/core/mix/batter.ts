@@ -163,3 +163,29 @@ export function unusualGravity(
   const { low, high } = KIND_FACTS[batter.kind].specificGravity;
   return { low, high, kinds: BatterKindSchema.options.filter((kind) => fits(kind, 1)) };
 }
+
+/**
+ * A batter as its baker found it: so much of what its lines weigh comes into the tins, and a
+ * millilitre of it weighs so much.
+ * @param gravity g/mL; as it was when left out
+ */
+export function foundBatter(
+  batter: Batter,
+  yieldShare = 1,
+  gravity = batter.specificGravity,
+): Batter {
+  const massG = batter.massG * yieldShare;
+  const by = massG / gravity / batter.volumeMl;
+  const [low, high] = batter.volumeRangeMl;
+  return {
+    ...batter,
+    massG,
+    specificGravity: gravity,
+    volumeMl: batter.volumeMl * by,
+    piecesMl: batter.piecesMl * yieldShare,
+    volumeRangeMl:
+      gravity === batter.specificGravity
+        ? [low * by, high * by]
+        : [batter.volumeMl * by, batter.volumeMl * by],
+  };
+}

@@ -317,6 +317,7 @@ export function dayCake(
     rolls: isRolledByRecipe ? 0 : rolls,
     splits: Math.max(...build.cakes.flatMap(({ tiers }) => tiers.map(({ slices }) => slices))),
     parts,
+    ...(input.taught?.hands === undefined ? {} : { handsRatio: input.taught.hands }),
     dressed: dressedOnDay(plan),
     hasFirstCoat: finish.quantities.some(({ thing }) => thing === "first-coat"),
     hasCoat: finish.coat.sideMm > 0,

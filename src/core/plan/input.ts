@@ -4,7 +4,7 @@ import { BuildSchema, ROLLED_FROM, SplitSchema } from "../build";
 import { CoolSchema } from "../cool";
 import { FillSchema, OnBatterSchema, ScaleSchema } from "../fill";
 import { FinishSchema } from "../finish";
-import { LogSchema } from "../logbook";
+import { LogSchema, TaughtSchema } from "../logbook";
 import { numberIn, parseWith, REGIONS, type Result } from "../measure";
 import { BatterSchema } from "../mix";
 import {
@@ -175,6 +175,8 @@ export const CakeInputSchema = z.strictObject({
   serve: z.optional(ServeSchema),
   /** Bakes that were made: what they teach is in the minutes. */
   log: z.optional(LogSchema),
+  /** What else her pages teach: frosting, hands, yield, gravity, rise, loss. */
+  taught: z.optional(TaughtSchema),
   /** When it is wanted, and the baker's hours, by the clock of the machine that plans it. */
   day: z.optional(DayBoxesSchema),
 });

@@ -32,12 +32,14 @@ import {
   fruitLayout,
   isFreshPiece,
   USUAL_FROSTING,
+  USUAL_MARGIN,
   type Cover,
   type Finish,
   type FinishRequest,
 } from "../finish";
 import { bad, EGGS_G, good, issueAt, type Result } from "../measure";
-import { scaledBatter, type Batter } from "../mix";
+import { foundBatter, scaledBatter, type Batter } from "../mix";
+import type { Taught } from "../logbook";
 import { settleEggs, type EggChoice, type Holds } from "../recipe";
 import { keepingOf, type ColdBecause } from "../serve";
 import { surfaceArea, tinFamily, type TinGeometry } from "../tin";
@@ -151,6 +153,13 @@ function finishAsked(
   return { cover: coverIn(frosted, wanted), frosting: frosted.like, ...finish };
 }
 
+const asFound = (batter: Batter, { yield: share, gravity }: Taught): Batter =>
+  share === undefined && gravity === undefined ? batter : foundBatter(batter, share, gravity);
+
+/** Frosting made as she uses it: its usual spare over what is worked out, times what she found. */
+const spareAsUsed = ({ frosting }: Taught): Pick<FinishRequest, "marginFraction"> =>
+  frosting === undefined ? {} : { marginFraction: (1 + USUAL_MARGIN) * frosting - 1 };
+
 /** Fruit that was not cooked spoils on a cake. */
 const wearsFreshFruit = ({ fruit, dress = [] }: FinishRequest = NOTHING_ON_IT): boolean =>
   (fruit?.at === "top" && fruit.syrup !== true) || dress.some(isFreshPiece);
@@ -170,12 +179,15 @@ export function planCake(input: CakeInput): Result<CakePlan> {
   if (!reference.ok) return reference;
   const wanted = geometries(input.tins, "tins");
   if (!wanted.ok) return wanted;
-  const batter = batterIn(input.recipe.batter ?? {}, reference.value, "recipe.batter");
-  if (!batter.ok) return batter;
+  const { taught = {} } = input;
+  const told = batterIn(input.recipe.batter ?? {}, reference.value, "recipe.batter");
+  if (!told.ok) return told;
+  const batter = asFound(told.value, taught);
   const ownOn = ownOnBatter(input.recipe);
-  const piecesShare = batter.value.piecesMl / batter.value.volumeMl;
-  const unvouched = fillTins(batter.value, reference.value, { piecesShare, onBatter: ownOn });
-  const vouched = vouchedBy(batter.value, unvouched, ownOn);
+  const piecesShare = batter.piecesMl / batter.volumeMl;
+  const { rise } = taught;
+  const unvouched = fillTins(batter, reference.value, { piecesShare, rise, onBatter: ownOn });
+  const vouched = vouchedBy(batter, unvouched, ownOn);
   const laid = settledOn(input.onBatter ?? [], batterArea(wanted.value));
   const { marble, ...filling } = input.fill ?? {};
   const optionsAt = (times: number): FillOptions => ({
@@ -191,6 +203,7 @@ export function planCake(input: CakeInput): Result<CakePlan> {
     hasStrips,
     piecesShare,
     vouched,
+    ...(rise === undefined ? {} : { rise }),
     ...(isRolled(input, wanted.value) ? { isRolled: true } : {}),
   });
 
@@ -202,7 +215,7 @@ export function planCake(input: CakeInput): Result<CakePlan> {
   for (let round = 0; round < rounds; round += 1)
     asked = scaleFactor(
       input.scale ?? "keep",
-      batter.value,
+      batter,
       reference.value,
       wanted.value,
       optionsAt(asked),
@@ -210,17 +223,17 @@ export function planCake(input: CakeInput): Result<CakePlan> {
     );
   if (asked < MADE.min || asked > MADE.max)
     return bad({ code: "out-of-range", path: "scale", value: asked, ...MADE, unit: "times" });
-  const egg = settledEggs(input, batter.value, wanted.value, optionsAt(asked), asked);
+  const egg = settledEggs(input, batter, wanted.value, optionsAt(asked), asked);
   const scale = egg?.times ?? asked;
   const options = optionsAt(scale);
-  const mix = scaledBatter(batter.value, scale);
+  const mix = scaledBatter(batter, scale);
   const basis = input.scale === "fill-limit" ? "limit" : undefined;
   const fill = fillTins(mix, wanted.value, options, basis);
   const ownFill =
     vouched === undefined
       ? unvouched
-      : fillTins(batter.value, reference.value, { piecesShare, vouched, onBatter: ownOn });
-  const bake = bakeFor(input, batter.value, ownFill, fill, mix);
+      : fillTins(batter, reference.value, { piecesShare, rise, vouched, onBatter: ownOn });
+  const bake = bakeFor(input, batter, ownFill, fill, mix);
   if (!bake.ok) return bake;
   const onIt = finishAsked(input, wanted.value);
   const { cover = "top", frosting = USUAL_FROSTING } = onIt;
@@ -231,9 +244,10 @@ export function planCake(input: CakeInput): Result<CakePlan> {
     filled: filledHabit(input.recipe, ownFill),
     rolledFrom: input.recipe.rolled,
     sliced: slicedHabit(input.recipe, cover, ownFill),
+    massLoss: taught.massLoss,
   });
   if (!build.ok) return build;
-  const finish = finishCakes(onIt, build.value);
+  const finish = finishCakes({ ...spareAsUsed(taught), ...onIt }, build.value);
   if (!finish.ok) return finish;
 
   const stuffs = finish.value.batches.map(({ stuff }) => stuff);
@@ -249,7 +263,7 @@ export function planCake(input: CakeInput): Result<CakePlan> {
     scale,
     asked,
     egg,
-    own: batter.value,
+    own: batter,
     laid,
     marbledG: marble === undefined ? 0 : Math.round(mix.massG * MARBLED[marble.share]),
     fruitG: (options.fruitG ?? 0) + laidMass(options.onBatter ?? []),
