@@ -1,4 +1,4 @@
-import { readdirSync } from "node:fs";
+import { readdirSync, rmSync, truncateSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 import type { Page } from "@playwright/test";
 import {
@@ -221,6 +221,14 @@ test.describe("the logbook", () => {
       { name: "bill.jpg", mimeType: "image/jpeg", buffer: Buffer.from("%PDF-1.7") },
     ]);
     await expect(page.getByText("“bill.jpg” is no picture this browser can read.")).toBeVisible();
+    const huge = join(kitchen.folder, "huge.jpg");
+    writeFileSync(huge, "");
+    truncateSync(huge, 80_000_000);
+    await box.setInputFiles(huge);
+    await expect(
+      page.getByText("“huge.jpg” is 80 MB; pictures up to 60 MB can be taken."),
+    ).toBeVisible();
+    rmSync(huge);
     const shown = page.getByRole("img", { name: "Malt and hazelnut sheet, picture 1" });
     await expect(shown).toHaveJSProperty("naturalWidth", 1600);
     const [kept, ...more] = readdirSync(join(kitchen.folder, "pictures"));
@@ -243,6 +251,7 @@ test.describe("the logbook", () => {
     expect(await sent("image/jpeg", Buffer.from("%PDF-1.7"))).toBe(422);
     expect(await sent("text/html", Buffer.from("<html>"))).toBe(415);
     expect(await sent("image/jpeg", Buffer.alloc(4_000_001))).toBe(413);
+    expect(await sent("image/jpeg", Buffer.alloc(80_000_000))).toBe(413);
     // It stands on the recipe and its cakes when she says so.
     const stands = page.getByRole("button", { name: "Picture 1 on the recipe and its cakes" });
     await stands.click();

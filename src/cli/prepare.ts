@@ -1,12 +1,13 @@
 import { databaseUrl, openDatabase } from "@/data/connection";
 import { migrateDatabase } from "@/data/migrate";
+import { recordEndedBakes } from "@/data/records";
 import { seedDemoKitchen } from "@/data/seed";
 import { loggable, storageIssue } from "@/data/storage-issue";
 import { storageText } from "@/words";
 
 /**
- * Brings the kitchen's database up to date before the server starts, and lays in the demo kitchen
- * the first time.
+ * Brings the kitchen's database up to date before the server starts, lays in the demo kitchen the
+ * first time, and writes down ended bakes that are in no logbook yet.
  */
 const url = databaseUrl();
 try {
@@ -16,6 +17,7 @@ try {
   if (copy !== null) console.log(`Kept a copy of your data before updating it: ${copy}`);
   if (await seedDemoKitchen(connection, now))
     console.log("Laid in the demo kitchen of Lantern Row.");
+  await recordEndedBakes(connection, now);
   connection.client.close();
 } catch (error) {
   const issue = storageIssue(error);

@@ -1,3 +1,4 @@
+import { spawnSync } from "node:child_process";
 import { mkdtempSync, readdirSync, rmSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
@@ -38,6 +39,27 @@ describe("kept pictures", () => {
     const taken = join(folder, "taken");
     writeFileSync(taken, "no folder");
     await expect(keepPicture(bytes, taken)).rejects.toThrow();
+  });
+
+  it("leave nothing of themselves where a file can't grow half-way, and all others as they were", async () => {
+    const into = join(folder, "filling-up");
+    const first = await keepPicture(bytes, into);
+    // No file may be over 200 kB: what is written after that is refused, as on a full disk.
+    const keeps = `
+      import { keepPicture } from "${new URL("./pictures.ts", import.meta.url).pathname}";
+      import { stored } from "${new URL("./storage-issue.ts", import.meta.url).pathname}";
+      const kept = await stored(() => keepPicture(new Uint8Array(900_000).fill(7), ${JSON.stringify(into)}));
+      console.log(JSON.stringify(kept));`;
+    const script = join(folder, "keeps.mts");
+    writeFileSync(script, keeps);
+    const told = spawnSync(
+      "bash",
+      ["-c", 'ulimit -f 200 && exec node_modules/.bin/tsx "$0"', script],
+      { encoding: "utf8" },
+    );
+    expect(told.stdout.trim()).toBe('{"ok":false,"issue":"full"}');
+    expect(readdirSync(into)).toEqual([`${first}.jpg`]);
+    expect(await findPicture(first, into)).not.toBeNull();
   });
 
   it("stand beside the kitchen's file", () => {

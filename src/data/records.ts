@@ -214,7 +214,7 @@ export function restoreRecord(connection: Connection, id: string): Promise<boole
 
 /**
  * Writes the pages of all bakes that were ended and have none yet: of one that has just been, and
- * of those from before there was a logbook. Doing it twice changes nothing.
+ * of those from before there was a logbook or while the disk was full. Doing it twice changes nothing.
  */
 export async function recordEndedBakes(connection: Connection, now: Date): Promise<void> {
   const { db } = connection;

@@ -15,6 +15,8 @@ const BY_CODE: readonly (readonly [prefix: string, issue: StorageIssue])[] = [
   ["SQLITE_FULL", "full"],
   ["SQLITE_IOERR", "full"],
   ["ENOSPC", "full"],
+  ["EDQUOT", "full"],
+  ["EFBIG", "full"],
   ["SQLITE_CORRUPT", "damaged"],
   ["SQLITE_NOTADB", "damaged"],
   ["SQLITE_CANTOPEN", "unreachable"],

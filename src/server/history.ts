@@ -6,7 +6,7 @@ import {
   whyNotCounted,
   type BakeRecord,
 } from "@/core/logbook";
-import { EVERY_RECORD, listRecords, recordEndedBakes, type kitchenDatabase } from "@/data";
+import { EVERY_RECORD, listRecords, type kitchenDatabase } from "@/data";
 import type { History } from "@/components/logbook/history";
 
 const pages = (found: readonly { readonly record: BakeRecord }[]): readonly BakeRecord[] =>
@@ -23,7 +23,6 @@ export async function historyOf(
   connection: ReturnType<typeof kitchenDatabase>,
   of: BakeRecord["recipe"],
 ): Promise<History> {
-  await recordEndedBakes(connection, new Date());
   const key = recipeKey({ recipe: of });
   const newest = { limit: MOST, offset: 0 };
   const isNamed = of.id !== "" || of.name !== "";

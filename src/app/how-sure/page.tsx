@@ -4,7 +4,7 @@ import type { PastBake } from "@/components/how-sure/past-chart";
 import { ruleErrors, usualComparison } from "@/core/bake";
 import { lessonsOfKitchen, logFor, type BakeRecord } from "@/core/logbook";
 import { pastForecasts } from "@/core/plan";
-import { EVERY_RECORD, kitchenDatabase, listRecords, recordEndedBakes, stored } from "@/data";
+import { EVERY_RECORD, kitchenDatabase, listRecords, stored } from "@/data";
 
 export const metadata: Metadata = { title: "How sure is this?" };
 
@@ -28,7 +28,6 @@ function ownBakes(records: readonly BakeRecord[]): readonly PastBake[] {
 export default async function HowSurePage() {
   const found = await stored(async () => {
     const database = kitchenDatabase();
-    await recordEndedBakes(database, new Date());
     const newest = await listRecords(database, EVERY_RECORD, { limit: MOST, offset: 0 });
     return newest.records.map(({ record }) => record).toReversed();
   });

@@ -2,7 +2,7 @@ import type { Metadata } from "next";
 import { FreshList } from "@/components/frame/kitchen-changed";
 import { LogbookList } from "@/components/logbook/logbook-list";
 import { Trouble } from "@/components/frame/trouble";
-import { kitchenDatabase, listRecords, recordChoices, recordEndedBakes, stored } from "@/data";
+import { kitchenDatabase, listRecords, recordChoices, stored } from "@/data";
 import { storageText } from "@/words";
 
 export const metadata: Metadata = { title: "Logbook" };
@@ -22,7 +22,6 @@ export default async function LogbookPage({ searchParams }: LogbookProps) {
   const filter = { text: text(q), recipe: text(recipe), oven: text(oven), verdict: text(came) };
   const found = await stored(async () => {
     const database = kitchenDatabase();
-    await recordEndedBakes(database, new Date());
     return {
       ...(await listRecords(database, filter, { limit: PAGE * pages, offset: 0 })),
       choices: await recordChoices(database),

@@ -13,7 +13,7 @@ type PastBakesProps = { readonly own: readonly PastBake[]; readonly other: reado
 
 /** Forecasts of her own bakes, with and without what the bakes before each had taught. */
 export function PastBakes({ own, other }: PastBakesProps) {
-  const right = own.filter(({ isRight }) => isRight).map((each, at) => ({ ...each, at }));
+  const right = own.map((each, at) => ({ ...each, at }));
   const [bare, learnt] = [offBy(right, "bareMin"), offBy(right, "learntMin")];
   const others = other.map((lesson) => lessonText(lesson));
   return (

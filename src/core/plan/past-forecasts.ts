@@ -11,39 +11,30 @@ export type PastForecast = {
   readonly tookMin: number;
   readonly bareMin: number;
   readonly learntMin: number;
-  /** Whether it came out right, so that its minutes say what it wanted. */
-  readonly isRight: boolean;
 };
 
 /**
- * What would have been forecast of each bake of a log on its day. Those that can't be worked through
- * are left out.
+ * What would have been forecast, on its day, of each bake of a log that says what it wanted: it came
+ * out right, or she told the minutes she would rather. Those that can't be worked through are left
+ * out.
  * @param log oldest first, each with the bake its recipe was written for
  */
 export function pastForecasts(log: readonly LoggedBake[]): readonly PastForecast[] {
   const before: BakeMade[] = [];
-  return loggedBakes(log).map(({ at, bake }) => {
-    const { nextTimeMin = 0, minutes, verdict } = log[at] ?? { minutes: 0, verdict: "right" };
+  return loggedBakes(log).flatMap(({ at, bake }) => {
+    const { nextTimeMin = 0, minutes = 0 } = log[at] ?? {};
     const tookMin = minutes + nextTimeMin;
-    const [learnt] = learntFrom(before, [bake]).ratios;
+    const [learnt] = bake.verdict === "right" ? learntFrom(before, [bake]).ratios : [];
     before.push(bake);
+    if (learnt === undefined) return [];
     const bareMin = tookMin / Math.exp(bake.logRatio);
-    return {
-      at,
-      tookMin,
-      bareMin,
-      learntMin: bareMin * Math.exp(learnt?.logRatio ?? 0),
-      isRight: verdict === "right" || log[at]?.nextTimeMin !== undefined,
-    };
+    return [{ at, tookMin, bareMin, learntMin: bareMin * Math.exp(learnt.logRatio) }];
   });
 }
 
 /** How far off forecasts were in the middle of all, as a share of the minutes; null without any. */
 export function offBy(past: readonly PastForecast[], of: "bareMin" | "learntMin"): number | null {
-  const off = past
-    .filter(({ isRight }) => isRight)
-    .map((each) => Math.abs(each[of] / each.tookMin - 1))
-    .toSorted((a, b) => a - b);
+  const off = past.map((each) => Math.abs(each[of] / each.tookMin - 1)).toSorted((a, b) => a - b);
   const half = Math.floor(off.length / 2);
   const [low, high] = [off[off.length % 2 === 0 ? half - 1 : half], off[half]];
   return low === undefined || high === undefined ? null : (low + high) / 2;

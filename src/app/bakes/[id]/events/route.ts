@@ -20,7 +20,7 @@ export async function POST(request: NextRequest, { params }: Params): Promise<Re
   if (!kept.ok) return Response.json({ message: storageText(kept.issue) }, { status: 503 });
   if (!kept.value)
     return Response.json({ message: "This bake is not in the kitchen." }, { status: 404 });
-  // The pages of the logbook; the logbook writes what is missing when it is opened.
+  // The pages of the logbook; what could not be written is when the kitchen is next opened.
   if (events.value.some(({ kind }) => kind === "ended"))
     await stored(() => recordEndedBakes(kitchenDatabase(), new Date()));
   await toldNow(id);
