@@ -57,7 +57,10 @@ export type Solved = {
   /** When the coldest cell reached the wanted temperature, s; null when it did not in time. */
   readonly doneSeconds: number | null;
   readonly moments: readonly Moment[];
-  /** Heat taken in through all faces less what left as steam, and what the cells gained, J. */
+  /**
+   * Heat taken in through all faces less what left as steam, added up step by step, and what the
+   * cells hold more at the end than at the start, J.
+   */
   readonly energyInJ: number;
   readonly energyGainedJ: number;
   readonly tempsC: Float64Array;
@@ -102,7 +105,7 @@ export function* solving(
     flow: new Float64Array(cells.count),
     phis: new Float64Array(cells.count),
     ks: new Float64Array(cells.count),
-    tally: { browning: 0, energyInJ: 0, energyGainedJ: 0, coldestC: physics.startC },
+    tally: { browning: 0, energyInJ: 0, coldestC: physics.startC },
   };
   const { tally } = oven;
   reshape(cells, mesh, planAt, physics.rises);
@@ -121,7 +124,7 @@ export function* solving(
     doneSeconds,
     moments,
     energyInJ: tally.energyInJ,
-    energyGainedJ: tally.energyGainedJ,
+    energyGainedJ: heatHeld(cells, physics.startC),
     tempsC: cells.tempsC,
   };
 }
@@ -136,7 +139,7 @@ type Oven = {
   readonly flow: Float64Array;
   readonly phis: Float64Array;
   readonly ks: Float64Array;
-  readonly tally: { browning: number; energyInJ: number; energyGainedJ: number; coldestC: number };
+  readonly tally: { browning: number; energyInJ: number; coldestC: number };
 };
 
 /**
@@ -167,7 +170,7 @@ function heatBlock(
       dt *
       (throughTin(tin, cells, around, ks, ovenC, dt, flow) +
         throughTop(top, cells, around, ks, ovenC, dt, flow));
-    tally.energyGainedJ += dt * warm(cells, flow, dt);
+    warm(cells, flow, dt);
     tally.browning += dt * browningRate(top);
     const before = tally.coldestC;
     const now = coldest(cells);
@@ -191,15 +194,19 @@ function conduct({ linkA, linkB, linkM }: Cells, phis: Float64Array, flow: Float
   }
 }
 
-/** Warms each cell by what flowed into it. @returns all of it, W */
-function warm({ tempsC, capacityJPerK }: Cells, flow: Float64Array, dt: number): number {
-  let gained = 0;
-  for (let cell = 0; cell < flow.length; cell += 1) {
-    const watts = flow[cell] as number;
-    tempsC[cell] = (tempsC[cell] as number) + (dt * watts) / (capacityJPerK[cell] as number);
-    gained += watts;
-  }
-  return gained;
+/** Warms each cell by what flowed into it. */
+function warm({ tempsC, capacityJPerK }: Cells, flow: Float64Array, dt: number): void {
+  for (let cell = 0; cell < flow.length; cell += 1)
+    tempsC[cell] =
+      (tempsC[cell] as number) + (dt * (flow[cell] as number)) / (capacityJPerK[cell] as number);
+}
+
+/** What all cells hold more than at `fromC`, J. */
+function heatHeld({ tempsC, capacityJPerK }: Cells, fromC: number): number {
+  let held = 0;
+  for (let cell = 0; cell < tempsC.length; cell += 1)
+    held += (capacityJPerK[cell] as number) * ((tempsC[cell] as number) - fromC);
+  return held;
 }
 
 function coldest({ tempsC }: Cells): number {
