@@ -79,19 +79,29 @@ export function layoutOf(lines: readonly PageLine[], pantry: Pantry): readonly P
   return rows;
 }
 
-const LISTED = /^((?:for|to make) (?:the |an? )?[\p{L} -]{3,30}):\s+(?=\S)/iu;
+const LISTED = /^((?:for|to make) (?:the |an? )?[\p{L} -]{3,30}|\p{L}[\p{L} -]{2,24}):\s+(?=\S)/iu;
+/** "For the pan: …" heads a list though it names no part. */
+const HEADS_LIST = /^for the (?!top\b)/iu;
+/** A bare name before a colon heads a list of at least so many. */
+const FEWEST_LISTED = 2;
 
 /**
  * The heading of a part whose ingredients stand in the same line, "For the buttercream: 150 g butter
- * and 300 g icing sugar"; null for any other line, and for one that says what to do with them.
+ * and 300 g icing sugar", "Icing: 4 oz butter, 8 oz icing sugar"; null for any other line, and for
+ * one that says what to do with them.
  */
 function listedInLine(bare: string, mentions: readonly (readonly Mention[])[]): string | null {
   const match = LISTED.exec(bare);
   const heading = match?.[1] ?? "";
-  if (match === null || partRole(heading) === null) return null;
+  const isFor = /^(?:for|to make)\b/iu.test(heading);
+  if (match === null || (partRole(heading) === null && !HEADS_LIST.test(heading))) return null;
   const rest = bare.slice(match[0].length);
-  const isListed = mentions.flat().some(({ read }) => read.measures.length > 0);
-  return isListed && /^[\d½¼¾⅓⅔⅛]/u.test(rest) && !beginsTelling(rest) ? `${heading}:` : null;
+  const listed = mentions.flat().filter(({ read }) => read.measures.length > 0);
+  return listed.length >= (isFor ? 1 : FEWEST_LISTED) &&
+    /^[\d½¼¾⅓⅔⅛]/u.test(rest) &&
+    !beginsTelling(rest)
+    ? `${heading}:`
+    : null;
 }
 
 function kindOf(
@@ -106,8 +116,12 @@ function kindOf(
   if (isHeading(bare, written, words)) return "heading";
   const first = mentions[0]?.[0];
   const hasAmount = mentions.some((all) => all.some(({ read }) => read.measures.length > 0));
+  // "Grated zest of 2 lemons" begins with its own name.
+  const own = wordsIn(first?.line ?? "");
   const startsSo =
-    first !== undefined && wordsIn(chunks[0]?.text.slice(0, first.at) ?? "").length <= 2;
+    first !== undefined &&
+    wordsIn(chunks[0]?.text.slice(0, first.at) ?? "").filter((word) => !own.includes(word))
+      .length <= 2;
   const isEnded = /[.!?]$/u.test(bare) && words.length > 8;
   if (beginsTelling(bare)) return "told";
   if (hasAmount && startsSo && words.length <= 24 && !isEnded) return "row";

@@ -143,6 +143,9 @@ const MAIN = new Set([
  * for that: "2 tbsp jam", and "spread the jam on top".
  */
 function whereUsed(mentions: readonly PartedMention[]): readonly PartedMention[] {
+  const bareRows = new Set(
+    mentions.flatMap(({ placed }) => (placed.isRow && !hasAmount(placed) ? [idOf(placed)] : [])),
+  );
   const uses = new Map<string, PartedMention[]>();
   for (const each of mentions)
     if (!each.placed.isRow)
@@ -150,6 +153,8 @@ function whereUsed(mentions: readonly PartedMention[]): readonly PartedMention[]
   return mentions.map((each) => {
     const { placed, part } = each;
     if (!placed.isRow || part !== "batter" || !hasAmount(placed)) return each;
+    // "Walnut halves for the top" beside "2 oz chopped walnuts" are others.
+    if (bareRows.has(idOf(placed))) return each;
     if (MAIN.has(placed.mention.ingredient?.group ?? "salt")) return each;
     const [first, ...more] = uses.get(idOf(placed)) ?? [];
     const isOnly = first !== undefined && [first, ...more].every((use) => isFinish(use.placed));

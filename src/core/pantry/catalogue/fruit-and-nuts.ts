@@ -449,7 +449,15 @@ export const FRUIT_AND_NUTS: readonly Ingredient[] = [
   row(
     "almond-extract",
     "flavouring",
-    "almond extract|almond essence|bitter almond extract|peppermint extract|lemon extract|coffee extract|pineapple essence|mixed fruit essence|rum essence|banana essence|essence|flavouring",
+    "almond extract|almond essence|bitter almond extract",
+    208,
+    [55, 0, 0, 0, 0, 0],
+    { packG: 38 },
+  ),
+  row(
+    "other-extract",
+    "flavouring",
+    "flavouring|essence|extract|peppermint extract|peppermint essence|lemon extract|lemon essence|orange extract|orange essence|coffee extract|coffee essence|coconut extract|coconut essence|maple extract|pineapple essence|mixed fruit essence|fruit essence|rum essence|rum extract|brandy essence|banana essence|strawberry essence|butterscotch essence|butter extract",
     208,
     [55, 0, 0, 0, 0, 0],
     { packG: 38 },
