@@ -72,10 +72,10 @@ export function methodSteps(steps: readonly Step[], beaten: RegExp): readonly Me
 const OF_TINS = /\b(?:tins?|pans?|moulds?|molds?|cases|sheet|dish|skillet|ramekins?|tray|ring)\b/iu;
 
 const IN_ITS_TIN =
-  /^\W*(?:let|leave|rest|stand|cool)\b[^.;]*\bin (?:the|its|their) (?:tins?|pans?|moulds?|molds?|dish)\b[^.;]*\W*$/iu;
+  /^\W*(?:let|leave|rest|stand|cool)\b[^.;]*\bin (?:(?:the|its|their) )?(?:tins?|pans?|moulds?|molds?|dish)\b[^.;]*\W*$/iu;
 
 const MINUTES_IN_TIN =
-  /^\W*(?:for )?(?:\p{L}+|\d+)(?:\s*(?:to|-|–)\s*\d+)?\s*min\w*\s+in (?:the|its|their) (?:tins?|pans?|moulds?|molds?|dish)\b/iu;
+  /^\W*(?:for )?(?:\p{L}+|\d+)(?:\s*(?:to|-|–)\s*\d+)?\s*min\w*\s+in (?:(?:the|its|their) )?(?:tins?|pans?|moulds?|molds?|dish)\b/iu;
 
 /** No oven is warm sooner, minutes: what says less speaks of something else. Judgement. */
 const LEAST_WARM_UP_MIN = 5;

@@ -94,8 +94,13 @@ export function isNamed(name: string, text: string): boolean {
   return own.test(text) || NAMES.test(text);
 }
 
+/** "Pipe onto the cups and top with sprinkles": what comes after is of something else. */
+const THEN_ON_IT =
+  /,? (?:and|then)(?: then)? (?=(?:top|sprinkle|scatter|strew|decorate|finish|dust)\b)/iu;
+
 /** Whether a sentence is of the frosting: it names it, or nothing else that goes on a cake. */
-const isAbout = (name: string, text: string): boolean => isNamed(name, text) || !OTHERS.test(text);
+const isAbout = (name: string, text: string): boolean =>
+  isNamed(name, text) || !OTHERS.test(text.split(THEN_ON_IT)[0] ?? text);
 
 function overOf(text: string, layers: number): Frosted["over"] | null {
   if (TOP_ONLY.test(text)) return "top";

@@ -1,8 +1,9 @@
 // A recipe in anybody's words: what is told, for which part, and when it is done.
 import { group } from "d3-array";
+import { heatsTold, timesTold } from "../measure";
 import type { Pantry } from "../pantry";
 import { pageLines, STAGES, toldFor, type PageLine, type PartRole, type Stage } from "../recipe";
-import type { Chunk } from "./chunks";
+import { hasAct, type Chunk } from "./chunks";
 import { doubtsTold, type ToldDoubt } from "./doubts-told";
 import { layoutOf } from "./layout";
 import { linesTold, type PartedMention, type ToldLine } from "./lines-told";
@@ -15,7 +16,7 @@ import { labelled, sumOfWeights, type Features, type Labelled, type Weights } fr
 import { stageFeatures, type PlacedChunk } from "./stage-features";
 import { stepsOf, type StageTold, type ToldStep } from "./steps-told";
 import { tinSets, type ToldSet } from "./tin-alternatives";
-import type { ToldTin } from "../tin";
+import { tinsTold, type ToldTin } from "../tin";
 import weights from "./weights.json";
 
 /** What a text tells of a recipe; of several on a page, the first. */
@@ -71,6 +72,9 @@ export function heardLines(text: string): {
 const FACTS =
   /^(?:(?:prep(?:aration)?|cook(?:ing)?|bak(?:e|ing)|chill(?:ing)?|total|active|ready|serves|makes|yields?|portions|difficulty)\b[^.;·•|]{0,30}(?:[·•|]\s*|$)){2,}$/iu;
 
+/** "Serves 14", "Makes 12 squares", by itself on its line. */
+const YIELD = /^(?:serves|makes|yields?|portions)\b:?[^.;]{0,12}\d[^.;]{0,24}\.?$/iu;
+
 /**
  * What a text tells of a recipe. Never fails: what it does not tell is null or empty.
  * @param lines the text's lines, marks and all
@@ -80,16 +84,21 @@ export function readText(lines: readonly PageLine[], pantry: Pantry): ToldRecipe
   const others = laterRecipes(page);
   const rows = page.slice(0, others[0]);
   const chunks = placedChunks(rows);
-  const labels = labelsOf("stage", stageFeatures(chunks), (at) =>
-    TURNS_OUT.test(chunks[at]?.chunk.text ?? "") ? OUT_OF_OVEN : null,
-  );
+  const labels = labelsOf("stage", stageFeatures(chunks), (at) => allowedStages(chunks[at]));
+  let wasCold = false;
   const stages = new Map<Chunk, StageTold>(
     chunks.map(({ chunk }, index) => {
       const { label = 0, margin = 0 } = labels[index] ?? {};
-      return [chunk, { stage: STAGES[label] ?? "before", isSure: margin >= SURE }];
+      const stage = STAGES[label] ?? "before";
+      // What only cools once others are cold is no hot cake: "for the drip … leave it for 10 minutes".
+      const isBack =
+        stage === "hot" && wasCold && COOLS.test(chunk.text) && !OF_HOT.test(chunk.text);
+      if (stage === "cold") wasCold = true;
+      return [chunk, { stage: isBack ? "cold" : stage, isSure: margin >= SURE }];
     }),
   );
   const stageOf = (chunk: Chunk): Stage => stages.get(chunk)?.stage ?? "before";
+  const bareOf = new Map(rows.flatMap((row) => row.chunks.map((chunk) => [chunk, row.bare])));
   const { name, isSure: isNameSure, row: title } = nameTold(rows);
   const mentions = parted(placedMentions(rows, chunks, stageOf));
   const oven = ovenOf(chunks, stageOf);
@@ -111,12 +120,15 @@ export function readText(lines: readonly PageLine[], pantry: Pantry): ToldRecipe
     doubts: doubtsTold({ ...oven, tins, isNameSure }, chunks, stageOf),
     lines: told,
     // A title is nothing to do, nor is what stands over a recipe of its times and its yield.
-    steps: stepsOf(chunks, partsOfChunks(chunks, mentions, told), stages).filter(
-      ({ clauses }) =>
-        !clauses.every(
-          (clause) =>
-            title?.chunks.includes(clause) === true || FACTS.test(rows[clause.line]?.bare ?? ""),
-        ),
+    steps: stepsOf(
+      chunks.filter(
+        ({ chunk }) =>
+          title?.chunks.includes(chunk) !== true &&
+          !FACTS.test(bareOf.get(chunk) ?? "") &&
+          !YIELD.test(bareOf.get(chunk) ?? ""),
+      ),
+      partsOfChunks(chunks, mentions, told),
+      stages,
     ),
   };
 }
@@ -126,6 +138,29 @@ const TURNS_OUT = /^\W*turn (?:it |them |the \p{L}+ )?out\b/iu;
 const OUT_OF_OVEN: ReadonlySet<number> = new Set(
   STAGES.flatMap((stage, at) => (stage === "oven" ? [] : [at])),
 );
+
+const COOLS = /\b(?:cool|rest|stand|chill|set|thicken)\w*\b/iu;
+/** Of a cake that is hot, or still in its tin. */
+const OF_HOT =
+  /\b(?:hot|warm|oven|tins?|pans?|moulds?|skillet|dish|racks?|roll(?:ed)?|turn(?:ed)?|invert\w*|unmo\w*|upside|towel|cakes?|sponges?|loaf|it)\b/iu;
+const IN_OVEN: ReadonlySet<number> = new Set([STAGES.indexOf("oven")]);
+/** Nobody notes more words of a bake that no word of doing is among. */
+const MOST_NOTED = 14;
+
+/** The stages a clause can be of by what it says; any where that tells nothing. */
+function allowedStages(placed: PlacedChunk | undefined): ReadonlySet<number> | null {
+  if (placed === undefined) return null;
+  if (TURNS_OUT.test(placed.chunk.text)) return OUT_OF_OVEN;
+  return isNoteOfBake(placed) ? IN_OVEN : null;
+}
+
+/** "Two 7" tins, gas 4, 25 mins": minutes beside a heat or tins, and nothing that is done. */
+function isNoteOfBake({ chunk, isRow }: PlacedChunk): boolean {
+  const { text, words } = chunk;
+  if (isRow || words.length > MOST_NOTED || hasAct(chunk) || timesTold(text).length === 0)
+    return false;
+  return heatsTold(text).length > 0 || tinsTold(text).length > 0;
+}
 
 function labelsOf(
   what: keyof typeof LEARNT,
