@@ -176,6 +176,7 @@ export function percentText(share: number): string {
  * @example extraText(0.12) // "12 % to spare"
  */
 export function extraText(share: number): string {
+  if (share === 0) return "nothing to spare";
   return share < 0
     ? `${percentText(-share)} less, as you use it`
     : `${percentText(share)} to spare`;

@@ -116,14 +116,26 @@ const doneInOven = createParser({
   eq: (a, b) => JSON.stringify(a) === JSON.stringify(b),
 });
 
-/** The recipe's frosting: `cream-cheese.top.p2.Icing` is made by the part p2, called "Icing". */
+/**
+ * The recipe's frosting: `cream-cheese.300.top.p2.Icing` is 300 g made by the part p2, called "Icing";
+ * without its grams where nobody knows them.
+ */
 const frosted = createParser({
   parse: (value) => {
-    const [like, over, part, ...name] = value.split(".");
-    const read = FrostedSchema.safeParse({ like, over, part, name: name.join(".") });
+    const [like, ...rest] = value.split(".");
+    const hasMass = /^\d+$/u.test(rest[0] ?? "");
+    const [over, part, ...name] = hasMass ? rest.slice(1) : rest;
+    const read = FrostedSchema.safeParse({
+      like,
+      over,
+      part,
+      name: name.join("."),
+      ...(hasMass ? { massG: Number(rest[0]) } : {}),
+    });
     return read.success ? read.data : null;
   },
-  serialize: ({ like, over, part, name }: Frosted) => [like, over, part, name].join("."),
+  serialize: ({ like, over, part, name, massG }: Frosted) =>
+    [like, ...(massG === undefined ? [] : [Math.round(massG)]), over, part, name].join("."),
   eq: (a, b) => JSON.stringify(a) === JSON.stringify(b),
 });
 

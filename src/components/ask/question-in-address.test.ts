@@ -45,6 +45,7 @@ describe("the bench's question in the address", () => {
         over: "naked" as const,
         part: "p2",
         name: "Mrs. Pike's icing",
+        massG: 312,
       },
     };
     const { question: back } = arrivedAt(

@@ -78,6 +78,8 @@ export type BuildHabit = {
   readonly sliced?: SlicedHabit | undefined;
   /** Share of its weight that she found a cake to lose in the oven; its kind's else. */
   readonly massLoss?: number | undefined;
+  /** How many times as thick as usual frosting lies between layers where nobody says. */
+  readonly frostingTimes?: number | undefined;
 };
 
 /** Slices of one of the recipe's cakes, and how high that is at its edge. */
@@ -109,7 +111,7 @@ export function buildCakes(
 ): Result<Build> {
   const standing = request.standing ?? habit.standing;
   const filled = request.filling === undefined ? habit.filled : undefined;
-  const fillingMm = request.fillingMm ?? filled?.thickMm ?? FILLING_MM;
+  const fillingMm = request.fillingMm ?? filled?.thickMm ?? usualFilling(request, habit);
   const filling = request.filling ?? filled?.stuff ?? habit.frosting;
   const { called, gPerMl = null } = filled ?? {};
   const damMm = request.damMm ?? 0;
@@ -177,6 +179,17 @@ export function buildCakes(
     ],
   });
 }
+
+/** The frosting between layers is as thick as that cake's frosting is; anything else as usual, mm. */
+const usualFilling = (
+  { filling }: BuildRequest,
+  { frosting, filled, frostingTimes = 1 }: BuildHabit,
+): number =>
+  filled === undefined && (filling === undefined || filling === frosting)
+    ? Math.min(THICKEST_MM, Math.max(THINNEST_MM, FILLING_MM * frostingTimes))
+    : FILLING_MM;
+const THINNEST_MM = 1;
+const THICKEST_MM = 40;
 
 const isStacked = (geometry: TinGeometry, standing: Standing): boolean =>
   (standing === "stacked" || standing === "tiers") && canWearStrips(geometry);

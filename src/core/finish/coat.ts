@@ -22,9 +22,13 @@ const HALF_NAKED_MM = 1.5;
 const FLAT_TOP_MM = 9;
 const OTHER_TOP_MM = 6;
 
+/** No coat is thicker, mm. */
+const THICKEST_MM = 40;
+
 /**
  * The coat a cover asks for. Cups and what is not coated carry frosting on the top alone, and
  * "none" carries none.
+ * @param times how many times as thick as usual what nobody gives is
  */
 export function coatFor(
   cover: Cover,
@@ -34,21 +38,25 @@ export function coatFor(
     readonly sideMm?: number | undefined;
     readonly firstMm?: number | undefined;
   },
+  times = 1,
 ): Coat {
   if (cover === "none") return { topMm: 0, sideMm: 0, firstMm: 0 };
+  const thick = (usualMm: number): number => Math.min(THICKEST_MM, usualMm * times);
   const isFlat = tier.family === "layer" || tier.family === "sheet";
   const onTop: Coat = {
-    topMm: given.topMm ?? (isFlat && cover === "top" ? FLAT_TOP_MM : OTHER_TOP_MM),
+    topMm: given.topMm ?? thick(isFlat && cover === "top" ? FLAT_TOP_MM : OTHER_TOP_MM),
     sideMm: 0,
     firstMm: 0,
   };
   if (tier.family === "cup" || cover === "top" || cover === "naked") return onTop;
   if (cover === "half-naked")
-    return { ...onTop, sideMm: given.sideMm ?? HALF_NAKED_MM, firstMm: 0 };
-  const firstMm = given.firstMm ?? FIRST_MM;
+    return { ...onTop, sideMm: given.sideMm ?? thick(HALF_NAKED_MM), firstMm: 0 };
+  const firstMm = given.firstMm ?? Math.min(FIRST_MM, thick(FIRST_MM));
+  const finalMm =
+    given.firstMm === undefined ? thick(FIRST_MM + FINAL_MM) : firstMm + thick(FINAL_MM);
   return {
-    topMm: given.topMm ?? firstMm + FINAL_MM,
-    sideMm: given.sideMm ?? firstMm + FINAL_MM,
+    topMm: given.topMm ?? finalMm,
+    sideMm: given.sideMm ?? finalMm,
     firstMm,
   };
 }

@@ -68,12 +68,13 @@ export const USUAL_FROSTING: Frosting = "butter-and-sugar";
  * section; toppings by area. What is made of a spread is what is spread plus the margin. Fails for
  * a coat that would close a ring's hole or be wider than the ledge between two tiers, naming the
  * place.
+ * @param times how many times as thick as usual a coat is where nobody says
  */
-export function finishCakes(request: FinishRequest, build: Build): Result<Finish> {
+export function finishCakes(request: FinishRequest, build: Build, times = 1): Result<Finish> {
   const cover = request.cover ?? "top";
   const frosting = request.frosting ?? USUAL_FROSTING;
   const marginFraction = request.marginFraction ?? USUAL_MARGIN;
-  const cakes = build.cakes.map((cake) => finished(cake, cover, request));
+  const cakes = build.cakes.map((cake) => finished(cake, cover, request, times));
   const problem = cakes
     .flatMap(({ tiers }) =>
       tiers.map((each, index) => coatProblem(each, tiers[index - 1], request)),
@@ -126,7 +127,12 @@ export function finishCakes(request: FinishRequest, build: Build): Result<Finish
   });
 }
 
-function finished({ cakes, tiers }: BuiltCake, cover: Cover, request: FinishRequest): FinishedCake {
+function finished(
+  { cakes, tiers }: BuiltCake,
+  cover: Cover,
+  request: FinishRequest,
+  times: number,
+): FinishedCake {
   return {
     cakes,
     tiers: tiers.map((tier, index) => {
@@ -135,7 +141,7 @@ function finished({ cakes, tiers }: BuiltCake, cover: Cover, request: FinishRequ
       const isSwirled = tier.family === "cup" && request.swirls !== undefined;
       return {
         tier,
-        coat: coatFor(isSwirled ? "none" : cover, tier, request),
+        coat: coatFor(isSwirled ? "none" : cover, tier, request, times),
         hiddenMm2:
           above === undefined ? 0 : Math.min(solidArea(tier.outline), solidArea(above.outline)),
         isTop: above === undefined,

@@ -99,6 +99,9 @@ describe("what a recipe frosts its own cake with", () => {
       "top",
     );
     const cups = [{ shape: "well", rimMm: 70, floorMm: 50, depthMm: 32, count: 12 }] as never;
+    expect(
+      frostedWith(["Pipe onto the cooled cups and top with sprinkles."], BUTTERCREAM, cups)?.over,
+    ).toBe("top");
     expect(frostedWith(["Swirl it over the sides."], BUTTERCREAM, cups)?.over).toBe("top");
   });
 

@@ -2,12 +2,16 @@
 import * as z from "../zod";
 import { FrostingSchema, type Frosting } from "../build";
 import { canWearStrips } from "../fill";
+import { numberIn } from "../measure";
 import type { Cover } from "../finish";
 import { stepStages, type Formula, type FormulaRow, type PartFormula, type Stage } from "../recipe";
 import { tinFamily, type Tin, type TinGeometry } from "../tin";
 
 /** How much of a cake in layers a recipe's frosting covers. */
 const OVER = ["top", "naked", "top-and-sides"] as const satisfies readonly Cover[];
+
+/** More of it is a slip of the pen, g. */
+const MOST_G = 20_000;
 
 /** A recipe's own frosting, spread on its cold cake. */
 export const FrostedSchema = z.strictObject({
@@ -17,6 +21,8 @@ export const FrostedSchema = z.strictObject({
   /** The recipe's part it is made by, and its name. */
   part: z.string().check(z.maxLength(40)),
   name: z.string().check(z.maxLength(120)),
+  /** All of it, on the recipe's own cake; the plan's usual coat where it is left out. */
+  massG: z.optional(numberIn(20, MOST_G, "g")),
 });
 export type Frosted = z.infer<typeof FrostedSchema>;
 
@@ -68,7 +74,15 @@ export function frostedByRecipe({ parts }: Formula, layers: number): Frosted | n
     NAMED_FROSTING.test(name) && frosting.part.steps.every(({ stage }) => stage === undefined);
   if (cold.length === 0 && !isOnlyMade) return null;
   const over = overOf(cold.map(({ text }) => text).join(" "), layers);
-  return over === null ? null : { like, over, part: id, name: name.slice(0, 120) };
+  if (over === null) return null;
+  const massG = Math.round(frosting.massG);
+  return {
+    like,
+    over,
+    part: id,
+    name: name.slice(0, 120),
+    ...(massG > MOST_G ? {} : { massG }),
+  };
 }
 
 /** A step that does not say when is by its place in the batter's method, and after it elsewhere. */

@@ -47,12 +47,24 @@ export function allowedParts(
   mentions: readonly PlacedMention[],
 ): readonly (ReadonlySet<number> | null)[] {
   const first = mentions.find(({ isRow }) => isRow)?.heading;
+  const floors = new Set(
+    mentions.flatMap(({ isRow, heading, mention }) =>
+      isRow && OF_FLOOR.test(heading) && /fruit|berry/u.test(mention.ingredient?.group ?? "")
+        ? [heading]
+        : [],
+    ),
+  );
   return mentions.map(({ isRow, heading }) => {
+    if (isRow && floors.has(heading)) return TOPPING_ONLY;
     const role = isRow && heading !== first ? partRole(heading) : null;
     const like = role === null ? undefined : LIKE[role];
     return like === undefined ? null : new Set(like.map((part) => PARTS.indexOf(part)));
   });
 }
+
+/** "For the pan: butter, brown sugar and pears" lies under the batter, fruit and all. */
+const OF_FLOOR = /^for the (?:pan|tin|skillet|dish|bottom|floor)\b/iu;
+const TOPPING_ONLY: ReadonlySet<number> = new Set([PARTS.indexOf("topping")]);
 
 /** Features of every ingredient of a text, for its part. */
 export function partFeatures(mentions: readonly PlacedMention[]): readonly Features[] {

@@ -1,0 +1,114 @@
+import { describe, expect, it } from "vitest";
+import { pantryOf } from "../pantry";
+import { pageLines, type PartRole } from "../recipe";
+import { readText, type ToldRecipe } from "./read-text";
+
+const told = (text: string): ToldRecipe => readText(pageLines(text), pantryOf());
+const linesOf = ({ lines }: ToldRecipe, part: PartRole): readonly string[] =>
+  lines.flatMap((line) => (line.part === part ? [line.text] : []));
+
+const CARD = `Net loft coffee cake
+6oz marg, 6oz sugar, 3 eggs, 6oz SR flour, 1 tbsp coffee essence, 2oz chopped walnuts
+Icing: 4oz butter, 8oz icing sugar, 2 tsp coffee essence. Walnut halves for the top.
+Cream marg & sugar, eggs in gradually, fold in rest of flour, coffee & nuts. Two 7" tins, gas 4, 25 mins.
+When cold sandwich with half the icing and the rest on top. Decorate w/ walnut halves.`;
+
+describe("a recipe noted on a card", () => {
+  const card = told(CARD);
+
+  it("tells tins, heat and minutes without a word of doing", () => {
+    expect(card.tins).toEqual([[{ shape: "round", diameterMm: 177.8, count: 2 }]]);
+    expect(card.heat?.tempC).toBe(177);
+    expect(card.minutes).toEqual({ low: 25, high: 25 });
+    expect(card.steps.find(({ text }) => text.startsWith("Two 7"))?.stage).toBe("oven");
+  });
+
+  it.each(["Two 8in tins, 180C, 25-30 min.", '8" tin, gas mark 4, 25 to 30 minutes.'])(
+    "so too: %s",
+    (bake) => {
+      const { minutes, tins } = told(CARD.replace('Two 7" tins, gas 4, 25 mins.', bake));
+      expect(minutes).toEqual({ low: 25, high: 30 });
+      expect(tins[0]).toHaveLength(1);
+    },
+  );
+
+  it("lists a part behind its bare name, and does nothing there", () => {
+    expect(linesOf(card, "frosting")).toEqual([
+      "4oz butter",
+      "8oz icing sugar",
+      "2 tsp coffee essence",
+    ]);
+    expect(card.steps.some(({ text }) => text.includes("Icing:"))).toBe(false);
+  });
+
+  it("keeps what is in the batter apart from what goes on top of it", () => {
+    expect(linesOf(card, "batter")).toContain("2oz chopped walnuts");
+    expect(linesOf(card, "topping")).toEqual(["Walnut halves"]);
+  });
+
+  it("hears coffee essence as no almonds", () => {
+    const essence = card.lines.find(({ text }) => text.endsWith("coffee essence"));
+    expect(essence?.ingredient).toBe("other-extract");
+  });
+});
+
+describe("lists behind headings", () => {
+  it("are of what lies under the batter where they are for the pan", () => {
+    const pears = told(`Pear upside-down
+For the pan: 60 g butter, 100 g dark brown sugar, 3 ripe pears, peeled and sliced
+Batter: 200 g plain flour, 1 tsp bicarbonate of soda, 120 g treacle, 100 g butter, 1 egg
+Melt the 60 g butter in a 25 cm skillet, sprinkle the sugar over and arrange the pears on top.
+Cream the butter, beat in the egg, add the rest. Pour over the pears. Bake at 180 C for 40 minutes.`);
+    expect(linesOf(pears, "topping")).toEqual([
+      "60 g butter",
+      "100 g dark brown sugar",
+      "3 ripe pears",
+    ]);
+    expect(linesOf(pears, "batter")).toHaveLength(5);
+  });
+
+  it("begin with what is grated of a fruit too", () => {
+    const zest = told(`Quay squares
+225 g butter
+225 g sugar
+275 g self-raising flour
+4 eggs
+grated zest of 2 lemons
+
+Beat everything. Bake in a 20 cm square tin at 160 C for 35 minutes.`);
+    expect(zest.steps.some(({ text }) => text.includes("zest"))).toBe(false);
+    expect(linesOf(zest, "batter")).toContain("zest of 2 lemons");
+  });
+});
+
+describe("what is no step, and when steps are done", () => {
+  const drip = told(`Mast Lane chocolate drip cake
+
+Serves 14
+
+225 g butter
+225 g sugar
+4 eggs
+225 g flour
+
+For the drip
+100 g dark chocolate
+100 ml double cream
+
+Heat the oven to 180C. Line two 20cm tins.
+Beat everything and bake for 25 minutes. Cool in the tins for 10 minutes, then turn out.
+Stack the cold layers with jam between. Chill for 30 minutes.
+For the drip, heat the cream, pour over the chocolate and stir. Leave to cool for 10 minutes, then spoon round the edge of the cake so that it drips down the sides.`);
+
+  it("leaves out the title and how many it serves, and lends their part to nothing", () => {
+    expect(drip.steps.some(({ text }) => /Serves|Mast Lane/u.test(text))).toBe(false);
+    expect(drip.steps.find(({ text }) => text.startsWith("Heat the oven"))?.part).toBe("batter");
+  });
+
+  it("cools the drip when it is made, and the cake when it is hot", () => {
+    const stageOf = (start: string): string | undefined =>
+      drip.steps.find(({ text }) => text.startsWith(start))?.stage;
+    expect(stageOf("Leave to cool for 10 minutes")).toBe("cold");
+    expect(stageOf("Cool in the tins")).toBe("hot");
+  });
+});
