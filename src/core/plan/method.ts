@@ -171,6 +171,10 @@ function piecesOf(step: Step): readonly Step[] {
   return pieces.map(({ text }) => ({ ...step, text }));
 }
 
+/** "Two eight inch tins, greased and lined": tins, and what is done to them. */
+const ONLY_TINS =
+  /^[^.;]{0,60}\b(?:tins?|pans?|moulds?|dish|skillet)\b[^.;]{0,30}\b(?:greased|buttered|oiled|lined|floured)\b[^.;]{0,24}\W*$/iu;
+
 /** "180 C, a greased 20 cm square tin." */
 const OVEN_FIRST = /^\W*(?:oven\b\W*)?(?:\d{2,3}\s*(?:°\s*)?[CF]\b|gas (?:mark )?\d)/iu;
 
@@ -178,7 +182,8 @@ const OVEN_FIRST = /^\W*(?:oven\b\W*)?(?:\d{2,3}\s*(?:°\s*)?[CF]\b|gas (?:mark 
 const ONLY_COOLS =
   /^\W*(?:and )?(?:then )?(?:leave|let|cool|stand)\b(?: (?:it|them|the cakes?|there|to (?:cool|stand)|so|rolled(?: up)?))* (?:until|till|to) (?:it is |they are )?(?:quite |completely |stone )?(?:cold|cool)\W*$/iu;
 
-const PUT_TOGETHER = /\b(?:sandwich|stack)\b|\bfill (?:and|the (?:cake|layers))\b/iu;
+const PUT_TOGETHER =
+  /\b(?:sandwich|stack)\b|\bfill (?:and|the (?:cake|layers))\b|\b(?:pop|put|set|place|lay)\b[^.;]{0,20}\b(?:other|second)\b[^.;]{0,16}\b(?:on|over|back)\b/iu;
 
 /** Which of the program's own tasks a step speaks of; null where it is a task of its own. */
 function wordFor(
@@ -197,6 +202,7 @@ function wordFor(
     case "before":
       if (kind === "other" && OVEN_FIRST.test(text)) return "warmUp";
       if (plans.soften && isAhead(kind, text) && /\bbutter\b/iu.test(text)) return "soften";
+      if (!isFill && ONLY_TINS.test(text)) return "tins";
       return kind === "prepare" && OF_TINS.test(text) ? "tins" : isFill ? "fill" : null;
     case "oven":
       return plans.offOven && isOvenOff ? "offOven" : "bake";

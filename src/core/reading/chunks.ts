@@ -59,6 +59,10 @@ const SENTENCE_END =
 const ABBREVIATION =
   /\b(?:tsp|tbsp|tbs|tblsp|oz|lb|lbs|approx|ca|no|pkg|pkt|min|mins|hr|hrs|deg|c|t|g|ml|in|dr|mrs|mr|st|vs|e\.g|i\.e|\p{L})\.$/iu;
 
+/** "55 min. 15 min in the pan": two things. */
+const ENDS_MINUTES = /\d\s*(?:mins?|hrs?)\.$/iu;
+const MINUTES_NEXT = /^\d+(?:\s*(?:-|–|to)\s*\d+)?\s*(?:mins?|minutes?|hrs?|hours?)\b/iu;
+
 /** A word evened out: `Crème`, `crème` and `creme` are one. */
 export const foldWord = remembered((word): string =>
   word.normalize("NFD").replace(/\p{M}/gu, "").replaceAll("’", "'").toLowerCase(),
@@ -102,7 +106,12 @@ function sentencesOf(text: string): readonly (readonly [number, number])[] {
   const spans: [number, number][] = [];
   let start = 0;
   for (const match of text.matchAll(SENTENCE_END)) {
-    if (ABBREVIATION.test(text.slice(Math.max(start, match.index - 12), match.index))) continue;
+    const [before, after] = [
+      text.slice(Math.max(start, match.index - 12), match.index),
+      text.slice(match.index + match[0].length),
+    ];
+    if (ABBREVIATION.test(before) && !(ENDS_MINUTES.test(before) && MINUTES_NEXT.test(after)))
+      continue;
     spans.push([start, match.index + match[0].length]);
     start = match.index + match[0].length;
   }

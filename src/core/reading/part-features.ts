@@ -1,4 +1,5 @@
 // What tells which part of a cake an ingredient is for.
+import { group } from "d3-array";
 import { remembered } from "../measure";
 import { partRole, ROLES_BESIDES, type PartRole, type Stage } from "../recipe";
 import { wordsIn, type Chunk } from "./chunks";
@@ -54,13 +55,41 @@ export function allowedParts(
         : [],
     ),
   );
+  const batters = headingsOfBatters(mentions);
   return mentions.map(({ isRow, heading }) => {
     if (isRow && floors.has(heading)) return TOPPING_ONLY;
+    if (isRow && partRole(heading) === "filling" && batters.size > 0)
+      return batters.size === 1 && batters.has(heading) ? BATTER_ONLY : NO_BATTER;
     const role = isRow && heading !== first ? partRole(heading) : null;
     const like = role === null ? undefined : LIKE[role];
     return like === undefined ? null : new Set(like.map((part) => PARTS.indexOf(part)));
   });
 }
+
+/** Lists with flour and eggs of their own, or with eggs and soft cheese. */
+function headingsOfBatters(mentions: readonly PlacedMention[]): ReadonlySet<string> {
+  const lists = group(
+    mentions.filter(({ isRow }) => isRow),
+    ({ heading }) => heading,
+  );
+  return new Set(
+    [...lists].flatMap(([heading, list]) => {
+      const has = (what: RegExp): boolean =>
+        list.some(({ mention: { ingredient } }) =>
+          what.test(`${ingredient?.group ?? ""} ${ingredient?.id ?? ""}`),
+        );
+      return has(/\begg/u) && (has(/\bflour\b/u) || has(/cheese/u)) ? [heading] : [];
+    }),
+  );
+}
+/**
+ * Beside a list that is a batter, what is listed as a filling is none; it is all batter where no other
+ * list is one.
+ */
+const BATTER_ONLY: ReadonlySet<number> = new Set([PARTS.indexOf("batter")]);
+const NO_BATTER: ReadonlySet<number> = new Set(
+  PARTS.flatMap((part, at) => (part === "batter" ? [] : [at])),
+);
 
 /** "For the pan: butter, brown sugar and pears" lies under the batter, fruit and all. */
 const OF_FLOOR = /^for the (?:pan|tin|skillet|dish|bottom|floor)\b/iu;
@@ -73,9 +102,9 @@ export function partFeatures(mentions: readonly PlacedMention[]): readonly Featu
     const { mention, chunk, before, after, heading, headingWords, isRow, stage, afterBake, run } =
       placed;
     const id = mention.ingredient?.id ?? "unknown";
-    const group = mention.ingredient?.group ?? "unknown";
-    const times = seen.get(group) ?? 0;
-    if (mention.read.measures.length > 0) seen.set(group, times + 1);
+    const kind = mention.ingredient?.group ?? "unknown";
+    const times = seen.get(kind) ?? 0;
+    if (mention.read.measures.length > 0) seen.set(kind, times + 1);
     const role = partRole(heading) ?? (heading === "" ? "none" : "other");
     const last = before.findLastIndex((word) => PART_WORDS.test(word));
     const named = last < 0 ? "none" : (before[last] ?? "");
@@ -85,14 +114,14 @@ export function partFeatures(mentions: readonly PlacedMention[]): readonly Featu
     const own = [
       "any",
       `id:${id}`,
-      `g:${group}`,
-      `g:${group}:${String(Math.min(2, times))}`,
+      `g:${kind}`,
+      `g:${kind}:${String(Math.min(2, times))}`,
       `s:${stage}`,
       `s:${stage}:${place}`,
-      `g:${group}:${stage}`,
+      `g:${kind}:${stage}`,
       `r:${role}`,
       `r:${role}:${stage}`,
-      `r:${role}:${group}`,
+      `r:${role}:${kind}`,
       ...headingWords.map((word) => `h:${word}`),
       `n:${named}`,
       `n:${named}:${near}`,

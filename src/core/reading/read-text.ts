@@ -13,7 +13,7 @@ import { allowedParts, PARTS, partFeatures, type PlacedMention } from "./part-fe
 import { placedChunks, placedMentions } from "./placed";
 import { laterRecipes } from "./recipes-of-page";
 import { labelled, sumOfWeights, type Features, type Labelled, type Weights } from "./sequence";
-import { stageFeatures, type PlacedChunk } from "./stage-features";
+import { stageFeatures, tellsBake, type PlacedChunk } from "./stage-features";
 import { stepsOf, type StageTold, type ToldStep } from "./steps-told";
 import { tinSets, type ToldSet } from "./tin-alternatives";
 import { tinsTold, type ToldTin } from "../tin";
@@ -72,6 +72,10 @@ export function heardLines(text: string): {
 const FACTS =
   /^(?:(?:prep(?:aration)?|cook(?:ing)?|bak(?:e|ing)|chill(?:ing)?|total|active|ready|serves|makes|yields?|portions|difficulty)\b[^.;·•|]{0,30}(?:[·•|]\s*|$)){2,}$/iu;
 
+/** "Prep: 20 mins Bake: 40 mins": labels with their minutes, whatever stands between. */
+const TIMES =
+  /^(?:(?:prep(?:aration)?|cook(?:ing)?|bak(?:e|ing)|chill(?:ing)?|total|active)(?: time)?\s*:\s*\d+(?:[.,½\d ]*)(?:mins?|minutes?|h|hrs?|hours?)\b[\s,;.|]*)+$/iu;
+
 /** "Serves 14", "Makes 12 squares", by itself on its line. */
 const YIELD = /^(?:serves|makes|yields?|portions)\b:?[^.;]{0,12}\d[^.;]{0,24}\.?$/iu;
 
@@ -84,17 +88,25 @@ export function readText(lines: readonly PageLine[], pantry: Pantry): ToldRecipe
   const others = laterRecipes(page);
   const rows = page.slice(0, others[0]);
   const chunks = placedChunks(rows);
-  const labels = labelsOf("stage", stageFeatures(chunks), (at) => allowedStages(chunks[at]));
-  let wasCold = false;
+  const isBaked = tellsBake(chunks);
+  const labels = labelsOf("stage", stageFeatures(chunks), (at) =>
+    allowedStages(chunks[at], isBaked),
+  );
+  let [wasCold, wasBaked] = [false, false];
+  let forPart: Pick<Chunk, "sentence"> | null = null;
   const stages = new Map<Chunk, StageTold>(
     chunks.map(({ chunk }, index) => {
       const { label = 0, margin = 0 } = labels[index] ?? {};
       const stage = STAGES[label] ?? "before";
       // What only cools once others are cold is no hot cake: "for the drip … leave it for 10 minutes".
+      if (forPart?.sentence !== chunk.sentence)
+        forPart = OF_PART.test(chunk.text) ? { sentence: chunk.sentence } : null;
+      const isUnbaked = stage === "before" && wasBaked && forPart !== null;
+      if (stage === "oven") wasBaked = true;
       const isBack =
         stage === "hot" && wasCold && COOLS.test(chunk.text) && !OF_HOT.test(chunk.text);
       if (stage === "cold") wasCold = true;
-      return [chunk, { stage: isBack ? "cold" : stage, isSure: margin >= SURE }];
+      return [chunk, { stage: isBack || isUnbaked ? "cold" : stage, isSure: margin >= SURE }];
     }),
   );
   const stageOf = (chunk: Chunk): Stage => stages.get(chunk)?.stage ?? "before";
@@ -125,6 +137,7 @@ export function readText(lines: readonly PageLine[], pantry: Pantry): ToldRecipe
         ({ chunk }) =>
           title?.chunks.includes(chunk) !== true &&
           !FACTS.test(bareOf.get(chunk) ?? "") &&
+          !TIMES.test(bareOf.get(chunk) ?? "") &&
           !YIELD.test(bareOf.get(chunk) ?? ""),
       ),
       partsOfChunks(chunks, mentions, told),
@@ -133,12 +146,25 @@ export function readText(lines: readonly PageLine[], pantry: Pantry): ToldRecipe
   };
 }
 
+/** "For the caramel: …", of the part that is headed "For the caramel filling". */
+const CALLED = /^\W*(?:for|to make) the (?:\p{L}+ ){0,2}?(\p{L}{4,})\s*[:,]/iu;
+
+function partCalled(text: string, lines: readonly ToldLine[]): PartRole | null {
+  const name = CALLED.exec(text)?.[1];
+  if (name === undefined) return null;
+  const headed = new RegExp(String.raw`\b${name}\b`, "iu");
+  return lines.find(({ partName }) => headed.test(partName))?.part ?? null;
+}
+
 /** A clause that begins with turning the cake out is done out of the oven. */
 const TURNS_OUT = /^\W*turn (?:it |them |the \p{L}+ )?out\b/iu;
 const OUT_OF_OVEN: ReadonlySet<number> = new Set(
   STAGES.flatMap((stage, at) => (stage === "oven" ? [] : [at])),
 );
 
+/** "For the caramel: melt the sugar …", told after the bake, is made after it. */
+const OF_PART =
+  /^\W*(?:for|to make) the (?!(?:cake|sponge|batter|base|layers?)\b)\p{L}[\p{L} -]{2,30}:/iu;
 const COOLS = /\b(?:cool|rest|stand|chill|set|thicken)\w*\b/iu;
 /** Of a cake that is hot, or still in its tin. */
 const OF_HOT =
@@ -148,17 +174,25 @@ const IN_OVEN: ReadonlySet<number> = new Set([STAGES.indexOf("oven")]);
 const MOST_NOTED = 14;
 
 /** The stages a clause can be of by what it says; any where that tells nothing. */
-function allowedStages(placed: PlacedChunk | undefined): ReadonlySet<number> | null {
+function allowedStages(
+  placed: PlacedChunk | undefined,
+  isBaked: boolean,
+): ReadonlySet<number> | null {
   if (placed === undefined) return null;
   if (TURNS_OUT.test(placed.chunk.text)) return OUT_OF_OVEN;
-  return isNoteOfBake(placed) ? IN_OVEN : null;
+  return isNoteOfBake(placed, isBaked) ? IN_OVEN : null;
 }
 
+/** "55-65 min.", of a bake where nothing else tells one. */
+const ONLY_MINUTES =
+  /^\W*(?:(?:about|approx\.?|for) )?\d+(?:\s*(?:-|–|to|or)\s*\d+)?\s*(?:mins?|minutes?|h|hrs?|hours?)\W*$/iu;
+
 /** "Two 7" tins, gas 4, 25 mins": minutes beside a heat or tins, and nothing that is done. */
-function isNoteOfBake({ chunk, isRow }: PlacedChunk): boolean {
+function isNoteOfBake({ chunk, isRow }: PlacedChunk, isBaked: boolean): boolean {
   const { text, words } = chunk;
   if (isRow || words.length > MOST_NOTED || hasAct(chunk) || timesTold(text).length === 0)
     return false;
+  if (ONLY_MINUTES.test(text)) return !isBaked;
   return heatsTold(text).length > 0 || tinsTold(text).length > 0;
 }
 
@@ -208,7 +242,8 @@ function partsOfChunks(
     chunks.filter(({ isRow }) => !isRow),
     ({ chunk }) => chunk.sentence,
   ).values()) {
-    const said = toldFor(sentence.map(({ chunk }) => chunk.written).join(" "));
+    const text = sentence.map(({ chunk }) => chunk.written).join(" ");
+    const said = toldFor(text) ?? partCalled(text, lines);
     if (said !== null && known.has(said))
       for (const { chunk } of sentence) votes.set(chunk, [said]);
   }

@@ -32,6 +32,19 @@ describe("a recipe noted on a card", () => {
     },
   );
 
+  it("is told by minutes alone where nothing else tells a bake", () => {
+    const { minutes, steps } = told(`Sister's apple loaf
+3/4 cup butter
+1 cup sugar
+2 eggs
+1 3/4 cups flour
+Oven 350 F. Loaf pan 9x5 buttered.
+Cream butter and sugar, then the rest. Into the pan.
+55-65 min. 15 min in pan, then out.`);
+    expect(minutes).toEqual({ low: 55, high: 65 });
+    expect(steps.find(({ text }) => text.startsWith("15 min"))?.stage).toBe("hot");
+  });
+
   it("lists a part behind its bare name, and does nothing there", () => {
     expect(linesOf(card, "frosting")).toEqual([
       "4oz butter",
@@ -81,6 +94,57 @@ Beat everything. Bake in a 20 cm square tin at 160 C for 35 minutes.`);
   });
 });
 
+describe("a filling with a list of its own", () => {
+  const TEXT = `Buttermilk layers with caramel
+
+For the sponge
+300 g plain flour
+400 g brown sugar
+240 ml buttermilk
+3 large eggs
+
+For the caramel filling
+200 g caster sugar
+90 g butter
+120 ml double cream
+
+For the frosting
+300 g dark chocolate
+300 ml double cream
+
+Heat the oven to 170 C. Line three 20 cm tins. Whisk everything and divide between the tins.
+Bake for 28-32 minutes. Leave for 15 minutes, then turn out to cool.
+For the caramel: melt the sugar in a heavy pan until amber, whisk in the butter, then the cream. Cool for 2 hours until thick.
+Fill with the caramel and cover the top and sides with the frosting.`;
+
+  it("is none of the batter, though it has sugar, butter and cream", () => {
+    const layers = told(TEXT);
+    expect(linesOf(layers, "batter")).toHaveLength(4);
+    expect(linesOf(layers, "filling")).toHaveLength(3);
+  });
+
+  it("is made by the steps that say its name, after the bake they stand after", () => {
+    const caramel = told(TEXT).steps.filter(({ text }) => /caramel: melt|Cool for 2/u.test(text));
+    expect(caramel.map(({ part, stage }) => [part, stage])).toEqual([
+      ["filling", "cold"],
+      ["filling", "cold"],
+    ]);
+  });
+
+  it("may be the batter where no other list is one: a cheesecake's", () => {
+    const cheese = told(
+      TEXT.replace(
+        /For the sponge[\s\S]*?eggs/u,
+        "For the base\n200 g biscuits\n80 g butter",
+      ).replace(
+        /For the caramel filling[\s\S]*?cream/u,
+        "For the filling\n600 g cream cheese\n150 g sugar\n3 eggs",
+      ),
+    );
+    expect(linesOf(cheese, "batter")).toContain("600 g cream cheese");
+  });
+});
+
 describe("what is no step, and when steps are done", () => {
   const drip = told(`Mast Lane chocolate drip cake
 
@@ -99,6 +163,11 @@ Heat the oven to 180C. Line two 20cm tins.
 Beat everything and bake for 25 minutes. Cool in the tins for 10 minutes, then turn out.
 Stack the cold layers with jam between. Chill for 30 minutes.
 For the drip, heat the cream, pour over the chocolate and stir. Leave to cool for 10 minutes, then spoon round the edge of the cake so that it drips down the sides.`);
+
+  it("leaves out a row of times", () => {
+    const { steps } = told(CARD.replace("Icing:", "Prep: 20 mins  Bake: 40 mins\nIcing:"));
+    expect(steps.some(({ text }) => text.includes("Prep"))).toBe(false);
+  });
 
   it("leaves out the title and how many it serves, and lends their part to nothing", () => {
     expect(drip.steps.some(({ text }) => /Serves|Mast Lane/u.test(text))).toBe(false);

@@ -19,11 +19,16 @@ const PREHEATS =
 const MINUTES =
   /\d\s*-?\s*(?:minutes?|mins?|hours?|hrs?|h\b|seconds?|secs?)(?!\s*(?:less|fewer|more|longer|extra)\b)/u;
 
+const isBake = ({ chunk: { text, words }, isRow }: PlacedChunk): boolean =>
+  !isRow && words.some((word) => BAKES.test(word)) && !PREHEATS.test(text.toLowerCase());
+const isTimed = (each: PlacedChunk): boolean => isBake(each) && MINUTES.test(each.chunk.text);
+
+/** Whether any clause says how long it bakes, by that word. */
+export const tellsBake = (chunks: readonly PlacedChunk[]): boolean => chunks.some(isTimed);
+
 /** The first clause that puts the batter into the heat; -1 when none does. */
 export function bakeAt(chunks: readonly PlacedChunk[]): number {
-  const isBake = ({ chunk: { text, words }, isRow }: PlacedChunk): boolean =>
-    !isRow && words.some((word) => BAKES.test(word)) && !PREHEATS.test(text.toLowerCase());
-  const withMinutes = chunks.findIndex((each) => isBake(each) && MINUTES.test(each.chunk.text));
+  const withMinutes = chunks.findIndex(isTimed);
   return withMinutes >= 0 ? withMinutes : chunks.findIndex(isBake);
 }
 
