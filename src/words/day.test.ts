@@ -29,7 +29,9 @@ it.each<[Doing, string]>([
     "Weigh 1 ingredient for: Ginger syrup",
   ],
   [{ do: "prepare-ingredient", how: "toast", name: "hazelnuts" }, "Toast the hazelnuts"],
-  [{ do: "split-and-fill", gaps: 3 }, "Split, fill 3 gaps and stack"],
+  [{ do: "split-and-fill", gaps: 3 }, "Fill 3 gaps and stack"],
+  [{ do: "split-and-fill", gaps: 3, isSplit: true }, "Split, fill 3 gaps and stack"],
+  [{ do: "split-and-fill", gaps: 1, isSplit: true }, "Split, fill and stack"],
   [{ do: "split-and-fill", gaps: 1 }, "Fill and stack"],
 ])("%j is told as “%s”", (doing, text) => {
   expect(plain(doingText(doing, METRIC))).toBe(text);

@@ -95,7 +95,7 @@ export function doingText(doing: Doing, units: Units): string {
       return `Let the ${MADE_NAMES[doing.what]} cool${isKeptCold(doing.what) ? ", covered, in the fridge" : ""}`;
     case "split-and-fill":
       if (doing.isRolled === true) return "Unroll, fill and roll up";
-      return doing.gaps === 1 ? "Fill and stack" : `Split, fill ${doing.gaps} gaps and stack`;
+      return `${doing.isSplit === true ? "Split, fill" : "Fill"}${doing.gaps === 1 ? "" : ` ${doing.gaps} gaps`} and stack`;
     case "roll-warm":
       return doing.rolls === 1
         ? "Roll it up warm, in a cloth"

@@ -25,6 +25,7 @@ export function finished(
             do: "split-and-fill",
             gaps: day.gaps,
             ...((day.rolls ?? 0) > 0 ? { isRolled: true } : {}),
+            ...(day.splits > 1 ? { isSplit: true } : {}),
           },
           hands(TAKES.splitMin * Math.max(0, day.splits - 1) + TAKES.fillGapMin * day.gaps),
           ["hands"],

@@ -122,6 +122,7 @@ const DoingSchema = z.discriminatedUnion("do", [
     do: z.literal("split-and-fill"),
     gaps: count,
     /** Unrolled, spread, and rolled up again. */ isRolled: z.optional(z.boolean()),
+    /** Its layers are split first. */ isSplit: z.optional(z.boolean()),
   }),
   z.strictObject({ do: z.literal("roll-warm"), rolls: count }),
   z.strictObject({ do: z.literal("first-coat") }),
