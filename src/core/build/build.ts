@@ -14,8 +14,9 @@ import {
 } from "../tin";
 import { canBeRolled, rollBox, rollFrom, type Roll, type RolledFrom } from "./roll";
 import type { Quantity } from "./quantity";
-import { MOST_SPLITS, type BuildRequest, type Standing } from "./schema";
+import type { BuildRequest, Standing } from "./schema";
 import { SPREAD_DENSITY, SYRUP_DENSITY, type Frosting, type Coating } from "./spreads";
+import { slicesLike, THINNEST_SLICE_MM, type SlicedHabit } from "./slices";
 import { FILLING_MM, stackHeight } from "./stack";
 
 /** Cakes of one width, standing on the board or on a wider tier. */
@@ -82,9 +83,6 @@ export type BuildHabit = {
   readonly frostingTimes?: number | undefined;
 };
 
-/** Slices of one of the recipe's cakes, and how high that is at its edge. */
-export type SlicedHabit = { readonly slices: number; readonly edgeMm: number };
-
 export type FilledHabit = {
   readonly stuff: Coating;
   readonly called: string;
@@ -92,8 +90,6 @@ export type FilledHabit = {
   readonly thickMm: number | null;
 };
 
-/** A slice thinner than this tears, mm. */
-export const THINNEST_SLICE_MM = 12;
 /** A dam leaves at least this much across for what it holds, mm. Judgement. */
 const LEAST_POOL_MM = 20;
 /** Fillings that run or slide without a dam. */
@@ -252,22 +248,6 @@ function tierOf(
     cakeG: tins * bakedG - levelled * crownG,
     roll: null,
   };
-}
-
-/** A cake less than so much lower or higher than the recipe's is split as that is. Judgement. */
-const AS_HIGH = 1.5;
-
-/**
- * As many slices as the recipe's where the cake is about as high, about as thick ones where it is
- * not, and none that tears; 1 where nothing is split.
- */
-function slicesLike(sliced: SlicedHabit | null, edgeMm: number): number {
-  if (sliced === null) return 1;
-  const higher = edgeMm / sliced.edgeMm;
-  const isAsHigh = higher < AS_HIGH && higher > 1 / AS_HIGH;
-  const most = Math.min(MOST_SPLITS, Math.floor(edgeMm / THINNEST_SLICE_MM));
-  const slices = isAsHigh ? sliced.slices : Math.round(sliced.slices * higher);
-  return Math.max(1, Math.min(most, slices));
 }
 
 function rolledTier(index: number, roll: Roll, cakeG: number): Tier {

@@ -1,12 +1,10 @@
 export {
   buildCakes,
-  THINNEST_SLICE_MM,
   type Build,
   type BuildHabit,
   type BuildRemark,
   type BuiltCake,
   type FilledHabit,
-  type SlicedHabit,
   type Tier,
 } from "./build";
 export { canBeRolled, ROLLED_FROM, rollFrom, rolledUp, type Roll, type RolledFrom } from "./roll";
@@ -30,6 +28,7 @@ export {
   type BuildRequest,
   type Standing,
 } from "./schema";
+export { THINNEST_SLICE_MM, type SlicedHabit } from "./slices";
 export {
   COLD_SPREADS,
   CoatingSchema,

@@ -33,7 +33,6 @@ import {
   fruitLayout,
   isFreshPiece,
   USUAL_FROSTING,
-  USUAL_MARGIN,
   type Cover,
   type Finish,
   type FinishRequest,
@@ -48,8 +47,8 @@ import { bakeFor, type BakePlan } from "./bake-plan";
 import type { CakeInput } from "./input";
 import { batterIn, geometries, ownOnBatter } from "./own-batter";
 import { filledMm } from "./recipe-filling";
-import { coatTimes } from "./recipe-coat";
-import { coverIn, type Frosted } from "./recipe-frosting";
+import { coatOfRecipe, spareOf } from "./recipe-coat";
+import { coverIn } from "./recipe-frosting";
 import { remarksFor, type Remark } from "./remarks";
 
 export type CakePlan = {
@@ -158,43 +157,6 @@ function finishAsked(
 const asFound = (batter: Batter, { yield: share, gravity }: Taught): Batter =>
   share === undefined && gravity === undefined ? batter : foundBatter(batter, share, gravity);
 
-/** The recipe's own frosting, as far over the cake as the recipe has it. */
-const isFrostedAsRecipe = ({ finish, recipe: { frosted } }: CakeInput): boolean =>
-  finish?.cover === undefined &&
-  (finish?.frosting === undefined || finish.frosting === frosted?.like);
-
-/** What the recipe's own cake takes of its frosting so many times as thick as usual, g. */
-function frostingTaken(
-  frosted: Frosted,
-  ownFill: Fill,
-  habit: BuildHabit,
-  times: number,
-): number | null {
-  const build = buildCakes({}, ownFill.tins, habit);
-  if (!build.ok) return null;
-  const cover = coverIn(
-    frosted,
-    ownFill.tins.map(({ geometry }) => geometry),
-  );
-  const finish = finishCakes(
-    { cover, frosting: frosted.like, marginFraction: 0 },
-    build.value,
-    times,
-  );
-  return finish.ok ? finish.value.massG : null;
-}
-
-/**
- * Frosting made as she uses it: its usual spare over what is worked out, times what she found. A
- * recipe's own amount has its spare in it.
- */
-function spareOf({ frosting }: Taught, isRecipes: boolean): Pick<FinishRequest, "marginFraction"> {
-  const usual = isRecipes ? 0 : USUAL_MARGIN;
-  return frosting === undefined && !isRecipes
-    ? {}
-    : { marginFraction: (1 + usual) * (frosting ?? 1) - 1 };
-}
-
 /** Fruit that was not cooked spoils on a cake. */
 const wearsFreshFruit = ({ fruit, dress = [] }: FinishRequest = NOTHING_ON_IT): boolean =>
   (fruit?.at === "top" && fruit.syrup !== true) || dress.some(isFreshPiece);
@@ -286,14 +248,7 @@ export function planCake(input: CakeInput): Result<CakePlan> {
     massLoss: taught.massLoss,
     frostingTimes,
   });
-  const { frosted } = input.recipe;
-  const own = reference.value;
-  const times =
-    frosted?.massG === undefined || !isFrostedAsRecipe(input)
-      ? undefined
-      : coatTimes(frosted.massG, (each) =>
-          frostingTaken(frosted, ownFill, habitOf(coverIn(frosted, own), own, each), each),
-        );
+  const times = coatOfRecipe(input, ownFill, (worn, each) => habitOf(worn, reference.value, each));
   const build = buildCakes(input.build ?? {}, fill.tins, habitOf(cover, wanted.value, times));
   if (!build.ok) return build;
   const finish = finishCakes(

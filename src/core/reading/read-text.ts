@@ -1,9 +1,8 @@
 // A recipe in anybody's words: what is told, for which part, and when it is done.
 import { group } from "d3-array";
-import { heatsTold, timesTold } from "../measure";
 import type { Pantry } from "../pantry";
 import { pageLines, STAGES, toldFor, type PageLine, type PartRole, type Stage } from "../recipe";
-import { hasAct, type Chunk } from "./chunks";
+import type { Chunk } from "./chunks";
 import { doubtsTold, type ToldDoubt } from "./doubts-told";
 import { layoutOf } from "./layout";
 import { linesTold, type PartedMention, type ToldLine } from "./lines-told";
@@ -14,9 +13,10 @@ import { placedChunks, placedMentions } from "./placed";
 import { laterRecipes } from "./recipes-of-page";
 import { labelled, sumOfWeights, type Features, type Labelled, type Weights } from "./sequence";
 import { stageFeatures, tellsBake, type PlacedChunk } from "./stage-features";
-import { stepsOf, type StageTold, type ToldStep } from "./steps-told";
+import { allowedStages, settledStages } from "./stages-told";
+import { stepsOf, type ToldStep } from "./steps-told";
 import { tinSets, type ToldSet } from "./tin-alternatives";
-import { tinsTold, type ToldTin } from "../tin";
+import type { ToldTin } from "../tin";
 import weights from "./weights.json";
 
 /** What a text tells of a recipe; of several on a page, the first. */
@@ -74,7 +74,7 @@ const FACTS =
 
 /** "Prep: 20 mins Bake: 40 mins": labels with their minutes, whatever stands between. */
 const TIMES =
-  /^(?:(?:prep(?:aration)?|cook(?:ing)?|bak(?:e|ing)|chill(?:ing)?|total|active)(?: time)?\s*:\s*\d+(?:[.,½\d ]*)(?:mins?|minutes?|h|hrs?|hours?)\b[\s,;.|]*)+$/iu;
+  /^(?:(?:prep(?:aration)?|cook(?:ing)?|bak(?:e|ing)|chill(?:ing)?|total|active)(?: time)?\s{0,3}:\s{0,3}\d{1,4}(?:[.,]\d{1,2}|½)?\s{0,3}(?:mins?|minutes?|h|hrs?|hours?)\b[\s,;.|]{0,9})+$/iu;
 
 /** "Serves 14", "Makes 12 squares", by itself on its line. */
 const YIELD = /^(?:serves|makes|yields?|portions)\b:?[^.;]{0,12}\d[^.;]{0,24}\.?$/iu;
@@ -92,22 +92,12 @@ export function readText(lines: readonly PageLine[], pantry: Pantry): ToldRecipe
   const labels = labelsOf("stage", stageFeatures(chunks), (at) =>
     allowedStages(chunks[at], isBaked),
   );
-  let [wasCold, wasBaked] = [false, false];
-  let forPart: Pick<Chunk, "sentence"> | null = null;
-  const stages = new Map<Chunk, StageTold>(
-    chunks.map(({ chunk }, index) => {
-      const { label = 0, margin = 0 } = labels[index] ?? {};
-      const stage = STAGES[label] ?? "before";
-      // What only cools once others are cold is no hot cake: "for the drip … leave it for 10 minutes".
-      if (forPart?.sentence !== chunk.sentence)
-        forPart = OF_PART.test(chunk.text) ? { sentence: chunk.sentence } : null;
-      const isUnbaked = stage === "before" && wasBaked && forPart !== null;
-      if (stage === "oven") wasBaked = true;
-      const isBack =
-        stage === "hot" && wasCold && COOLS.test(chunk.text) && !OF_HOT.test(chunk.text);
-      if (stage === "cold") wasCold = true;
-      return [chunk, { stage: isBack || isUnbaked ? "cold" : stage, isSure: margin >= SURE }];
-    }),
+  const stages = settledStages(
+    chunks,
+    labels.map(({ label, margin }) => ({
+      stage: STAGES[label] ?? "before",
+      isSure: margin >= SURE,
+    })),
   );
   const stageOf = (chunk: Chunk): Stage => stages.get(chunk)?.stage ?? "before";
   const bareOf = new Map(rows.flatMap((row) => row.chunks.map((chunk) => [chunk, row.bare])));
@@ -154,46 +144,6 @@ function partCalled(text: string, lines: readonly ToldLine[]): PartRole | null {
   if (name === undefined) return null;
   const headed = new RegExp(String.raw`\b${name}\b`, "iu");
   return lines.find(({ partName }) => headed.test(partName))?.part ?? null;
-}
-
-/** A clause that begins with turning the cake out is done out of the oven. */
-const TURNS_OUT = /^\W*turn (?:it |them |the \p{L}+ )?out\b/iu;
-const OUT_OF_OVEN: ReadonlySet<number> = new Set(
-  STAGES.flatMap((stage, at) => (stage === "oven" ? [] : [at])),
-);
-
-/** "For the caramel: melt the sugar …", told after the bake, is made after it. */
-const OF_PART =
-  /^\W*(?:for|to make) the (?!(?:cake|sponge|batter|base|layers?)\b)\p{L}[\p{L} -]{2,30}:/iu;
-const COOLS = /\b(?:cool|rest|stand|chill|set|thicken)\w*\b/iu;
-/** Of a cake that is hot, or still in its tin. */
-const OF_HOT =
-  /\b(?:hot|warm|oven|tins?|pans?|moulds?|skillet|dish|racks?|roll(?:ed)?|turn(?:ed)?|invert\w*|unmo\w*|upside|towel|cakes?|sponges?|loaf|it)\b/iu;
-const IN_OVEN: ReadonlySet<number> = new Set([STAGES.indexOf("oven")]);
-/** Nobody notes more words of a bake that no word of doing is among. */
-const MOST_NOTED = 14;
-
-/** The stages a clause can be of by what it says; any where that tells nothing. */
-function allowedStages(
-  placed: PlacedChunk | undefined,
-  isBaked: boolean,
-): ReadonlySet<number> | null {
-  if (placed === undefined) return null;
-  if (TURNS_OUT.test(placed.chunk.text)) return OUT_OF_OVEN;
-  return isNoteOfBake(placed, isBaked) ? IN_OVEN : null;
-}
-
-/** "55-65 min.", of a bake where nothing else tells one. */
-const ONLY_MINUTES =
-  /^\W*(?:(?:about|approx\.?|for) )?\d+(?:\s*(?:-|–|to|or)\s*\d+)?\s*(?:mins?|minutes?|h|hrs?|hours?)\W*$/iu;
-
-/** "Two 7" tins, gas 4, 25 mins": minutes beside a heat or tins, and nothing that is done. */
-function isNoteOfBake({ chunk, isRow }: PlacedChunk, isBaked: boolean): boolean {
-  const { text, words } = chunk;
-  if (isRow || words.length > MOST_NOTED || hasAct(chunk) || timesTold(text).length === 0)
-    return false;
-  if (ONLY_MINUTES.test(text)) return !isBaked;
-  return heatsTold(text).length > 0 || tinsTold(text).length > 0;
 }
 
 function labelsOf(

@@ -1,0 +1,72 @@
+// When a clause's work is done, where its own words leave no doubt of it.
+import { heatsTold, timesTold } from "../measure";
+import { STAGES, type Stage } from "../recipe";
+import { tinsTold } from "../tin";
+import { hasAct, type Chunk } from "./chunks";
+import type { PlacedChunk } from "./stage-features";
+import type { StageTold } from "./steps-told";
+
+/** A clause that begins with turning the cake out is done out of the oven. */
+const TURNS_OUT = /^\W*turn (?:it |them |the \p{L}+ )?out\b/iu;
+const OUT_OF_OVEN: ReadonlySet<number> = new Set(
+  STAGES.flatMap((stage, at) => (stage === "oven" ? [] : [at])),
+);
+
+/** "For the caramel: melt the sugar …", told after the bake, is made after it. */
+const OF_PART =
+  /^\W*(?:for|to make) the (?!(?:cake|sponge|batter|base|layers?)\b)\p{L}[\p{L} -]{2,30}:/iu;
+const COOLS = /\b(?:cool|rest|stand|chill|set|thicken)\w*\b/iu;
+/** Of a cake that is hot, or still in its tin. */
+const OF_HOT =
+  /\b(?:hot|warm|oven|tins?|pans?|moulds?|skillet|dish|racks?|roll(?:ed)?|turn(?:ed)?|invert\w*|unmo\w*|upside|towel|cakes?|sponges?|loaf|it)\b/iu;
+const IN_OVEN: ReadonlySet<number> = new Set([STAGES.indexOf("oven")]);
+/** Nobody notes more words of a bake that no word of doing is among. */
+const MOST_NOTED = 14;
+
+/** The stages a clause can be of by what it says; any where that tells nothing. */
+export function allowedStages(
+  placed: PlacedChunk | undefined,
+  isBaked: boolean,
+): ReadonlySet<number> | null {
+  if (placed === undefined) return null;
+  if (TURNS_OUT.test(placed.chunk.text)) return OUT_OF_OVEN;
+  return isNoteOfBake(placed, isBaked) ? IN_OVEN : null;
+}
+
+/** "55-65 min.", of a bake where nothing else tells one. */
+const ONLY_MINUTES =
+  /^\W*(?:(?:about|approx\.?|for) )?\d+(?:\s*(?:-|–|to|or)\s*\d+)?\s*(?:mins?|minutes?|h|hrs?|hours?)\W*$/iu;
+
+/** "Two 7" tins, gas 4, 25 mins": minutes beside a heat or tins, and nothing that is done. */
+function isNoteOfBake({ chunk, isRow }: PlacedChunk, isBaked: boolean): boolean {
+  const { text, words } = chunk;
+  if (isRow || words.length > MOST_NOTED || hasAct(chunk) || timesTold(text).length === 0)
+    return false;
+  if (ONLY_MINUTES.test(text)) return !isBaked;
+  return heatsTold(text).length > 0 || tinsTold(text).length > 0;
+}
+
+/**
+ * The stages of clauses as they were judged, but for what can't go back: a part that is told after
+ * the bake is not made before it, and what only cools beside a cold cake is no hot one.
+ * @param judged of each clause, in their order
+ */
+export function settledStages(
+  chunks: readonly PlacedChunk[],
+  judged: readonly StageTold[],
+): ReadonlyMap<Chunk, StageTold> {
+  let [wasCold, wasBaked] = [false, false];
+  let sentenceOfPart: number | null = null;
+  return new Map(
+    chunks.map(({ chunk }, index) => {
+      const { stage, isSure } = judged[index] ?? { stage: "before" as Stage, isSure: false };
+      if (OF_PART.test(chunk.text)) sentenceOfPart = chunk.sentence;
+      const isUnbaked = stage === "before" && wasBaked && sentenceOfPart === chunk.sentence;
+      const isBack =
+        stage === "hot" && wasCold && COOLS.test(chunk.text) && !OF_HOT.test(chunk.text);
+      wasBaked ||= stage === "oven";
+      wasCold ||= stage === "cold";
+      return [chunk, { stage: isBack || isUnbaked ? "cold" : stage, isSure }];
+    }),
+  );
+}
