@@ -15,7 +15,12 @@ export function Lessons({ question, plan, units, history, onChange }: LessonsPro
   const { taught, oven } = question;
   const lessons = history.lessons.filter(({ kind }) => kind === null || kind === plan.mix.kind);
   const heats = history.heats.filter((heat) => heat.oven === oven?.name);
-  if (lessons.length === 0 && heats.length === 0) return null;
+  const gone = TAUGHT.filter(
+    (of) => taught[of] !== undefined && !lessons.some((lesson) => lesson.of === of),
+  );
+  if (lessons.length === 0 && heats.length === 0 && gone.length === 0) return null;
+  const take = (of: Lesson["of"], value: number | undefined): void =>
+    onChange({ taught: { ...taught, [of]: value } }, `taught-${of}`);
   return (
     <section
       aria-label="What else your pages say"
@@ -29,15 +34,18 @@ export function Lessons({ question, plan, units, history, onChange }: LessonsPro
             text={lessonText(lesson)}
             changes={LESSON_CHANGES[lesson.of]}
             use={takenOf(lesson, taught[lesson.of])}
-            onUse={() =>
-              onChange(
-                { taught: { ...taught, [lesson.of]: valueOf(lesson) } },
-                `taught-${lesson.of}`,
-              )
-            }
-            onTakeOut={() =>
-              onChange({ taught: { ...taught, [lesson.of]: undefined } }, `taught-${lesson.of}`)
-            }
+            onUse={() => take(lesson.of, valueOf(lesson))}
+            onTakeOut={() => take(lesson.of, undefined)}
+          />
+        ))}
+        {gone.map((of) => (
+          <Said
+            key={of}
+            text="No page says this any more, and it is still in the plan."
+            changes={LESSON_CHANGES[of]}
+            use="used"
+            onUse={() => undefined}
+            onTakeOut={() => take(of, undefined)}
           />
         ))}
         {oven !== null &&
@@ -64,6 +72,8 @@ export function Lessons({ question, plan, units, history, onChange }: LessonsPro
     </section>
   );
 }
+
+const TAUGHT = Object.keys(LESSON_CHANGES) as readonly Lesson["of"][];
 
 const isSame = (
   reading: { readonly dialC: number; readonly trueC: number },

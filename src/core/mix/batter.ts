@@ -182,7 +182,8 @@ export function foundBatter(
     massG,
     specificGravity: gravity,
     volumeMl: batter.volumeMl * by,
-    piecesMl: batter.piecesMl * yieldShare,
+    // Never more pieces than batter.
+    piecesMl: Math.min(batter.piecesMl * yieldShare, batter.volumeMl * by),
     volumeRangeMl:
       gravity === batter.specificGravity
         ? [low * by, high * by]

@@ -52,6 +52,10 @@ describe("a plan that takes over what her pages teach", () => {
     expect(plan.mix.volumeMl).toBeCloseTo(950, 6);
     expect(plan.mix.specificGravity).toBeCloseTo(0.8, 10);
     expect(planned({ yield: 0.95 }).mix.volumeMl).toBeCloseTo(0.95 * 930, 6);
+    // A batter that is heavier than its pieces would fill is all pieces, and never less than none.
+    const pieces = { ...CAKE.recipe, batter: { ...CAKE.recipe.batter, piecesMl: 900 } };
+    const heavy = planned({ gravity: 1.2 }, { recipe: pieces }).mix;
+    expect(heavy.piecesMl).toBeCloseTo(heavy.volumeMl, 6);
   });
 
   it("stands as high as hers rise", () => {
