@@ -110,7 +110,7 @@ export function FillStation({
 
   function onLevel(index: number, depthMm: number, grip: number): void {
     const times = timesForDepth(
-      plan.own,
+      plan.found,
       fill.tins.map(({ geometry }) => geometry),
       plan.options,
       index,

@@ -60,9 +60,13 @@ export function emptyRecord(cake: RecordedCake, madeOn: string): BakeRecord {
     pictures: [],
     counts: "usual",
     isSettled: false,
-    ...(input.taught === undefined ? {} : { taught: input.taught }),
+    ...(input.taught === undefined ? {} : { taught: takenOver(input) }),
   };
 }
+
+/** A spare that she typed stands over what was learnt of frosting. */
+const takenOver = ({ taught = {}, finish }: CakeInput): NonNullable<BakeRecord["taught"]> =>
+  finish?.marginFraction === undefined ? taught : { ...taught, frosting: undefined };
 
 /** More than fifty kilos is nothing a kitchen's scale has said. */
 const gramsKept = (massG: number): number | null => (massG > 50_000 ? null : kitchenGrams(massG));

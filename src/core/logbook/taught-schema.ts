@@ -23,7 +23,7 @@ export const TaughtSchema = z.strictObject({
   hands: within("hands", "times"),
   /** Share of its batter's weight that the cake loses in the oven. */
   massLoss: within("massLoss", "times"),
-  /** Volume of the cold cake, over that of its batter. */
+  /** Volume of the cold cake, over that of its batter as the recipe has it. */
   rise: within("rise", "times"),
   /** What a millilitre of the batter weighs, g. */
   gravity: within("gravity", "g/mL"),

@@ -108,10 +108,10 @@ const frostingRatio = ({ frosting, taught }: BakeRecord): number | null =>
 const handsRatio = ({ handsMin, taught }: BakeRecord): number | null =>
   times(over(handsMin.took, handsMin.planned), taught?.hands);
 
-function yieldOf({ tins, batter, scale, taught }: BakeRecord): number | null {
+function yieldOf({ tins, batter, scale }: BakeRecord): number | null {
   if (!tins.every(({ isWeighed }) => isWeighed)) return null;
   const pouredG = tins.reduce((sum, { batterG }) => sum + (batterG ?? 0), 0);
-  return times(over(pouredG, (batter.massG ?? 0) * scale), taught?.yield);
+  return over(pouredG, (batter.massG ?? 0) * scale);
 }
 
 /** Weighed batter that stood so high in its tin, g/mL. */
@@ -123,7 +123,7 @@ function gravitiesOf({ tins }: BakeRecord): readonly number[] {
   });
 }
 
-/** Cold cakes measured at rim and middle, their volume over that of their batter. */
+/** Cold cakes measured at rim and middle, their volume over that of their batter as written. */
 function risesOf({ tins, batter }: BakeRecord): readonly number[] {
   const gPerMl = over(batter.massG, batter.volumeMl);
   return tins.flatMap(({ tin, batterG, edgeMm, crownMm }) => {

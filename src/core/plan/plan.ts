@@ -59,6 +59,8 @@ export type CakePlan = {
   readonly egg: EggChoice | null;
   /** The recipe's batter as written. */
   readonly own: Batter;
+  /** The same as she found it to come out; as written where nothing of her pages is taken over. */
+  readonly found: Batter;
   /** What she lays under, in or on the batter herself, each with its weight. */
   readonly laid: OnBatter;
   /** Batter that is marbled into the rest, g; 0 for none. */
@@ -154,6 +156,10 @@ function finishAsked(
   return { cover: coverIn(frosted, wanted), frosting: frosted.like, ...finish };
 }
 
+/** A measured rise is over the written volume; here it is over the volume that she found. */
+const riseOf = ({ rise }: Taught, written: Batter, found: Batter): number | undefined =>
+  rise === undefined ? undefined : (rise * found.specificGravity) / written.specificGravity;
+
 const asFound = (batter: Batter, { yield: share, gravity }: Taught): Batter =>
   share === undefined && gravity === undefined ? batter : foundBatter(batter, share, gravity);
 
@@ -182,7 +188,7 @@ export function planCake(input: CakeInput): Result<CakePlan> {
   const batter = asFound(told.value, taught);
   const ownOn = ownOnBatter(input.recipe);
   const piecesShare = batter.piecesMl / batter.volumeMl;
-  const { rise } = taught;
+  const rise = riseOf(taught, told.value, batter);
   const unvouched = fillTins(batter, reference.value, { piecesShare, rise, onBatter: ownOn });
   const vouched = vouchedBy(batter, unvouched, ownOn);
   const laid = settledOn(input.onBatter ?? [], batterArea(wanted.value));
@@ -271,7 +277,8 @@ export function planCake(input: CakeInput): Result<CakePlan> {
     scale,
     asked,
     egg,
-    own: batter,
+    own: told.value,
+    found: batter,
     laid,
     marbledG: marble === undefined ? 0 : Math.round(mix.massG * MARBLED[marble.share]),
     fruitG: (options.fruitG ?? 0) + laidMass(options.onBatter ?? []),

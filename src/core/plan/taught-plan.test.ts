@@ -71,6 +71,21 @@ describe("a plan that takes over what her pages teach", () => {
     expect(edgeMm).toBeLessThan(planned().fill.tins[0]?.baked.edgeMm ?? 0);
   });
 
+  it("stands as high by a rise whatever its batter is found to weigh", () => {
+    const edge = (plan: CakePlan): number => plan.fill.tins[0]?.baked.edgeMm ?? 0;
+    expect(edge(planned({ rise: 1.5, gravity: 0.75 }))).toBeCloseTo(
+      edge(planned({ rise: 1.5 })),
+      6,
+    );
+  });
+
+  it("keeps the batter as written beside the one she found", () => {
+    const { own, found } = planned({ yield: 0.9, gravity: 0.8 });
+    expect([own.massG, own.volumeMl]).toEqual([800, 930]);
+    expect(found.massG).toBeCloseTo(720, 6);
+    expect(planned().found).toEqual(planned().own);
+  });
+
   it("gives hands her minutes, but what the recipe times stays as long", () => {
     const minutes = (hands: number): ReadonlyMap<string, number> => {
       const file = parsePlanFile({
