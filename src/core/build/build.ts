@@ -17,7 +17,7 @@ import type { Quantity } from "./quantity";
 import type { BuildRequest, Standing } from "./schema";
 import { SPREAD_DENSITY, SYRUP_DENSITY, type Frosting, type Coating } from "./spreads";
 import { slicesLike, THINNEST_SLICE_MM, type SlicedHabit } from "./slices";
-import { FILLING_MM, stackHeight } from "./stack";
+import { FILLING_MM, stackHeight, THICK_MM } from "./stack";
 
 /** Cakes of one width, standing on the board or on a wider tier. */
 export type Tier = {
@@ -182,10 +182,8 @@ const usualFilling = (
   { frosting, filled, frostingTimes = 1 }: BuildHabit,
 ): number =>
   filled === undefined && (filling === undefined || filling === frosting)
-    ? Math.min(THICKEST_MM, Math.max(THINNEST_MM, FILLING_MM * frostingTimes))
+    ? Math.min(THICK_MM.max, Math.max(THICK_MM.min, FILLING_MM * frostingTimes))
     : FILLING_MM;
-const THINNEST_MM = 1;
-const THICKEST_MM = 40;
 
 const isStacked = (geometry: TinGeometry, standing: Standing): boolean =>
   (standing === "stacked" || standing === "tiers") && canWearStrips(geometry);

@@ -28,6 +28,7 @@ export {
   type BuildRequest,
   type Standing,
 } from "./schema";
+export { THICK_MM } from "./stack";
 export { THINNEST_SLICE_MM, type SlicedHabit } from "./slices";
 export {
   COLD_SPREADS,

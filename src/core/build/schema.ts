@@ -2,6 +2,7 @@ import * as z from "../zod";
 import { numberIn, wholeIn } from "../measure";
 import { ROLLED_FROM } from "./roll";
 import { FILLINGS, FROSTINGS } from "./spreads";
+import { THICK_MM } from "./stack";
 
 /**
  * `apart`: each baked cake by itself. `stacked`: the flat ones of one kind make one cake. `tiers`:
@@ -29,7 +30,7 @@ export const BuildSchema = z.strictObject({
   splits: z.optional(SplitSchema),
   /** Height at the edge as measured, cold, in the order of the tins; null as forecast. */
   heightsMm: z.optional(z.array(z.nullable(EdgeHeightSchema)).check(z.maxLength(MOST_KINDS))),
-  fillingMm: z.optional(numberIn(1, 40, "mm")),
+  fillingMm: z.optional(numberIn(THICK_MM.min, THICK_MM.max, "mm")),
   /** As the recipe fills its own layers when left out, or the frosting. */
   filling: z.optional(z.enum([...new Set([...FILLINGS, ...FROSTINGS])])),
   /** Width of the dam of frosting that holds a soft filling in; none when left out. */

@@ -1,3 +1,6 @@
+/** No filling and no coat is thinner or thicker, mm. */
+export const THICK_MM = { min: 1, max: 40 } as const;
+
 /** Filling between two layers, mm. Judgement: what most recipes for filled layers come to. */
 export const FILLING_MM = 6;
 

@@ -1,4 +1,4 @@
-import type { Tier } from "../build";
+import { THICK_MM, type Tier } from "../build";
 import { movedArea, rimWidth, solidArea, type Outline } from "../tin";
 import type { Cover } from "./schema";
 
@@ -22,9 +22,6 @@ const HALF_NAKED_MM = 1.5;
 const FLAT_TOP_MM = 9;
 const OTHER_TOP_MM = 6;
 
-/** No coat is thicker, mm. */
-const THICKEST_MM = 40;
-
 /**
  * The coat a cover asks for. Cups and what is not coated carry frosting on the top alone, and
  * "none" carries none.
@@ -41,7 +38,7 @@ export function coatFor(
   times = 1,
 ): Coat {
   if (cover === "none") return { topMm: 0, sideMm: 0, firstMm: 0 };
-  const thick = (usualMm: number): number => Math.min(THICKEST_MM, usualMm * times);
+  const thick = (usualMm: number): number => Math.min(THICK_MM.max, usualMm * times);
   const isFlat = tier.family === "layer" || tier.family === "sheet";
   const onTop: Coat = {
     topMm: given.topMm ?? thick(isFlat && cover === "top" ? FLAT_TOP_MM : OTHER_TOP_MM),

@@ -1,5 +1,5 @@
 import * as z from "../zod";
-import { FILLINGS, FROSTINGS, FrostingSchema, LAID, PIECES, POURS } from "../build";
+import { FILLINGS, FROSTINGS, FrostingSchema, LAID, PIECES, POURS, THICK_MM } from "../build";
 import { numberIn, wholeIn } from "../measure";
 
 /**
@@ -113,8 +113,8 @@ export const FinishSchema = z.strictObject({
   cover: z.optional(z.enum(COVERS)),
   frosting: z.optional(FrostingSchema),
   /** On the top and on the sides, both coats together. */
-  topMm: z.optional(numberIn(1, 40, "mm")),
-  sideMm: z.optional(numberIn(0.5, 40, "mm")),
+  topMm: z.optional(numberIn(THICK_MM.min, THICK_MM.max, "mm")),
+  sideMm: z.optional(numberIn(0.5, THICK_MM.max, "mm")),
   /** The thin first coat that holds the crumbs. */
   firstMm: z.optional(numberIn(0, 4, "mm")),
   /** Whether the wall of a ring's hole is coated too. */

@@ -1,14 +1,18 @@
 // What a recipe fills its own layers with, and how thick that is.
 import * as z from "../zod";
-import { CoatingSchema, rollFrom, SPREAD_DENSITY, type Coating, type RolledFrom } from "../build";
+import {
+  CoatingSchema,
+  rollFrom,
+  SPREAD_DENSITY,
+  THICK_MM,
+  type Coating,
+  type RolledFrom,
+} from "../build";
 import { canWearStrips, type Fill } from "../fill";
 import { capitalised, numberIn } from "../measure";
 import type { Formula, PartFormula, PartRole, Stage } from "../recipe";
 import { outlineAt, solidArea, tinFamily } from "../tin";
-import { frostingLike, isNamed, sentencesOf, shareOf } from "./recipe-frosting";
-
-/** More of it is a slip of the pen, g. */
-const MOST_G = 20_000;
+import { frostingLike, isNamed, MOST_G, sentencesOf, shareOf } from "./recipe-frosting";
 
 /** A recipe's own filling, between its cold layers. */
 export const FilledSchema = z.strictObject({
@@ -117,9 +121,6 @@ function mixedDensity(part: PartFormula, like: Coating): number | null {
   const gPerMl = 1 / ((1 - besides) / SPREAD_DENSITY[like] + besides / BESIDE_CREAM);
   return Math.round(100 * gPerMl) / 100;
 }
-
-/** No filling is thinner or thicker, mm. */
-const THICK_MM = { min: 1, max: 40 } as const;
 
 /**
  * How thick a recipe's filling is in its own layers, mm: its weight over its density and the area of

@@ -10,8 +10,8 @@ import { tinFamily, type Tin, type TinGeometry } from "../tin";
 /** How much of a cake in layers a recipe's frosting covers. */
 const OVER = ["top", "naked", "top-and-sides"] as const satisfies readonly Cover[];
 
-/** More of it is a slip of the pen, g. */
-const MOST_G = 20_000;
+/** More of a frosting or a filling is a slip of the pen, g. */
+export const MOST_G = 20_000;
 
 /** A recipe's own frosting, spread on its cold cake. */
 export const FrostedSchema = z.strictObject({
