@@ -1,5 +1,6 @@
 "use client";
 
+import { useId } from "react";
 import type { Question } from "@/core/ask";
 import type { HeatWhileBaking, Lesson } from "@/core/logbook";
 import { heatWhileBakingText, LESSON_CHANGES, lessonText } from "@/words/lessons";
@@ -101,19 +102,21 @@ function Said({
   readonly onUse: () => void;
   readonly onTakeOut: () => void;
 }) {
+  const said = useId();
   return (
     <li className="flex flex-wrap items-center gap-x-4 gap-y-1 text-[15px]">
-      <p className="min-w-0 flex-1 basis-72">
+      <p id={said} className="min-w-0 flex-1 basis-72">
         {text} <span className="text-ink-2">Changes {changes}.</span>
       </p>
       {use === "older" && (
-        <button type="button" className="button" onClick={onUse}>
+        <button type="button" className="button" aria-describedby={said} onClick={onUse}>
           Take the newer pages in
         </button>
       )}
       <button
         type="button"
         className="button"
+        aria-describedby={said}
         aria-pressed={use !== "unused"}
         onClick={use === "unused" ? onUse : onTakeOut}
       >

@@ -38,8 +38,7 @@ import {
   type FinishRequest,
 } from "../finish";
 import { bad, EGGS_G, good, issueAt, type Result } from "../measure";
-import { foundBatter, scaledBatter, type Batter } from "../mix";
-import type { Taught } from "../logbook";
+import { scaledBatter, type Batter } from "../mix";
 import { settleEggs, type EggChoice, type Holds } from "../recipe";
 import { keepingOf, type ColdBecause } from "../serve";
 import { surfaceArea, tinFamily, type TinGeometry } from "../tin";
@@ -50,6 +49,7 @@ import { filledMm } from "./recipe-filling";
 import { coatOfRecipe, spareOf } from "./recipe-coat";
 import { coverIn } from "./recipe-frosting";
 import { remarksFor, type Remark } from "./remarks";
+import { asFound, riseOf } from "./taught-batter";
 
 export type CakePlan = {
   readonly scale: number;
@@ -155,13 +155,6 @@ function finishAsked(
     return isDressed ? { ...finish, ...NOTHING_ON_IT } : (finish ?? NOTHING_ON_IT);
   return { cover: coverIn(frosted, wanted), frosting: frosted.like, ...finish };
 }
-
-/** A measured rise is over the written volume; here it is over the volume that she found. */
-const riseOf = ({ rise }: Taught, written: Batter, found: Batter): number | undefined =>
-  rise === undefined ? undefined : (rise * found.specificGravity) / written.specificGravity;
-
-const asFound = (batter: Batter, { yield: share, gravity }: Taught): Batter =>
-  share === undefined && gravity === undefined ? batter : foundBatter(batter, share, gravity);
 
 /** Fruit that was not cooked spoils on a cake. */
 const wearsFreshFruit = ({ fruit, dress = [] }: FinishRequest = NOTHING_ON_IT): boolean =>
