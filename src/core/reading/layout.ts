@@ -82,6 +82,8 @@ export function layoutOf(lines: readonly PageLine[], pantry: Pantry): readonly P
 const LISTED = /^((?:for|to make) (?:the |an? )?[\p{L} -]{3,30}|\p{L}[\p{L} -]{2,24}):\s+(?=\S)/iu;
 /** "For the pan: …" heads a list though it names no part. */
 const HEADS_LIST = /^for the (?!top\b)/iu;
+const BEGINS_LIST =
+  /^(?:[\d½¼¾⅓⅔⅛]|(?:(?:finely |freshly )?(?:grated|squeezed) )?(?:juice|zest|rind|peel)\b)/iu;
 /** A bare name before a colon heads a list of at least so many. */
 const FEWEST_LISTED = 2;
 
@@ -98,7 +100,7 @@ function listedInLine(bare: string, mentions: readonly (readonly Mention[])[]): 
   const rest = bare.slice(match[0].length);
   const listed = mentions.flat().filter(({ read }) => read.measures.length > 0);
   return listed.length >= (isFor ? 1 : FEWEST_LISTED) &&
-    /^[\d½¼¾⅓⅔⅛]/u.test(rest) &&
+    BEGINS_LIST.test(rest) &&
     !beginsTelling(rest)
     ? `${heading}:`
     : null;

@@ -54,6 +54,21 @@ Cream butter and sugar, then the rest. Into the pan.
     expect(card.steps.some(({ text }) => text.includes("Icing:"))).toBe(false);
   });
 
+  it.each([
+    ["Drizzle: juice of 2 lemons, 3 oz sugar", ["juice of 2 lemons", "3 oz sugar"]],
+    ["Drizzle: grated zest of a lime, 3 oz sugar", ["zest of 1 lime", "3 oz sugar"]],
+  ])("so too where the list begins with words: %s", (line, lines) => {
+    const loaf = told(`Ferry office loaf
+8 oz butter
+8 oz sugar
+4 eggs
+8 oz self raising flour
+${line}
+Beat it all together and bake in a 2lb loaf tin at 180C for 50 minutes. Pour over the warm loaf.`);
+    expect(linesOf(loaf, "syrup")).toEqual(lines);
+    expect(linesOf(loaf, "batter")).toHaveLength(4);
+  });
+
   it("keeps what is in the batter apart from what goes on top of it", () => {
     expect(linesOf(card, "batter")).toContain("2oz chopped walnuts");
     expect(linesOf(card, "topping")).toEqual(["Walnut halves"]);
