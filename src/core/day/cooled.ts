@@ -1,7 +1,7 @@
 import type { DayCake } from "./day-cake";
 import { SAFE_OUT_MIN } from "./making";
 import { dressedWarm } from "./dressed";
-import { readyFor, type MadePart } from "./parts-made";
+import { forColdSteps, readyFor, readyForSteps, type MadePart } from "./parts-made";
 import { hands, next, type TaskList } from "./task-list";
 import type { Doing, Shorter, TaskLink } from "./task";
 import { TAKES } from "./takes";
@@ -15,21 +15,20 @@ export function cooled(
   day: DayCake,
   outs: readonly string[],
   made: readonly MadePart[],
-  ofRecipe: { readonly hot: readonly TaskLink[]; readonly cold: readonly TaskLink[] },
 ): readonly TaskLink[] {
   const { turnOutMin, pourAfterMin, words } = day;
   const last = outs.at(-1);
   const poured = readyFor(made, "poured");
   const hot =
     last === undefined || day.hotSteps.length === 0
-      ? ofRecipe.hot
+      ? readyFor(made, "for-hot")
       : [
           next(
             list.addSteps(
               "hot-",
               "cool",
               day.hotSteps,
-              [next(last, 0, hotMin(day.hotSteps)), ...ofRecipe.hot],
+              [next(last, 0, hotMin(day.hotSteps)), ...readyFor(made, "for-hot")],
               true,
             ),
           ),
@@ -84,10 +83,11 @@ export function cooled(
       ),
     ];
   });
-  const ready = [...cold, ...hot, ...ofRecipe.cold];
-  return day.coldSteps.length === 0
-    ? ready
-    : [...ready, next(list.addSteps("cold-", "finish", day.coldSteps, ready, true))];
+  const { now } = forColdSteps(day, made);
+  if (day.coldSteps.length === 0) return [...cold, ...hot, ...now.flatMap(({ ready }) => ready)];
+  const before = [...cold, ...hot];
+  const needed = readyForSteps(now, day.coldSteps);
+  return [...before, next(list.addSteps("cold-", "finish", day.coldSteps, before, true, needed))];
 }
 
 /** A sheet is rolled up before it has cooled so far that it cracks, minutes after it is out of its tin. */

@@ -1,7 +1,7 @@
 import type { DayCake, DayPart } from "./day-cake";
 import { dressedCold } from "./dressed";
 import { isKeptCold, MAKING, SAFE_OUT_MIN, type Made } from "./making";
-import { type MadePart, readyFor } from "./parts-made";
+import { forColdSteps, type MadePart, readyFor, readyForSteps } from "./parts-made";
 import { hands, next, STEP_MIN, type TaskList } from "./task-list";
 import type { TaskLink } from "./task";
 import { TAKES } from "./takes";
@@ -88,8 +88,10 @@ export function finished(
         ),
       ),
     ];
-  if (day.coatedSteps.length > 0)
-    last = [next(list.addSteps("coated-", "finish", day.coatedSteps, last, true))];
+  if (day.coatedSteps.length > 0) {
+    const needed = readyForSteps(forColdSteps(day, made).onceCoated, day.coatedSteps);
+    last = [next(list.addSteps("coated-", "finish", day.coatedSteps, last, true, needed))];
+  }
   last = dressedCold(list, day, made, "on-top", last);
   const spoiling = made.flatMap(({ part, last: id }) =>
     spoils(part)

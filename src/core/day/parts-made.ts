@@ -1,4 +1,5 @@
-import { needsBowl, type DayCake, type DayPart } from "./day-cake";
+import { speaksOf } from "../recipe";
+import { needsBowl, type DayCake, type DayPart, type MethodStep } from "./day-cake";
 import { FROM_SOFT_BUTTER, MAKING, type Made } from "./making";
 import { hands, next, STEP_MIN, type TaskList } from "./task-list";
 import type { TaskLink, Shorter, TaskStation } from "./task";
@@ -230,3 +231,32 @@ export const readyFor = (
   ...goes: readonly DayPart["goes"][]
 ): readonly TaskLink[] =>
   made.filter(({ part }) => goes.includes(part.goes)).flatMap(({ ready }) => ready);
+
+const saysIn = (steps: readonly MethodStep[], { part }: MadePart): number =>
+  steps.findIndex(({ text }) => speaksOf(text, part.own?.name ?? ""));
+
+/** The parts of the cold cake: those that are wanted now, and those only once it is coated. */
+export function forColdSteps(
+  { coldSteps, coatedSteps }: DayCake,
+  made: readonly MadePart[],
+): { readonly now: readonly MadePart[]; readonly onceCoated: readonly MadePart[] } {
+  const parts = made.filter(({ part }) => part.goes === "for-cold");
+  const isLater = (part: MadePart): boolean =>
+    saysIn(coldSteps, part) < 0 && saysIn(coatedSteps, part) >= 0;
+  return {
+    now: parts.filter((part) => !isLater(part)),
+    onceCoated: parts.filter(isLater),
+  };
+}
+
+/**
+ * What has to be over before each of some steps: a part for the first step that speaks of it, one
+ * that none speaks of for the first of all.
+ */
+export function readyForSteps(
+  made: readonly MadePart[],
+  steps: readonly MethodStep[],
+): (at: number) => readonly TaskLink[] {
+  const usedAt = made.map((each) => ({ ...each, at: Math.max(0, saysIn(steps, each)) }));
+  return (step) => usedAt.flatMap(({ ready, at }) => (at === step ? ready : []));
+}

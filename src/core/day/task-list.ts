@@ -30,6 +30,7 @@ export type TaskList = {
   ) => string;
   /**
    * Steps one after the other: what hands are at, they go on with at once, unless it `canWait`.
+   * @param needed what else has to be over before a step, by its place
    * @returns the id of the last
    */
   readonly addSteps: (
@@ -38,6 +39,7 @@ export type TaskList = {
     steps: readonly MethodStep[],
     first: readonly TaskLink[],
     canWait?: boolean,
+    needed?: (at: number) => readonly TaskLink[],
   ) => string;
   readonly isByHand: (id: string) => boolean;
 };
@@ -108,7 +110,14 @@ export function taskList(cake: number, warmUpMin: number, handsRatio = 1): TaskL
   };
   const isByHand = (id: string): boolean =>
     tasks.some((task) => task.id === id && goingOf(task) === "by-hand");
-  const addSteps: TaskList["addSteps"] = (name, station, steps, first, canWait = false) => {
+  const addSteps: TaskList["addSteps"] = (
+    name,
+    station,
+    steps,
+    first,
+    canWait = false,
+    needed = () => [],
+  ) => {
     let last: string | null = null;
     for (const [index, { text, minutes, isWait, usesMixer, ovenC }] of steps.entries()) {
       const isAtOnce = !canWait && !isWait && last !== null && isByHand(last);
@@ -138,7 +147,7 @@ export function taskList(cake: number, warmUpMin: number, handsRatio = 1): TaskL
         { do: "step", text, isWait },
         hands(minutes ?? STEP_MIN * handsRatio),
         needs,
-        [...before, ...warm],
+        [...before, ...needed(index), ...warm],
       );
     }
     if (last === null)

@@ -21,8 +21,7 @@ export function tasksOf(day: DayCake, cake: number, isBowlShared = false): reado
   const filled = batterInTins(list, day, bowl);
   const made = [...toppings, ...partsMade(list, day, bowl, "after-batter")];
   const outs = baked(list, day, filled, readyFor(made, "before-oven"));
-  const ofRecipe = { hot: readyFor(made, "for-hot"), cold: readyFor(made, "for-cold") };
-  const cold = cooled(list, day, outs, made, ofRecipe);
+  const cold = cooled(list, day, outs, made);
   const done = finished(list, day, made, cold);
   if (day.serveSteps.length > 0) list.addSteps("serve-", "serve", day.serveSteps, done, true);
   return list.tasks;

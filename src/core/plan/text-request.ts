@@ -5,7 +5,7 @@ import { pantryOf } from "../pantry";
 import {
   madeAndUsed,
   namedPart,
-  partRole,
+  partSpokenOf,
   readStep,
   RECIPE_LIMITS,
   ROLES_BESIDES,
@@ -74,25 +74,7 @@ function inputFromText(
 ): CakeInput {
   const { tbsp, tsp } = spoonsMl(measures);
   const reference = given.reference ?? referenceTold(told);
-  const stepsFor = stepsByPart(told);
-  const linesFor = (part: PartRole): string[] =>
-    told.lines.filter((line) => line.part === part).map((line) => line.text);
-  const parts = ROLES_BESIDES.flatMap((role) => {
-    const of = groups(
-      told.lines.filter(({ part }) => part === role),
-      ({ partName }) => partName,
-    );
-    const steps = [...stepsFor(role)];
-    if (of.length === 0) return steps.length === 0 ? [] : [{ role, name: role, lines: [], steps }];
-    // Steps tell which role they are for, and of two parts alike the first is made by them.
-    return of.map(([name, lines], index) => ({
-      role,
-      name:
-        name === "" || name === told.name || isOfOther(name, role) ? role : namedPart(name).name,
-      lines: lines.map(({ text }) => text),
-      steps: index === 0 ? steps : [],
-    }));
-  });
+  const { steps, parts } = stepsAndParts(told);
   const alsoBaked = told.alternatives.flatMap(({ tins: others, heat, minutes }) => {
     const bake = bakeTold({ heat, minutes, checkAtMin: null, source: told.source });
     const tinsOf = others.map(benchTin);
@@ -103,9 +85,9 @@ function inputFromText(
   return {
     recipe: {
       ...(told.name === null ? {} : { name: told.name.slice(0, 200) }),
-      lines: linesFor("batter"),
-      steps: [...stepsFor("batter")],
-      parts,
+      lines: told.lines.flatMap(({ part, text }) => (part === "batter" ? [text] : [])),
+      steps: [...steps],
+      parts: [...parts],
       batter: { kind: kind.kind },
       measures: {
         cupMl: cupMl(measures),
@@ -122,29 +104,58 @@ function inputFromText(
   };
 }
 
-/** A heading that names a part of another role: what stands under it for this one has its own. */
-const isOfOther = (name: string, role: PartRole): boolean =>
-  role === "topping" && ![null, "topping", "batter"].includes(partRole(name));
-
 type PlannedStep = Omit<Step, "id">;
+type PartBesides = NonNullable<CakeInput["recipe"]["parts"]>[number];
+type NumberedTask = Task & { readonly id: string };
+
+/** The parts besides the batter, each list under its own name; nothing is done in them yet. */
+const listedParts = ({ lines, name: title }: ToldRecipe): readonly Omit<PartBesides, "steps">[] =>
+  ROLES_BESIDES.flatMap((role) =>
+    groups(
+      lines.filter(({ part }) => part === role),
+      ({ partName }) => partName,
+    ).map(([name, of]) => ({
+      role,
+      name: name === "" || name === title ? role : namedPart(name).name,
+      lines: of.map(({ text }) => text),
+    })),
+  );
 
 /**
- * The steps of each part as they are told. A part keeps what makes it while the cake is in the oven
- * or after; all else is the cake's, and stands among the batter's steps in the text's own order.
+ * What is done to the cake, in the text's own order, and in each part besides it. A part keeps what
+ * makes it while the cake is in the oven or after. A step goes to the part it speaks of, or that the
+ * step before it was of, or to the first that can be meant.
  */
-function stepsByPart(told: ToldRecipe): (part: PartRole) => readonly PlannedStep[] {
-  const steps = tasksTold(told.steps).map((step, index) => ({ ...step, id: `s${index}` }));
-  const isOfCake = ({ part, stage }: ToldStep): boolean =>
-    part === "batter" || !["hot", "cold"].includes(stage);
-  const onto = new Set(
-    ROLES_BESIDES.flatMap(
-      (role) => madeAndUsed(steps.filter((step) => !isOfCake(step) && step.part === role)).onto,
-    ).map(({ id }) => id),
-  );
-  return (wanted) =>
-    steps
-      .filter((step) => (isOfCake(step) || onto.has(step.id) ? "batter" : step.part) === wanted)
-      .map(plannedStep);
+function stepsAndParts(told: ToldRecipe): {
+  readonly steps: readonly PlannedStep[];
+  readonly parts: readonly PartBesides[];
+} {
+  const parts = listedParts(told).map((part) => ({ ...part, steps: [] as NumberedTask[] }));
+  const tasks = tasksTold(told.steps).map((step, index) => ({ ...step, id: `s${index}` }));
+  type Growing = (typeof parts)[number];
+  let last: Growing | null = null;
+  let lastRole: PartRole | null = null;
+  for (const step of tasks) {
+    const { part: role, stage, text } = step;
+    if (role === "batter" || !["hot", "cold"].includes(stage)) continue;
+    const goesOn: Growing | null = role === lastRole ? last : null;
+    last = partSpokenOf(parts, text) ?? goesOn ?? parts.find((part) => part.role === role) ?? null;
+    if (last === null) {
+      last = { role, name: role, lines: [], steps: [] };
+      parts.push(last);
+    }
+    last.steps.push(step);
+    lastRole = role;
+  }
+  const made = parts.map(({ steps }) => madeAndUsed(steps).made);
+  const inParts = new Set(made.flatMap((steps) => steps.map(({ id }) => id)));
+  return {
+    steps: tasks.filter(({ id }) => !inParts.has(id)).map(plannedStep),
+    parts: parts.flatMap((part, at) => {
+      const steps = (made[at] ?? []).map(plannedStep);
+      return part.lines.length + steps.length === 0 ? [] : [{ ...part, steps }];
+    }),
+  };
 }
 
 /** What is longer is for the days around it: its words say so, and it takes no place in the day. */

@@ -5,6 +5,7 @@ import {
   beginsMethod,
   beginsNotes,
   namedPart,
+  partSpokenOf,
   readLine,
   RECIPE_LIMITS,
   STAGES,
@@ -222,12 +223,20 @@ function assembled(pieces: readonly PagePiece[]): {
     pieces.flatMap(({ as, of }) => (as === "ingredient" && of !== undefined ? [of.role] : [])),
   );
   let [lines, steps] = [0, 0];
+  let told: Draft | null = null;
+  const draftOfStep = (role: PartRole, headed: Headed | null, words: string): Draft => {
+    if (role === "batter") return draftOf(drafts, role, headed);
+    // What names nothing goes on with what the step before it was of.
+    const goesOn = told?.role === role ? told : null;
+    told = partSpokenOf(drafts, words) ?? goesOn ?? draftOf(drafts, role, headed);
+    return told;
+  };
   const rows = pieces.map(({ text, as, doubts, of }): Omit<PlacedRow, "nth"> => {
     if (of === undefined) return { text, as, id: null, doubts, role: null, stage: null };
     const { words, headed, stage } = of;
     const isLine = as === "ingredient";
     const role = isLine || roles.has(of.role) ? of.role : "batter";
-    const part = draftOf(drafts, role, headed);
+    const part = isLine ? draftOf(drafts, role, headed) : draftOfStep(role, headed, words);
     const most = isLine ? RECIPE_LIMITS.lines : RECIPE_LIMITS.steps;
     if ((isLine ? part.lines : part.steps).length >= most || words.length > RECIPE_LIMITS.text)
       return { text, as: "unread", id: null, doubts: [], role: null, stage: null };
@@ -249,9 +258,15 @@ function assembled(pieces: readonly PagePiece[]): {
   return { parts, rows };
 }
 
-/** The part of its heading where that is of the role; else the first of the role. */
+/**
+ * The part of its heading, where its lines can be of that role; else the first of the role. Ganache
+ * that is listed by itself keeps its name, though it may be a topping.
+ */
 function draftOf(drafts: Draft[], role: PartRole, headed: Headed | null): Draft {
-  const name = headed?.role === role ? headed.name : null;
+  const isOfHeading =
+    headed !== null &&
+    (headed.role === role || (PUT_ON.includes(role) && PUT_ON.includes(headed.role)));
+  const name = isOfHeading ? headed.name : null;
   const found = drafts.find(
     (draft) =>
       draft.role === role && (name === null || draft.name.toLowerCase() === name.toLowerCase()),
@@ -261,3 +276,6 @@ function draftOf(drafts: Draft[], role: PartRole, headed: Headed | null): Draft 
   drafts.push(draft);
   return draft;
 }
+
+/** Roles that a list under a heading of another of them can be of. */
+const PUT_ON: readonly PartRole[] = ["frosting", "topping", "syrup", "soak"];

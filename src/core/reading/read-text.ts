@@ -8,6 +8,7 @@ import { layoutOf } from "./layout";
 import { linesTold, type PartedMention, type ToldLine } from "./lines-told";
 import { nameTold } from "./name-told";
 import { ovenOf, type ToldBake } from "./oven-of-text";
+import { ofOneMind } from "./one-list";
 import { allowedParts, PARTS, partFeatures, type PlacedMention } from "./part-features";
 import { placedChunks, placedMentions } from "./placed";
 import { laterRecipes } from "./recipes-of-page";
@@ -157,10 +158,12 @@ function labelsOf(
 function parted(mentions: readonly PlacedMention[]): readonly PartedMention[] {
   const allowed = allowedParts(mentions);
   const labels = labelsOf("part", partFeatures(mentions), (item) => allowed[item] ?? null);
-  return mentions.map((placed, index) => {
-    const { label = 0, margin = 0 } = labels[index] ?? {};
-    return { placed, part: PARTS[label] ?? "batter", isPartSure: margin >= SURE };
-  });
+  return ofOneMind(
+    mentions.map((placed, index) => {
+      const { label = 0, margin = 0 } = labels[index] ?? {};
+      return { placed, part: PARTS[label] ?? "batter", isPartSure: margin >= SURE };
+    }),
+  );
 }
 
 /**

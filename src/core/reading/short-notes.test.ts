@@ -196,3 +196,31 @@ For the drip, heat the cream, pour over the chocolate and stir. Leave to cool fo
     expect(stageOf("Cool in the tins")).toBe("hot");
   });
 });
+
+describe("what can't be when it is judged", () => {
+  const drip = told(`Mocha drip
+For the cake
+225 g butter
+225 g sugar
+4 eggs
+225 g self-raising flour
+For the ganache
+100 g dark chocolate
+100 ml double cream
+Beat the cake's things together. Bake in two 20 cm tins at 180 C for 25 minutes.
+Sandwich the cakes with jam and cover the top and sides with cream. Chill for 30 minutes.
+For the ganache, heat the cream and pour it over the chopped chocolate. Stir until smooth.
+Pour the ganache over the cake and let it drip down the sides.`);
+
+  it("is nothing hot to a cake that was coated, and nothing kept of what is made", () => {
+    const stages = drip.steps.flatMap(({ text, stage }) =>
+      /^(?:Sandwich the|Chill|For the ganache|Stir|Pour the)/u.test(text) ? [stage] : [],
+    );
+    expect(stages).toEqual(["cold", "cold", "cold", "cold", "cold"]);
+  });
+
+  it("is one list of two minds", () => {
+    const of = drip.lines.filter(({ partName }) => partName === "For the ganache");
+    expect(new Set(of.map(({ part }) => part)).size).toBe(1);
+  });
+});

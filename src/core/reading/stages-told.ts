@@ -46,6 +46,19 @@ function isNoteOfBake({ chunk, isRow }: PlacedChunk, isBaked: boolean): boolean 
   return heatsTold(text).length > 0 || tinsTold(text).length > 0;
 }
 
+/** Once a cake is coated or put together, nothing is done to it hot but what says so. */
+const COATS =
+  /\b(?:sandwich|crumb.?coat|frost|ice|cover|coat)\b[^.;]*\b(?:cakes?|layers?|tops?|sides|together|all over)\b/iu;
+const SAYS_HOT =
+  /\b(?:hot|warm|oven|tins?|pans?|moulds?|racks?|turn(?:ed)? (?:it |them )?out|as soon as|straight ?away)\b/iu;
+/** Nothing is put together, coated or chilled in the oven. */
+const NOT_IN_OVEN =
+  /\b(?:sandwich|crumb.?coat|frost|ice)\b[^.;]*\b(?:cakes?|layers?|tops?|sides)\b|^\W*(?:and |then )*(?:chill|refrigerate|freeze)\b/iu;
+/** Making something is no keeping. */
+const MAKES = /^\W*(?:and |then )*(?:stir|beat|whisk|whip|melt|mix|fold|sift|boil|simmer)\b/iu;
+const SAYS_KEPT =
+  /\b(?:keeps?|kept|store[ds]?|freez\w*|frozen|fridge|days?|weeks?|months?|airtight|leftovers?|left over|thaw\w*)\b/iu;
+
 /**
  * The stages of clauses as they were judged, but for what can't go back: a part that is told after
  * the bake is not made before it, and what only cools beside a cold cake is no hot one.
@@ -55,7 +68,7 @@ export function settledStages(
   chunks: readonly PlacedChunk[],
   judged: readonly StageTold[],
 ): ReadonlyMap<Chunk, StageTold> {
-  let [wasCold, wasBaked] = [false, false];
+  let [wasCold, wasBaked, wasCoated] = [false, false, false];
   let sentenceOfPart: number | null = null;
   return new Map(
     chunks.map(({ chunk }, index) => {
@@ -64,9 +77,15 @@ export function settledStages(
       const isUnbaked = stage === "before" && wasBaked && sentenceOfPart === chunk.sentence;
       const isBack =
         stage === "hot" && wasCold && COOLS.test(chunk.text) && !OF_HOT.test(chunk.text);
+      const isHotAgain = stage === "hot" && wasCoated && !SAYS_HOT.test(chunk.text);
+      const isMade =
+        stage === "keep" && wasBaked && MAKES.test(chunk.text) && !SAYS_KEPT.test(chunk.text);
+      const isOutOfOven = stage === "oven" && wasBaked && NOT_IN_OVEN.test(chunk.text);
       wasBaked ||= stage === "oven";
       wasCold ||= stage === "cold";
-      return [chunk, { stage: isBack || isUnbaked ? "cold" : stage, isSure }];
+      wasCoated ||= (stage === "cold" || isOutOfOven) && wasBaked && COATS.test(chunk.text);
+      const isCold = isBack || isUnbaked || isHotAgain || isMade || isOutOfOven;
+      return [chunk, { stage: isCold ? "cold" : stage, isSure }];
     }),
   );
 }

@@ -76,7 +76,7 @@ export {
 } from "./schema";
 export { madeAndUsed } from "./onto-cake";
 export { piecesTold } from "./pieces-told";
-export { namedPart, partRole, toldFor } from "./part-role";
+export { namedPart, partRole, partSpokenOf, speaksOf, toldFor } from "./part-role";
 export { mergedRecipe } from "./merge";
 export { withSharedPart } from "./shared-part";
 export { stepStages } from "./step-stages";

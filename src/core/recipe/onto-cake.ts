@@ -11,14 +11,17 @@ const MAKES =
   /\b(?:beat|whip|whisk|melt|simmer|boil|heat|stir|mix|sift|cream|blend|dissolve|bring|cook|warm|combine|toast|chop|make)(?:s|ed|ing)?\b/iu;
 
 /** A part's steps: those that make it, and those that put it onto the cake. */
-export type MadeAndUsed = { readonly made: readonly Step[]; readonly onto: readonly Step[] };
+export type MadeAndUsed<S extends Step = Step> = {
+  readonly made: readonly S[];
+  readonly onto: readonly S[];
+};
 
 /**
  * The steps of a part besides the batter, parted where it goes onto the cake. Only steps that say
  * their stage are parted: what comes after the oven and is not plainly made in a bowl is done to
  * the cake, and so is all after it.
  */
-export function madeAndUsed(steps: readonly Step[]): MadeAndUsed {
+export function madeAndUsed<S extends Step>(steps: readonly S[]): MadeAndUsed<S> {
   const from = steps.findIndex(
     ({ stage, text }) =>
       stage !== undefined &&

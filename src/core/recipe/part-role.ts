@@ -58,3 +58,18 @@ export function toldFor(sentence: string): PartRole | null {
   const [, name] = TELLS_FOR.exec(sentence) ?? [];
   return name === undefined ? null : partRole(name);
 }
+
+/** Whether a step speaks of a part, by the last word of its name: "pour the ganache over". */
+export function speaksOf(step: string, name: string): boolean {
+  const [last = ""] = /\p{L}{4,}(?=\W*$)/u.exec(name) ?? [];
+  return last !== "" && new RegExp(String.raw`\b${last.replace(/s$/u, "")}`, "iu").test(step);
+}
+
+/** The one part besides the batter that a step speaks of; null for none, and for several. */
+export function partSpokenOf<P extends { readonly role: PartRole; readonly name: string }>(
+  parts: readonly P[],
+  step: string,
+): P | null {
+  const named = parts.filter(({ role, name }) => role !== "batter" && speaksOf(step, name));
+  return named.length === 1 ? (named[0] ?? null) : null;
+}
