@@ -11,11 +11,10 @@ import {
   ownCake,
   plain,
   station,
+  savedMark,
   test,
 } from "./kitchen";
 
-const savedMark = (page: Page): Locator =>
-  page.getByRole("status").filter({ hasText: /Saved \d\d:\d\d/u });
 const level = (page: Page): Locator => page.getByRole("slider", { name: /^Level of the batter/u });
 const amounts = (page: Page): Locator =>
   page.getByRole("list", { name: "What goes into each tin" });

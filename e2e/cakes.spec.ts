@@ -1,9 +1,5 @@
-import type { Locator, Page } from "@playwright/test";
-import { expect, expectAccessible, expectNoSideways, ownCake, test } from "./kitchen";
+import { expect, expectAccessible, expectNoSideways, ownCake, savedMark, test } from "./kitchen";
 import { holdWriteLock } from "./lock";
-
-const savedMark = (page: Page): Locator =>
-  page.getByRole("status").filter({ hasText: /Saved \d\d:\d\d/u });
 
 test.describe("cakes", () => {
   test("are kept from the bench, changed, and found again", async ({ page, context }) => {

@@ -122,6 +122,10 @@ export async function figure(page: Page, name: string): Promise<string> {
 /** Text with plain spaces. */
 export const plain = (text: string): string => text.replaceAll(/[\u00a0\u202f]/gu, " ");
 
+/** What says that a page has been saved. */
+export const savedMark = (page: Page): Locator =>
+  page.getByRole("status").filter({ hasText: /Saved \d\d:\d\d/u });
+
 /** A station of a cake's strip. */
 export const station = (page: Page, name: string): Locator =>
   page

@@ -5,6 +5,7 @@ import {
   keepAsked,
   LAYERS,
   ownCake,
+  savedMark,
   station,
   test,
 } from "./kitchen";
@@ -54,6 +55,48 @@ test("a sheet is rolled up round its recipe's own filling, from either side, or 
   await page.getByLabel("The cakes stand").selectOption("apart");
   await expect(page.getByLabel("Rolled up from")).toBeHidden();
   await expect(built.getByText(/^Rolled up/u)).toBeHidden();
+});
+
+const DRIP = `Quayside mocha drip cake
+
+225 g butter, soft
+225 g caster sugar
+4 eggs
+225 g self-raising flour
+
+For the coffee buttercream
+200 g butter
+400 g icing sugar
+
+For the ganache
+100 g dark chocolate
+100 ml double cream
+
+Heat the oven to 180 C. Line two 20 cm sandwich tins. Beat the cake's ingredients together.
+Divide between the tins and bake for 25 minutes. Turn out after 5 minutes and leave to cool.
+Sandwich the cakes with a third of the buttercream and cover the top and sides with the rest.
+For the ganache, heat the cream and pour it over the chopped chocolate. Stir until smooth.
+Pour the ganache over the cake and let it drip down the sides.`;
+
+test("a recipe's own drip lies over its own coat, and as she says", async ({ page }) => {
+  await page.goto("/recipes/new");
+  await page.getByRole("textbox").first().fill(DRIP);
+  await page.getByRole("button", { name: "Keep this recipe" }).click();
+  await page.getByRole("link", { name: "In its own tins" }).click();
+  await keepAsked(page, "Mocha drip");
+  await station(page, "Finish").click();
+  const finished = page.getByRole("region", { name: "The cake finished" });
+  const own = finished.getByRole("list", { name: "From the recipe" });
+  await expect(own.getByRole("listitem")).toHaveText([/^Ganache.*200\sg$/u]);
+  await expect(finished.getByRole("img", { name: "From above: Ganache" })).toBeVisible();
+  const lies = own.getByLabel("How Ganache lies");
+  await expect(lies).toHaveValue("drips");
+  await expectAccessible(page);
+  await lies.selectOption("unseen");
+  await expect(finished.getByRole("img", { name: /From above/u })).toBeHidden();
+  await expect(savedMark(page)).toBeVisible();
+  await page.reload();
+  await expect(page.getByLabel("How Ganache lies")).toHaveValue("unseen");
 });
 
 test("a recipe with choices asks, and its own tins, oven and pieces are there", async ({

@@ -1,8 +1,6 @@
 import type { Locator, Page } from "@playwright/test";
-import { expect, expectAccessible, expectNoSideways, test } from "./kitchen";
+import { expect, expectAccessible, expectNoSideways, savedMark, test } from "./kitchen";
 
-const savedMark = (page: Page): Locator =>
-  page.getByRole("status").filter({ hasText: /Saved \d\d:\d\d/u });
 const written = (page: Page): Locator => page.getByLabel("Another tin: write its size");
 
 test.describe("the cupboard", () => {

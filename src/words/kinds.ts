@@ -3,6 +3,7 @@ import type { Question } from "@/core/ask";
 import type { FillVerdict } from "@/core/fill";
 import type { Frosting, Coating, PutOnPiece } from "@/core/build";
 import type { BatterKind } from "@/core/kind";
+import type { RecipeWear } from "@/core/plan";
 
 /** What a baker calls each kind of batter. */
 export const KIND_NAMES: Readonly<Record<BatterKind, string>> = {
@@ -40,6 +41,15 @@ export const SPREAD_NAMES: Readonly<Record<Coating, string>> = {
   curd: "curd",
   custard: "custard",
   "pouring-ganache": "pouring ganache",
+};
+
+/** How what a recipe puts on by itself lies on the cake. */
+export const WORN_NAMES: Readonly<Record<RecipeWear["as"], string>> = {
+  "over-top": "over the top",
+  drips: "over the top, with drips",
+  "over-all": "over top and sides",
+  strewn: "strewn on top",
+  unseen: "not drawn",
 };
 
 /** How much of the recipe to make. */

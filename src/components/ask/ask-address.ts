@@ -21,7 +21,7 @@ import { FROSTINGS, MOST_SPLITS, ROLLED_FROM } from "@/core/build";
 import { OnBatterSchema, type OnBatter } from "@/core/fill";
 import { COVERS } from "@/core/finish";
 import { BATTER_KINDS } from "@/core/kind";
-import { type Filled, FilledSchema, type Frosted, FrostedSchema } from "@/core/plan";
+import { type Filled, FilledSchema, type Frosted, FrostedSchema, WornSchema } from "@/core/plan";
 import { type During, DuringSchema, HEAT_SOURCES, MOST_DURING } from "@/core/recipe";
 
 const MOST_TEXT = 200;
@@ -161,6 +161,29 @@ const filled = createParser({
 });
 
 /**
+ * What of the recipe shows on its cake: `p3.frosting.pouring-ganache.drips.200.Ganache` are 200 g of
+ * the part p3, one after the other.
+ */
+const worn = createParser({
+  parse: (value) => {
+    const read = WornSchema.safeParse(
+      value.split(TIN_BREAK).map((each) => {
+        const [part, role, like, as, massG, ...name] = each.split(".");
+        return { part, role, like, as, massG: Number(massG), name: name.join(".") };
+      }),
+    );
+    return read.success ? read.data : null;
+  },
+  serialize: (all: Question["worn"]) =>
+    all
+      .map(({ part, role, like, as, massG, name }) =>
+        [part, role, like, as, massG, name.replaceAll(TIN_BREAK, ",")].join("."),
+      )
+      .join(TIN_BREAK),
+  eq: (a, b) => JSON.stringify(a) === JSON.stringify(b),
+});
+
+/**
  * The whole question in the address, each box under its own name; what is as at the start is left
  * out.
  */
@@ -197,6 +220,7 @@ const ASK_ADDRESS = {
   filled,
   rolled: parseAsStringLiteral(ROLLED_FROM),
   split: parseAsInteger,
+  worn: worn.withDefault(FIRST_QUESTION.worn),
   cover: parseAsStringLiteral([AS_RECIPE, ...COVERS]).withDefault(FIRST_QUESTION.cover),
   frosting: parseAsStringLiteral(FROSTINGS).withDefault(FIRST_QUESTION.frosting),
 };

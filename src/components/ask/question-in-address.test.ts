@@ -47,6 +47,16 @@ describe("the bench's question in the address", () => {
         name: "Mrs. Pike's icing",
         massG: 312,
       },
+      worn: [
+        {
+          part: "p3",
+          role: "topping" as const,
+          name: "No. 7 drip",
+          like: "pouring-ganache" as const,
+          as: "drips" as const,
+          massG: 199,
+        },
+      ],
     };
     const { question: back } = arrivedAt(
       new URL(askHref(question), "http://kitchen.example").search,
@@ -57,7 +67,7 @@ describe("the bench's question in the address", () => {
   it("takes no figures that no recipe has", () => {
     expect(
       arrivedAt(
-        "eggG=4&piecesMl=-3&recipePortions=9000&recipeOn=top.x;in.9.9&recipeDuring=spin.20;turn.-3&turned=thrice",
+        "eggG=4&piecesMl=-3&recipePortions=9000&recipeOn=top.x;in.9.9&recipeDuring=spin.20;turn.-3&turned=thrice&worn=p3.batter.jam.drips.9.X",
       ).question,
     ).toEqual(FIRST_QUESTION);
   });

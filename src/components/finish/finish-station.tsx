@@ -93,7 +93,8 @@ export function FinishStation(props: FinishStationProps) {
     fruitIssue !== null ||
     borders !== undefined ||
     swirls !== undefined ||
-    pour !== undefined;
+    pour !== undefined ||
+    plan.worn.some(({ as }) => as !== "unseen");
   return (
     <div className="grid items-start gap-4 lg:grid-cols-[minmax(0,370px)_minmax(0,1fr)]">
       <div className="space-y-3 max-lg:order-2">

@@ -2,12 +2,20 @@
 
 import { useMemo } from "react";
 import { partsMadeFor } from "@/core/ask";
-import { ownPutOn, workRecipe } from "@/core/plan";
+import { ownPutOn, workRecipe, type RecipeWear } from "@/core/plan";
 import type { CakeDoc } from "@/core/kept";
 import { pantryOf, type KitchenPantry } from "@/core/pantry";
 import type { RecipeDoc } from "@/core/recipe";
 import { weightText } from "@/words";
+import { WORN_NAMES } from "@/words/kinds";
+import { Choice } from "../frame/field";
+import { isCoating } from "../section/on-it";
 import type { StationProps } from "../frame/station-props";
+
+const POURED_WAYS: readonly RecipeWear["as"][] = ["over-top", "drips", "over-all", "unseen"];
+const STREWN_WAYS: readonly RecipeWear["as"][] = ["strewn", "unseen"];
+const waysOf = ({ as, like }: RecipeWear): readonly RecipeWear["as"][] =>
+  as === "strewn" || !isCoating(like) ? STREWN_WAYS : POURED_WAYS;
 
 /** The parts besides the batter that a recipe makes and puts on by its own steps. */
 export const partsBesides = (doc: RecipeDoc): RecipeDoc["parts"] =>
@@ -29,6 +37,7 @@ export function OwnParts({ plan, question, units, recipe, pantry, onChange }: Ow
     [recipe, pantry],
   );
   const { finish: boxes } = question;
+  const { worn } = plan;
   const own = formula === null ? [] : ownPutOn(plan, formula, partsMadeFor(question));
   if (own.length === 0) return null;
   return (
@@ -41,6 +50,23 @@ export function OwnParts({ plan, question, units, recipe, pantry, onChange }: Ow
             className="flex flex-wrap items-baseline justify-between gap-x-4 gap-y-1 border-t-[1.5px] border-line py-1.5 first:border-t-0"
           >
             <span className="min-w-0 wrap-anywhere">{name}</span>
+            {worn
+              .filter(({ part }) => part === id)
+              .map((each) => (
+                <Choice
+                  key={id}
+                  label={`How ${name} lies`}
+                  className="field mr-auto w-auto max-sm:order-last py-0 pr-1 text-[15px]"
+                  value={each.as}
+                  choices={waysOf(each).map((as) => [as, WORN_NAMES[as]] as const)}
+                  onChange={(as) =>
+                    onChange(
+                      { worn: question.worn.map((w) => (w.part === id ? { ...w, as } : w)) },
+                      `worn-${id}`,
+                    )
+                  }
+                />
+              ))}
             {role === "frosting" && (
               <button
                 type="button"

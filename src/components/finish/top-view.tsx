@@ -5,6 +5,7 @@ import { borderLength, drawnBeads, swirlCount, swirlSize, type FinishedTier } fr
 import { cakeTop, type CakeTop } from "@/core/serve";
 import { exactLengthText, type Units } from "@/words";
 import { stuffName } from "@/words/finishing";
+import { poursOf } from "../section/on-it";
 import { spreadFill } from "../section/strokes";
 import type { DrawnCake } from "../section/cake-places";
 import { outlinePath } from "../serve/cut-drawing";
@@ -38,7 +39,8 @@ export function TopView({
     ...(wears.borders ?? []).filter(({ at }) => at === "base").map(({ widthMm }) => widthMm + 3),
   );
   const [w, h] = [wide + room, deep + room];
-  const [fill, poured] = [spreadFill(finish.frosting), wears.pour];
+  const fill = spreadFill(finish.frosting);
+  const poured = [...poursOf(cake.worn), ...(wears.pour === undefined ? [] : [wears.pour])];
   return (
     <svg
       viewBox={`${-w} ${-h} ${2 * w} ${2 * h + 16}`}
@@ -64,16 +66,17 @@ export function TopView({
               vectorEffect="non-scaling-stroke"
               fillRule="evenodd"
             />
-            {poured !== undefined && (
+            {poured.map(({ what }, index) => (
               <path
+                key={index}
                 d={outlinePath(top)}
                 transform={scale}
-                className={`${spreadFill(poured.what)} stroke-ink`}
+                className={`${spreadFill(what)} stroke-ink`}
                 strokeWidth="1.25"
                 vectorEffect="non-scaling-stroke"
                 fillRule="evenodd"
               />
-            )}
+            ))}
             {(wears.borders ?? []).map((border, index) =>
               border.at === "top" ? (
                 <Beads key={index} border={border} each={each} top={top} className={fill} />
@@ -102,7 +105,7 @@ export function TopView({
   );
 }
 
-function saidOf({ finish, wears }: DrawnCake, fruit: LaidFruit | null, units: Units): string {
+function saidOf({ finish, wears, worn }: DrawnCake, fruit: LaidFruit | null, units: Units): string {
   const counts = finish.quantities.flatMap(({ thing, count }) =>
     thing === "border" && count !== null
       ? [`a border of ${count}`]
@@ -116,7 +119,10 @@ function saidOf({ finish, wears }: DrawnCake, fruit: LaidFruit | null, units: Un
       : [
           `${fruit.layout.places.length} pieces of fruit, ${exactLengthText(fruit.layout.widthMm, units)} wide`,
         ];
-  const poured = wears.pour === undefined ? [] : [stuffName(wears.pour.what)];
+  const poured = [
+    ...worn.flatMap(({ name, as }) => (as === "unseen" ? [] : [name])),
+    ...(wears.pour === undefined ? [] : [stuffName(wears.pour.what)]),
+  ];
   return `From above: ${[...poured, ...counts, ...laid].join(", ") || "nothing on it yet"}`;
 }
 

@@ -6,6 +6,7 @@ import {
   type FinishedCake,
   type FinishedTier,
 } from "@/core/finish";
+import type { CakePlan, RecipeWear } from "@/core/plan";
 import { sectionAt } from "@/core/tin";
 
 /** A tier where it stands: mm above the board, half its width, and the hole's. */
@@ -58,6 +59,8 @@ export type DrawnCake = {
   readonly build: Build;
   readonly finish: Finish;
   readonly wears: Finish["wears"];
+  /** What the recipe's own steps put on it. */
+  readonly worn: readonly RecipeWear[];
   readonly widthMm: number;
   readonly heightMm: number;
 };
@@ -69,10 +72,8 @@ export const FRUIT_TALL = 0.5;
 export function drawnCake({
   build,
   finish,
-}: {
-  readonly build: Build;
-  readonly finish: Finish;
-}): DrawnCake {
+  worn,
+}: Pick<CakePlan, "build" | "finish" | "worn">): DrawnCake {
   const { wears } = finish;
   const cake = finish.cakes[0];
   if (cake === undefined) throw new RangeError("a plan has at least one cake");
@@ -93,6 +94,7 @@ export function drawnCake({
     build,
     finish,
     wears,
+    worn,
     widthMm: 2 * (widest + base),
     heightMm: (tiers.at(-1)?.topMm ?? 0) + onTop,
   };

@@ -155,7 +155,7 @@ function CutCoat({ tier, frosting }: { readonly tier: PlacedTier; readonly frost
 
 /** A cake sawn through: slices, filling, dam, and the coat as thick as it is. */
 export function cutCake(
-  { tiers, build, finish, wears, widthMm, heightMm }: DrawnCake,
+  { tiers, build, finish, wears, worn, widthMm, heightMm }: DrawnCake,
   hasCoat: boolean,
 ): Figure {
   return {
@@ -180,7 +180,9 @@ export function cutCake(
             frosting={finish.frosting}
             damMm={build.damMm}
           />
-          {hasCoat && <OnIt tier={tier} wears={wears} frosting={finish.frosting} isCut />}
+          {hasCoat && (
+            <OnIt tier={tier} wears={wears} worn={worn} frosting={finish.frosting} isCut />
+          )}
         </g>
       ),
     ),
@@ -189,7 +191,7 @@ export function cutCake(
 
 /** A cake from outside, as it stands on the table. */
 export function wholeCake(cake: DrawnCake): Figure {
-  const { tiers, build, finish, wears, widthMm, heightMm } = cake;
+  const { tiers, build, finish, wears, worn, widthMm, heightMm } = cake;
   return {
     widthMm,
     heightMm,
@@ -206,7 +208,7 @@ export function wholeCake(cake: DrawnCake): Figure {
               frosting={finish.frosting}
               hasCoat
             />
-            <OnIt tier={tier} wears={wears} frosting={finish.frosting} isCut={false} />
+            <OnIt tier={tier} wears={wears} worn={worn} frosting={finish.frosting} isCut={false} />
           </g>
         );
       return (
@@ -238,7 +240,7 @@ export function wholeCake(cake: DrawnCake): Figure {
                 className="fill-crumb/45"
               />
             ))}
-          <OnIt tier={tier} wears={wears} frosting={finish.frosting} isCut={false} />
+          <OnIt tier={tier} wears={wears} worn={worn} frosting={finish.frosting} isCut={false} />
         </g>
       );
     }),

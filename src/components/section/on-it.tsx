@@ -8,11 +8,13 @@ import { line, spreadFill } from "./strokes";
 export function OnIt({
   tier,
   wears,
+  worn,
   frosting,
   isCut,
 }: {
   readonly tier: PlacedTier;
   readonly wears: DrawnCake["wears"];
+  readonly worn: DrawnCake["worn"];
   readonly frosting: Coating;
   readonly isCut: boolean;
 }) {
@@ -34,17 +36,21 @@ export function OnIt({
           {...line}
         />
       )}
-      {pour !== undefined && (
+      {[...poursOf(worn), ...(pour === undefined ? [] : [pour])].map(({ what, sides }, index) => (
         <path
-          d={
-            isCut
-              ? pouredSection(tier, outer, isCup ? "none" : pour.sides)
-              : pouredPath(tier, outer, isCup ? "none" : pour.sides)
-          }
-          className={`${spreadFill(pour.what)} stroke-ink`}
-          strokeWidth="1.25"
+          key={index}
+          d={(isCut ? pouredSection : pouredPath)(tier, outer, isCup ? "none" : sides)}
+          className={`${spreadFill(what)} stroke-ink`}
+          strokeWidth={isCut ? "1.25" : "0.6"}
           {...line}
         />
+      ))}
+      {worn.map(({ like, as }, index) =>
+        as === "strewn" ? (
+          <g key={index} className={CRUMBLY[like] ?? "fill-crust"}>
+            {specks(tier, outer, index + toppings.length)}
+          </g>
+        ) : null,
       )}
       {toppings.map(({ what, at }, index) => (
         <g key={index} className={CRUMBLY[what] ?? "fill-crust"}>
@@ -81,6 +87,19 @@ export function OnIt({
     </>
   );
 }
+
+export type DrawnPour = { readonly what: Coating; readonly sides: "none" | "drips" | "all" };
+const SIDES = { "over-top": "none", drips: "drips", "over-all": "all" } as const;
+
+/** What the recipe pours or spreads, as a pour. */
+export const poursOf = (worn: DrawnCake["worn"]): readonly DrawnPour[] =>
+  worn.flatMap(({ like, as }) =>
+    as === "strewn" || as === "unseen" || !isCoating(like)
+      ? []
+      : [{ what: like, sides: SIDES[as] }],
+  );
+
+export const isCoating = (stuff: Stuff): stuff is Coating => stuff in SPREAD_DENSITY;
 
 const CRUMBLY: Partial<Readonly<Record<Stuff, string>>> = {
   strands: "fill-ink",

@@ -56,6 +56,7 @@ export const FIRST_QUESTION: Question = {
   filled: null,
   rolled: null,
   split: null,
+  worn: [],
   cover: "none",
   frosting: "butter-and-sugar",
   build: BuildBoxesSchema.parse({}),

@@ -22,6 +22,10 @@ export function partsMadeFor({ build, finish, frosted, filled, frosting }: Quest
   return {
     part: chosen(finish.part, own),
     fillingPart: chosen(finish.fillingPart, ownFilling),
+    standsFor: {
+      ...(frosted === null ? {} : { frosting: frosted.part }),
+      ...(filled === null ? {} : { filling: filled.part }),
+    },
   };
 }
 

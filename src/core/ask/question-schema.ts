@@ -12,7 +12,7 @@ import { DayBoxesSchema } from "../day";
 import { MarbleBoxesSchema, OnBatterBoxesSchema } from "./on-batter-boxes";
 import { DuringBoxesSchema } from "./during-boxes";
 import { BuildBoxesSchema, FinishBoxesSchema } from "./finish-boxes";
-import { EGG_SCHOOLS, FilledSchema, FrostedSchema } from "../plan";
+import { EGG_SCHOOLS, FilledSchema, FrostedSchema, WornSchema } from "../plan";
 import { LEARNS_FROM, SCALES, SCHOOLS, TURN_CHOICES, WAYS_OUT } from "./question-choices";
 
 export const MOST_ALSO = 4;
@@ -127,6 +127,8 @@ export const QuestionSchema = z.strictObject({
   rolled: z._default(z.nullable(z.enum(ROLLED_FROM)), null),
   /** Slices the recipe splits each of its cakes into; null where it does not. */
   split: z._default(z.nullable(SplitSchema), null),
+  /** What else of the recipe shows on its cake, and how; hers where she says otherwise. */
+  worn: z._default(WornSchema, []),
   cover: z.enum(["as-recipe", ...COVERS]),
   frosting: z.enum(FROSTINGS),
   build: z.prefault(BuildBoxesSchema, {}),

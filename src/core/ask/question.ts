@@ -198,6 +198,7 @@ export function readQuestion(question: Question, ofLooker: ReadingHabit): ReadQu
       ...(question.filled === null ? {} : { filled: question.filled }),
       ...(question.rolled === null ? {} : { rolled: question.rolled }),
       ...(question.split === null ? {} : { split: question.split }),
+      ...(question.worn.length === 0 ? {} : { worn: question.worn }),
       ...(question.recipeDuring.length === 0 ? {} : { during: question.recipeDuring }),
       ...(question.recipePortions === 0 ? {} : { portions: question.recipePortions }),
       ...given("eggs", recipeEggs.value),

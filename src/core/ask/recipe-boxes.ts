@@ -75,6 +75,7 @@ export function recipeBoxes(
     filled,
     rolled,
     split,
+    worn = [],
     portions = 0,
   }: RecipeFacts,
 ): Partial<Question> {
@@ -109,6 +110,7 @@ export function recipeBoxes(
     filled: filled ?? null,
     rolled: rolled ?? null,
     split: split ?? null,
+    worn,
     ...(frosted === undefined ? {} : { cover: AS_RECIPE, frosting: frosted.like }),
     ...(batter.kind === undefined ? {} : { kind: batter.kind }),
     weight: batter.massG === undefined ? "" : `${batter.massG} g`,

@@ -5,6 +5,7 @@ import { ALLERGENS } from "../pantry";
 import type { Doing } from "../day";
 import { DURING, HEAT_SOURCES, STAGES } from "../recipe";
 import type { CakePlan } from "./plan";
+import { WORN_AS } from "./recipe-worn";
 
 const number = z.number();
 
@@ -161,6 +162,15 @@ export const AnswerSchema = z.strictObject({
         volumeMl: z.nullable(number),
         massG: number,
         count: z.optional(number),
+      }),
+    ),
+    /** What else the recipe's own steps put on, all of it for this cake, and how it lies. */
+    worn: z.array(
+      z.strictObject({
+        name: z.string(),
+        like: z.string(),
+        as: z.enum(WORN_AS),
+        massG: number,
       }),
     ),
     /** What is put on at a time of its own, in minutes after the oven where it goes on warm. */

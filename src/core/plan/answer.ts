@@ -141,6 +141,12 @@ export function planAnswer(plan: CakePlan, request: CakeRequest, words: PlanWord
           ...(count === null ? {} : { count }),
         }),
       ),
+      worn: plan.worn.map(({ name, like, as, massG }) => ({
+        name,
+        like,
+        as,
+        massG: Math.round(massG * plan.scale),
+      })),
       dress: dressDetail(plan).map(dressed),
       make: finish.batches.map(({ stuff, called, volumeMl, massG }) => ({
         stuff,

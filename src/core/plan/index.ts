@@ -27,6 +27,7 @@ export {
 } from "./input";
 export { type Filled, FilledSchema } from "./recipe-filling";
 export { type Frosted, FrostedSchema } from "./recipe-frosting";
+export { type RecipeWear, WornSchema } from "./recipe-worn";
 export { type MakeRequest, MAKES, makeTimes, type Scaling, settledScaling } from "./make";
 export { type CakePlan, planCake } from "./plan";
 export {

@@ -21,6 +21,7 @@ import { TinSchema } from "../tin";
 import { DayBoxesSchema } from "../day";
 import { FilledSchema } from "./recipe-filling";
 import { FrostedSchema } from "./recipe-frosting";
+import { WornSchema } from "./recipe-worn";
 import { PortionsSchema, ServeSchema } from "./serve-schema";
 
 const MOST_TINS = 20;
@@ -128,6 +129,11 @@ const RecipeSchema = z.strictObject({
    * split into slices about as thick where `build.splits` is left out.
    */
   split: z.optional(SplitSchema),
+  /**
+   * What else its own steps put on the cake after the oven, as it shows; read from its parts where
+   * they are given.
+   */
+  worn: z.optional(WornSchema),
   /** Pieces it gives in all; read from its steps where they are given. */
   portions: z.optional(PortionsSchema),
   /** Whole eggs counted in the batter. */

@@ -1,18 +1,19 @@
 import { MADE, type DayPart, type Made, type OwnPart, type RecipeWords } from "../day";
 import type { Thing } from "../build";
-import {
-  madeAndUsed,
-  spoilsInRoom,
-  type Formula,
-  type PartFormula,
-  type PartRole,
-  type Step,
-} from "../recipe";
+import { madeAndUsed, spoilsInRoom, type Formula, type PartFormula, type Step } from "../recipe";
 import { BEATEN, methodSteps } from "./method";
 import type { CakePlan } from "./plan";
 
 /** The recipe's parts that frosting and filling are made by; empty for the usual ways. */
-export type PartsMade = { readonly part: string; readonly fillingPart: string };
+export type PartsMade = {
+  readonly part: string;
+  readonly fillingPart: string;
+  /**
+   * The recipe's own frosting and filling, which the plan's stand for; all parts of their kind where
+   * the recipe spreads none.
+   */
+  readonly standsFor?: { readonly frosting?: string; readonly filling?: string };
+};
 export const USUAL_WAYS: PartsMade = { part: "", fillingPart: "" };
 
 /**
@@ -56,9 +57,22 @@ function madeByPlan({ build, finish }: CakePlan, made: PartsMade): readonly Made
   });
 }
 
-/** Whether what the plan makes stands for a recipe's part: a frosting of its own, or a filling. */
-const takesPlaceOf = (goes: DayPart["goes"], role: PartRole): boolean =>
-  (role === "frosting" && goes === "over") || (role === "filling" && goes === "inside");
+/**
+ * Whether what the plan makes stands for a recipe's part: for the frosting that it spreads or the
+ * filling; a second frosting, a drip over the first, stays the recipe's.
+ */
+function takesPlaceOf(
+  { goes, id: madeBy }: Pick<MadeByPlan, "goes" | "id">,
+  { id, role }: PartFormula["part"],
+  { standsFor = {} }: PartsMade,
+): boolean {
+  const isOf = (own: string | undefined): boolean =>
+    own === undefined ? madeBy === "" : own === id;
+  return (
+    (role === "frosting" && goes === "over" && isOf(standsFor.frosting)) ||
+    (role === "filling" && goes === "inside" && isOf(standsFor.filling))
+  );
+}
 
 /** A part that a recipe puts on by its own steps, as much of it as it is made, g. */
 type OwnPutOn = { readonly part: PartFormula["part"]; readonly massG: number };
@@ -71,10 +85,10 @@ export function ownPutOn(plan: CakePlan, formula: Formula, made: PartsMade): rea
   const byPlan = madeByPlan(plan, made);
   return formula.parts
     .filter(
-      ({ part: { id, role }, massG }) =>
-        role !== "batter" &&
+      ({ part, massG }) =>
+        part.role !== "batter" &&
         massG > 0 &&
-        !byPlan.some((each) => each.id === id || takesPlaceOf(each.goes, role)),
+        !byPlan.some((each) => each.id === part.id || takesPlaceOf(each, part, made)),
     )
     .map(({ part, massG }) => ({ part, massG: massG * plan.scale }));
 }
@@ -108,7 +122,8 @@ export function partsOfDay(
     };
   };
   const parts = formula?.parts ?? [];
-  const ofPlan = madeByPlan(plan, made).map(({ stuff, massG, goes, id }): DayPart => {
+  const byPlan = madeByPlan(plan, made);
+  const ofPlan = byPlan.map(({ stuff, massG, goes, id }): DayPart => {
     const of = parts.find(({ part }) => part.id === id);
     const own = of === undefined ? null : ownOf(of, massG);
     if (of === undefined || own === null || own.lines + own.steps.length === 0)
@@ -119,8 +134,8 @@ export function partsOfDay(
       : { goes, what: stuff, own, spoils };
   });
   const used = new Set(ofPlan.flatMap(({ own }) => own?.id ?? []));
-  const isReplaced = ({ part: { role, id } }: PartFormula): boolean =>
-    !used.has(id) && ofPlan.some(({ goes }) => takesPlaceOf(goes, role));
+  const isReplaced = ({ part }: PartFormula): boolean =>
+    !used.has(part.id) && byPlan.some((each) => takesPlaceOf(each, part, made));
   const besides = parts.filter(({ part: { role, id } }) => role !== "batter" && !used.has(id));
   const ofRecipe = besides.flatMap((part): readonly DayPart[] => {
     const { id } = part.part;

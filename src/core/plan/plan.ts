@@ -48,6 +48,7 @@ import { batterIn, geometries, ownOnBatter } from "./own-batter";
 import { filledMm } from "./recipe-filling";
 import { coatOfRecipe, spareOf } from "./recipe-coat";
 import { coverIn } from "./recipe-frosting";
+import { wornBeside, type RecipeWear } from "./recipe-worn";
 import { remarksFor, type Remark } from "./remarks";
 import { asFound, riseOf } from "./taught-batter";
 
@@ -78,6 +79,8 @@ export type CakePlan = {
   readonly cool: CoolRequest;
   readonly build: Build;
   readonly finish: Finish;
+  /** What else the recipe's own steps put on it, as it shows. */
+  readonly worn: readonly RecipeWear[];
   /** How long it keeps once it is finished, and why it must be kept cold. */
   readonly keeping: Keeping & { readonly because: ColdBecause | null };
   readonly cautions: readonly Caution[];
@@ -283,6 +286,7 @@ export function planCake(input: CakeInput): Result<CakePlan> {
     cool: outAtOnce(turnedFor(cool.value, options), options),
     build: build.value,
     finish: finish.value,
+    worn: wornBeside(input.recipe, cover),
     keeping,
     cautions: cautionsFor({
       fill,

@@ -3,9 +3,11 @@ import type { RolledFrom } from "../build";
 import type { Formula } from "../recipe";
 import type { Tin } from "../tin";
 import { filledByRecipe, type Filled } from "./recipe-filling";
+import { laidParts } from "./recipe-on-batter";
 import { frostedByRecipe, layersIn, type Frosted } from "./recipe-frosting";
 import { rolledByRecipe } from "./recipe-roll";
 import { splitByRecipe } from "./recipe-split";
+import { wornByRecipe, type RecipeWear } from "./recipe-worn";
 
 /** What a recipe does not do is left out. */
 export type BuiltByRecipe = {
@@ -13,6 +15,7 @@ export type BuiltByRecipe = {
   readonly filled?: Filled;
   readonly rolled?: RolledFrom;
   readonly split?: number;
+  readonly worn?: RecipeWear[];
 };
 
 /** How a recipe builds its cake out of these tins, its own, by its parts and steps. */
@@ -26,7 +29,10 @@ export function builtByRecipe(formula: Formula, tins: readonly Tin[]): BuiltByRe
     isCovered: frosted !== null,
     isRolled: rolled !== null,
   });
+  const laid = laidParts(formula).map(({ part }) => part.part.id);
+  const worn = wornByRecipe(formula, [...laid, frosted?.part ?? "", filled?.part ?? ""]);
   return {
+    ...(worn.length === 0 ? {} : { worn: [...worn] }),
     ...(frosted === null ? {} : { frosted }),
     ...(filled === null ? {} : { filled }),
     ...(rolled === null ? {} : { rolled }),

@@ -32,6 +32,7 @@ import {
   type RecipeDoc,
 } from "../recipe";
 import { tinFamily } from "../tin";
+import { WornSchema } from "./recipe-worn";
 import { PortionsSchema } from "./serve-schema";
 import { builtByRecipe } from "./recipe-building";
 import { FilledSchema } from "./recipe-filling";
@@ -64,6 +65,8 @@ export const RecipeFactsSchema = z.strictObject({
   rolled: z.optional(z.enum(ROLLED_FROM)),
   /** Slices each of its cakes is split into. */
   split: z.optional(SplitSchema),
+  /** What else of its parts shows on its cake. */
+  worn: z.optional(WornSchema),
 });
 export type RecipeFacts = z.infer<typeof RecipeFactsSchema>;
 

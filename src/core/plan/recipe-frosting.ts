@@ -33,6 +33,8 @@ const POURS =
 /** Poured into what is being made, not onto a cake. */
 const POURED_IN =
   /\b(?:onto?|over|into|to) (?:the |some |your )?(?:\p{L}+ ){0,2}(?:whites|eggs?|yolks|chocolate|sugar|butter|cocoa|mixture|bowl)\b/iu;
+/** "For the coat melt …" makes it; "before the coat" is when. */
+const FOR_COAT = /\b(?:for|before) (?:the |a )?(?:coat|cover)/iu;
 /** By these names a part is spread; an icing or a glaze may be poured. */
 const NAMED_FROSTING = /\b(?:frosting|buttercream)\b/iu;
 const NAMES = /\b(?:frost(?:ing|ed)?|icing|ice|buttercream)\b/iu;
@@ -65,8 +67,13 @@ export function frostedByRecipe({ parts }: Formula, layers: number): Frosted | n
     .filter(({ text, stage }) => AFTER.includes(stage) && isAbout(name, text));
   const spread = about.filter(({ text }) => SPREADS.test(text) && !POURS.test(text));
   const named = spread.filter(({ text }) => isNamed(name, text));
-  const isPoured =
-    named.length === 0 && about.some(({ text }) => POURS.test(text) && !POURED_IN.test(text));
+  // What is poured before anything is spread; a drip comes after the coat it runs over.
+  const first = about.find(
+    (each) =>
+      (spread.includes(each) && !FOR_COAT.test(each.text)) ||
+      (POURS.test(each.text) && !POURED_IN.test(each.text)),
+  );
+  const isPoured = named.length === 0 && first !== undefined && !spread.includes(first);
   const cold = spread.filter(({ stage }) => stage !== "hot");
   if (isPoured || named.some(({ stage }) => stage === "hot")) return null;
   // A part that is called a frosting and only says how it is made goes where frosting goes.

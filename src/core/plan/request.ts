@@ -88,6 +88,10 @@ export function workRequest(input: CakeInput, pantry: Pantry = pantryOf()): Cake
     made: {
       part: built.frosted?.part ?? first("frosting"),
       fillingPart: built.filled?.part ?? first("filling"),
+      standsFor: {
+        ...(built.frosted === undefined ? {} : { frosting: built.frosted.part }),
+        ...(built.filled === undefined ? {} : { filling: built.filled.part }),
+      },
     },
   };
 }
