@@ -17,6 +17,8 @@ export default defineConfig({
   ],
   use: {
     viewport: { width: 1280, height: 800 },
+    // A first visit takes its units from the browser's country.
+    locale: "en-GB",
     launchOptions: {
       executablePath: CHROMIUM,
       args: CHROMIUM_ARGS,

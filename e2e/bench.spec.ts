@@ -34,26 +34,24 @@ test.describe("the bench", () => {
       fill: { tins: { fullFraction: number }[] };
     };
     expect(await figure(page, "Batter")).toBe("all, 1 030 g");
-    expect(await figure(page, "Room")).toBe(
+    expect(await figure(page, "Space in the tin")).toBe(
       `${Math.round((plan.fill.tins[0]?.fullFraction ?? 0) * 100)} % full`,
     );
     // The dial of an oven nobody named is said to the 5 °C of a usual one.
-    expect(await figure(page, "Heat")).toBe(`${Math.round(plan.bake.dialC / 5) * 5} °C`);
-    expect(await figure(page, "Look first at")).toBe(`${plan.bake.firstLookMin} min`);
-    await expect(page.getByText(`likely ${plan.bake.likelyMin}, not past`)).toBeVisible();
-    await expect(page.getByText("room to rise")).toBeVisible();
+    expect(await figure(page, "Oven")).toBe(`${Math.round(plan.bake.dialC / 5) * 5} °C`);
+    expect(await figure(page, "Start checking at")).toBe(`${plan.bake.firstLookMin} min`);
+    await expect(page.getByText(`likely ${plan.bake.likelyMin}, latest`)).toBeVisible();
+    await expect(page.getByText("space to rise")).toBeVisible();
   });
 
   test("warns before a small tin overflows, and says what to take out", async ({ page }) => {
     await page.goto("/");
     await page.getByRole("textbox", myTin).fill("15 cm");
-    await expect(page.getByRole("status").filter({ hasText: "will pass the rim" })).toBeVisible();
+    await expect(page.getByRole("status").filter({ hasText: "may overflow" })).toBeVisible();
     await expect(
       page.getByText(/Put a tray underneath, or take out .* cups of 7 cm/u),
     ).toBeVisible();
-    await expect(
-      page.getByRole("img", { name: /My tins: round 15.*will pass the rim/u }),
-    ).toBeVisible();
+    await expect(page.getByRole("img", { name: /My tins: round 15.*may overflow/u })).toBeVisible();
   });
 
   test("takes tins from the cupboard, several of them, in place of the example", async ({
@@ -78,14 +76,15 @@ test.describe("the bench", () => {
   test("has the whole question in its address", async ({ page }) => {
     await page.goto("/");
     await page.getByLabel("Recipe", { exact: true }).selectOption("Cardamom pear loaf");
+    await expect(page).toHaveURL(/recipe=Cardamom/u);
     await page.getByRole("textbox", myTin).fill("9 in");
-    await page.getByLabel("Heat for these tins").selectOption("low");
+    await page.getByLabel("Oven for these tins").selectOption("low");
     await expect(page).toHaveURL(/school=low/u);
-    const answer = await figure(page, "Look first at");
+    const answer = await figure(page, "Start checking at");
     await page.goto(page.url());
     await expect(page.getByRole("textbox", myTin)).toHaveValue("9 in");
     await expect(page.getByLabel("Recipe", { exact: true })).toHaveValue("cardamom-pear");
-    expect(await figure(page, "Look first at")).toBe(answer);
+    expect(await figure(page, "Start checking at")).toBe(answer);
   });
 
   test("says when what a recipe holds can't be fetched, and takes it up the next time", async ({
@@ -116,18 +115,37 @@ test.describe("the bench", () => {
     await page.getByRole("button", { name: "°F" }).click();
     await expect(page.getByText("round 6 × 2 in, holds")).toBeVisible();
     // The dial of an oven nobody named is said to the 5 °C of a usual one.
-    expect(await figure(page, "Heat")).toMatch(/^3\d\d °F$/u);
+    expect(await figure(page, "Oven")).toMatch(/^3\d\d °F$/u);
     expect(await figure(page, "Batter")).toMatch(/^all, about \d+ ?\d?\/?\d? cups$/u);
     await expect(page).toHaveURL(/tins=15/u);
     await page.reload();
     await expect(page.getByText("round 6 × 2 in, holds")).toBeVisible();
   });
 
+  test("speaks the measures of a visitor's country, until she says otherwise", async ({
+    browser,
+    baseURL,
+  }) => {
+    const context = await browser.newContext({ locale: "en-US", baseURL });
+    const page = await context.newPage();
+    await page.goto("/");
+    expect(await figure(page, "Oven")).toMatch(/^3\d\d °F$/u);
+    await expect(page.getByRole("button", { name: "in, cups" })).toHaveAttribute(
+      "aria-pressed",
+      "true",
+    );
+    await page.getByRole("button", { name: "cm, g" }).click();
+    await page.reload();
+    expect(await figure(page, "Batter")).toMatch(/ g$/u);
+    expect(await figure(page, "Oven")).toMatch(/°F$/u);
+    await context.close();
+  });
+
   test("keeps the last answer, dimmed, while a box can't be read, and says what is wrong beside it", async ({
     page,
   }) => {
     await page.goto("/");
-    const before = await figure(page, "Look first at");
+    const before = await figure(page, "Start checking at");
     const tin = page.getByRole("textbox", myTin);
     for (const [typed, message] of [
       ["zonk", "“zonk” can't be read: write a size like 23 cm, 9 in or 33 x 23 x 5 cm."],
@@ -139,11 +157,11 @@ test.describe("the bench", () => {
       await tin.fill(typed);
       await expect(page.getByText(message)).toBeVisible();
       await expect(tin).toHaveAttribute("aria-invalid", "true");
-      expect(await figure(page, "Look first at")).toBe(before);
+      expect(await figure(page, "Start checking at")).toBe(before);
     }
-    await page.getByRole("textbox", { name: "Heat" }).fill("90 C");
-    await expect(page.getByText("Heat 90 °C is too low: 100 to 260 °C.")).toBeVisible();
-    await page.getByRole("button", { name: "Take out tin 1" }).click();
+    await page.getByRole("textbox", { name: "Oven temperature" }).fill("90 C");
+    await expect(page.getByText("Oven temperature 90 °C is too low: 100 to 260 °C.")).toBeVisible();
+    await page.getByRole("button", { name: "Remove tin 1" }).click();
     await expect(
       page.getByText("No tin yet. Take one from the cupboard, or write the size of one."),
     ).toBeVisible();
@@ -216,7 +234,7 @@ test.describe("the bench", () => {
       await page.setViewportSize({ width, height });
       await page.goto("/?tins=15 cm round;12 cups;fluted ring 25 cm dark");
       await expect(
-        page.getByText("Put a tray underneath").or(page.getByText("room to rise").first()).first(),
+        page.getByText("Put a tray underneath").or(page.getByText("space to rise").first()).first(),
       ).toBeVisible();
       await expectAccessible(page);
       await expectNoSideways(page);

@@ -1,12 +1,12 @@
 import type { Metadata, Viewport } from "next";
-import { cookies } from "next/headers";
+import { cookies, headers } from "next/headers";
 import { NuqsAdapter } from "nuqs/adapters/next/app";
 import type { ReactNode } from "react";
 import { Header } from "@/components/frame/header";
 import { ToastProvider } from "@/components/frame/toasts";
 import { TypedEarly } from "@/components/frame/typed-early";
 import { UnitsProvider } from "@/components/frame/units";
-import { UNITS_COOKIE, unitsFromCookie } from "@/components/frame/units-cookie";
+import { UNITS_COOKIE, unitsFromCookie, unitsOfVisitor } from "@/components/frame/units-cookie";
 import "./globals.css";
 
 /**
@@ -24,7 +24,10 @@ export const metadata: Metadata = {
 export const viewport: Viewport = { width: "device-width", initialScale: 1, themeColor: "#12304a" };
 
 export default async function RootLayout({ children }: { readonly children: ReactNode }) {
-  const units = unitsFromCookie((await cookies()).get(UNITS_COOKIE)?.value);
+  const units = unitsFromCookie(
+    (await cookies()).get(UNITS_COOKIE)?.value,
+    unitsOfVisitor((await headers()).get("accept-language")),
+  );
   return (
     <html lang="en">
       <body>

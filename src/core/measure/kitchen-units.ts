@@ -58,6 +58,7 @@ const UNIT_WORDS: readonly (readonly [RegExp, KitchenUnit])[] = [
   [/^(?:sticks?)\b(?!\s+of\s+cinnamon)/iu, "stick"],
   [/^(?:knobs?)\b/iu, "knob"],
   [/^(?:handfuls?)\b/iu, "handful"],
+  [/^(?:bulbs?|balls?)\b(?=\s+(?:of\s+)?(?:stem|preserved|candied)\b)/iu, "piece"],
   [
     /^(?:cans?|tins?|jars?|packs?|packets?|pkts?|packages?|pkgs?|box(?:es)?|bags?|bottles?|cartons?|tubs?|blocks?|bars?|sachets?|envelopes?|pots?|punnets?)\b\.?/iu,
     "pack",

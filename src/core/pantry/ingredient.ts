@@ -79,6 +79,8 @@ export const IngredientSchema = z.strictObject({
   yieldShare: z.optional(numberIn(0.1, 1, "times")),
   /** As it is usually sold, g. */
   packG: z.optional(numberIn(1, 10_000, "g")),
+  /** What a recipe means by a packet of it, where that is less than the pack, g. */
+  sachetG: z.optional(numberIn(1, 100, "g")),
   /** Stays in pieces in the batter rather than becoming part of it. */
   isInclusion: z.boolean(),
   /** Brings acid for soda to work on. */

@@ -63,6 +63,12 @@ const ABBREVIATION =
 const ENDS_MINUTES = /\d\s*(?:mins?|hrs?)\.$/iu;
 const MINUTES_NEXT = /^\d+(?:\s*(?:-|–|to)\s*\d+)?\s*(?:mins?|minutes?|hrs?|hours?)\b/iu;
 
+/** "… 50 min. Cool 20 min": the next thing to do. */
+const isActNext = (after: string): boolean => {
+  const [word = ""] = /^\p{Lu}\p{Ll}+/u.exec(after) ?? [];
+  return ACTS.has(foldWord(word));
+};
+
 /** A word evened out: `Crème`, `crème` and `creme` are one. */
 export const foldWord = remembered((word): string =>
   word.normalize("NFD").replace(/\p{M}/gu, "").replaceAll("’", "'").toLowerCase(),
@@ -110,8 +116,8 @@ function sentencesOf(text: string): readonly (readonly [number, number])[] {
       text.slice(Math.max(start, match.index - 12), match.index),
       text.slice(match.index + match[0].length),
     ];
-    if (ABBREVIATION.test(before) && !(ENDS_MINUTES.test(before) && MINUTES_NEXT.test(after)))
-      continue;
+    const isEnd = ENDS_MINUTES.test(before) && (MINUTES_NEXT.test(after) || isActNext(after));
+    if (ABBREVIATION.test(before) && !isEnd) continue;
     spans.push([start, match.index + match[0].length]);
     start = match.index + match[0].length;
   }

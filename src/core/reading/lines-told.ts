@@ -82,7 +82,7 @@ export function linesTold(mentions: readonly PartedMention[]): readonly ToldLine
 }
 
 const SERVED =
-  /\b(?:serv\w*|offer\w*|eat|enjoy\w*|goes (?:well|nicely)|on the side|alongside|freez\w*|keeps?|stor\w*|wrap\w*)\b/iu;
+  /\b(?:good (?:warm|cold|with)|serv\w*|offer\w*|eat|enjoy\w*|goes (?:well|nicely)|on the side|alongside|freez\w*|keeps?|stor\w*|wrap\w*)\b/iu;
 
 /** Whether it is only eaten beside the cake, or named where the cake is kept. */
 const isBeside = ({ stage, chunk }: PlacedMention): boolean =>
@@ -155,6 +155,11 @@ function whereUsed(mentions: readonly PartedMention[]): readonly PartedMention[]
     if (!placed.isRow || part !== "batter" || !hasAmount(placed)) return each;
     // "Walnut halves for the top" beside "2 oz chopped walnuts" are others.
     if (bareRows.has(idOf(placed))) return each;
+    // Ginger that is listed for the icing too is what goes on top.
+    const isListedTwice = mentions.some(
+      (other) => other !== each && isListedAs(other, idOf(placed)) && other.part !== "batter",
+    );
+    if (isListedTwice) return each;
     if (MAIN.has(placed.mention.ingredient?.group ?? "salt")) return each;
     const [first, ...more] = uses.get(idOf(placed)) ?? [];
     const isOnly = first !== undefined && [first, ...more].every((use) => isFinish(use.placed));
@@ -163,6 +168,9 @@ function whereUsed(mentions: readonly PartedMention[]): readonly PartedMention[]
       : each;
   });
 }
+
+const isListedAs = ({ placed }: PartedMention, id: string): boolean =>
+  placed.isRow && hasAmount(placed) && idOf(placed) === id;
 
 const hasAmount = ({ mention }: PlacedMention): boolean => mention.read.measures.length > 0;
 /** How much of what, for telling whether it is the same once more. */

@@ -10,7 +10,7 @@ const isStrewn = ({ placed: { mention } }: PartedMention): boolean =>
   STREWN.test(`${mention.ingredient?.group ?? "other"} ${mention.ingredient?.id ?? ""}`);
 
 /** Labels that a list is often torn between. */
-const TORN: readonly PartRole[] = ["frosting", "topping"];
+const TORN: readonly PartRole[] = ["frosting", "topping", "syrup"];
 
 /**
  * Chocolate and cream under "For the ganache" are both frosting or both topping: as most of what
@@ -25,12 +25,14 @@ export function ofOneMind(mentions: readonly PartedMention[]): readonly PartedMe
   for (const [heading, list] of lists) {
     const own = partRole(heading);
     const makers = list.filter((each) => !isStrewn(each));
-    if (own === null || !TORN.includes(own) || makers.length === 0) continue;
-    const over = 2 * makers.filter(({ part }) => part === "frosting").length - makers.length;
+    if (own !== "frosting" && own !== "topping") continue;
+    const count = (role: PartRole): number => makers.filter(({ part }) => part === role).length;
+    const over = count("frosting") - count("topping");
     const whole = over === 0 ? own : over > 0 ? "frosting" : "topping";
-    for (const each of list)
-      if (each.part !== whole && !(isStrewn(each) && each.part === "topping"))
-        settled.set(each, whole);
+    for (const each of list) {
+      const part = isStrewn(each) && each.part !== "frosting" ? "topping" : whole;
+      if (each.part !== part && makers.length > 0) settled.set(each, part);
+    }
   }
   return mentions.map((each) => {
     const part = settled.get(each);

@@ -77,6 +77,14 @@ const FACTS =
 const TIMES =
   /^(?:(?:prep(?:aration)?|cook(?:ing)?|bak(?:e|ing)|chill(?:ing)?|total|active)(?: time)?\s{0,3}:\s{0,3}\d{1,4}(?:[.,]\d{1,2}|½)?\s{0,3}(?:mins?|minutes?|h|hrs?|hours?)\b[\s,;.|]{0,9})+$/iu;
 
+/** "Makes: 15 squares Prep: 20 minutes": two labels or more, a few words after each. */
+const LABEL =
+  /(?:^|\s)(?:prep(?:aration)?|cook(?:ing)?|bak(?:e|ing)|chill(?:ing)?|total|active|ready|serves|makes|yields?|portions|difficulty|level)(?: time| in)?\s{0,3}:/giu;
+const isLabels = (line: string): boolean => {
+  const [before, ...told] = line.split(LABEL);
+  return before === "" && told.length > 1 && told.every((each) => /^[^:;.!]{1,28}$/u.test(each));
+};
+
 /** "Serves 14", "Makes 12 squares", by itself on its line. */
 const YIELD = /^(?:serves|makes|yields?|portions)\b:?[^.;]{0,12}\d[^.;]{0,24}\.?$/iu;
 
@@ -129,7 +137,9 @@ export function readText(lines: readonly PageLine[], pantry: Pantry): ToldRecipe
           title?.chunks.includes(chunk) !== true &&
           !FACTS.test(bareOf.get(chunk) ?? "") &&
           !TIMES.test(bareOf.get(chunk) ?? "") &&
-          !YIELD.test(bareOf.get(chunk) ?? ""),
+          !isLabels(bareOf.get(chunk) ?? "") &&
+          !YIELD.test(bareOf.get(chunk) ?? "") &&
+          !YIELD.test(chunk.text),
       ),
       partsOfChunks(chunks, mentions, told),
       stages,
@@ -182,8 +192,11 @@ function partsOfChunks(
       partsOf.set(ingredient, new Set([...(partsOf.get(ingredient) ?? []), part]));
   const votes = new Map<Chunk, PartRole[]>();
   for (const { placed, part } of mentions) {
-    const [only, ...more] = partsOf.get(placed.mention.ingredient?.id ?? "") ?? [];
-    const own = more.length === 0 ? only : undefined;
+    const given = [...(partsOf.get(placed.mention.ingredient?.id ?? "") ?? [])];
+    // Butter that is in the crumble too is the batter's, where a bare "cream the butter" says no more.
+    const isBare = placed.mention.read.measures.length === 0;
+    const isBatters = isBare && placed.stage === "before" && given.includes("batter");
+    const own = given.length === 1 ? given[0] : isBatters ? "batter" : undefined;
     const vote = own ?? (known.has(part) ? part : undefined);
     votes.set(placed.chunk, [
       ...(votes.get(placed.chunk) ?? []),

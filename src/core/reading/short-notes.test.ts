@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { pantryOf } from "../pantry";
+import { workTold } from "../plan/told-doc";
 import { pageLines, type PartRole } from "../recipe";
 import { readText, type ToldRecipe } from "./read-text";
 
@@ -223,4 +224,96 @@ Pour the ganache over the cake and let it drip down the sides.`);
     const of = drip.lines.filter(({ partName }) => partName === "For the ganache");
     expect(new Set(of.map(({ part }) => part)).size).toBe(1);
   });
+});
+
+const SQUARES = `Sticky ginger squares
+
+Makes: 15 squares   Prep: 20 minutes   Cook: 35-40 minutes
+
+225g/8oz baking spread
+175g/6oz light muscovado sugar
+300g/11oz self-raising flour
+1 tsp ground allspice
+4 large eggs
+3 bulbs of stem ginger from a jar, finely chopped
+
+For the icing
+75g/3oz icing sugar
+3 tbsp stem ginger syrup from the jar
+3 bulbs stem ginger, finely chopped
+
+Line a 30x23cm tin with foil and brush with melted butter.
+Measure everything into a bowl and beat well for 2 minutes. Turn into the tin.
+Bake at 160C for 35-40 minutes or until it springs back when pressed in the centre with your fingertips.
+Cool in the tin for 10 minutes then turn out.
+Mix the icing sugar and ginger syrup. Pour over the cake. Sprinkle with the chopped stem ginger.`;
+
+describe("a page of a paper", () => {
+  const squares = told(SQUARES);
+
+  it("does nothing that its labels, or the end of a sentence, say", () => {
+    const texts = squares.steps.map(({ text }) => text);
+    expect(texts.filter((text) => /Makes|Cook:/u.test(text))).toEqual([]);
+    const bake = squares.steps.find(({ text }) => text.startsWith("Bake"));
+    expect(bake?.text).toContain("when pressed");
+    expect(bake?.stage).toBe("oven");
+  });
+
+  it("has ginger twice, in bulbs: in the batter, and on top", () => {
+    expect(linesOf(squares, "batter")).toContain("3 bulbs of stem ginger");
+    expect(linesOf(squares, "topping")).toEqual(["3 bulbs stem ginger"]);
+    expect(linesOf(squares, "frosting")).toEqual([
+      "75g/3oz icing sugar",
+      "3 tbsp stem ginger syrup",
+    ]);
+    const ids = squares.lines.map(({ ingredient }) => ingredient);
+    expect(ids).toContain("allspice");
+    expect(ids).toContain("golden-syrup");
+  });
+
+  it("ends a sentence at its minutes, and cools out of the oven", () => {
+    const { steps } = told(`Berry square
+1/2 c. butter
+3/4 c. sugar
+2 eggs
+2 c. flour
+Cream butter and sugar, then the rest. Grease an 8-inch square pan.
+Bake at 375 F 45 to 50 min. Cool 20 min before cutting. Serves 9.`);
+    const [bake, cool] = steps.slice(-2);
+    expect(bake).toMatchObject({ stage: "oven", waitMin: null });
+    expect(cool).toMatchObject({ text: "Cool 20 min before cutting.", stage: "hot", waitMin: 20 });
+  });
+
+  it("leaves what the crumble has too to the batter, where it is only creamed", () => {
+    const { steps } = told(`Crumb cake
+Streusel:
+1/2 cup brown sugar
+1/2 cup flour
+4 tbsp cold butter
+Cake:
+1/2 cup butter
+3/4 cup sugar
+2 eggs
+2 cups flour
+Grease an 8-inch square pan.
+Cream butter and sugar. Add eggs, then flour. Spread in pan. Top with streusel.
+Bake at 375 F for 45 minutes.`);
+    expect(steps.find(({ text }) => text.startsWith("Cream"))?.part).toBe("batter");
+  });
+});
+
+it("takes a packet of baking powder for a sachet, and a Gugelhupf tin for a ring", () => {
+  const kuchen = told(`Marble ring
+250 g butter
+200 g sugar
+4 eggs
+500 g flour
+1 packet baking powder
+Beat everything and put it in a greased gugelhupf tin (24 cm). Bake at 175 C for 60 minutes.`);
+  expect(kuchen.tins).toMatchObject([[{ shape: "ring", diameterMm: 240 }]]);
+  const { formula } = workTold(kuchen, "", pantryOf());
+  const powder = formula.parts[0]?.rows.find(
+    ({ ingredient }) => ingredient?.id === "baking-powder",
+  );
+  expect(powder?.massG).toBe(15);
 });

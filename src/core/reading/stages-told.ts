@@ -54,6 +54,12 @@ const SAYS_HOT =
 /** Nothing is put together, coated or chilled in the oven. */
 const NOT_IN_OVEN =
   /\b(?:sandwich|crumb.?coat|frost|ice)\b[^.;]*\b(?:cakes?|layers?|tops?|sides)\b|^\W*(?:and |then )*(?:chill|refrigerate|freeze)\b/iu;
+/** Said of a cake right after its bake: "Cool 20 min before cutting." */
+const COOLS_FIRST =
+  /^\W*(?:and |then )*(?:let |leave )?(?:it |them )?(?:to )?cool\b(?!.*\boven\b)/iu;
+/** "… springs back when pressed", "… before taking it out": no thing of its own. */
+const GOES_ON =
+  /^\W*(?:when (?:pressed|touched|tested|tapped|prodded|you (?:press|touch|tap|test|prod))|before \p{L}+ing)\b/iu;
 /** Making something is no keeping. */
 const MAKES = /^\W*(?:and |then )*(?:stir|beat|whisk|whip|melt|mix|fold|sift|boil|simmer)\b/iu;
 const SAYS_KEPT =
@@ -70,6 +76,7 @@ export function settledStages(
 ): ReadonlyMap<Chunk, StageTold> {
   let [wasCold, wasBaked, wasCoated] = [false, false, false];
   let sentenceOfPart: number | null = null;
+  let before: { readonly sentence: number; readonly stage: Stage } | null = null;
   return new Map(
     chunks.map(({ chunk }, index) => {
       const { stage, isSure } = judged[index] ?? { stage: "before" as Stage, isSure: false };
@@ -85,7 +92,11 @@ export function settledStages(
       wasCold ||= stage === "cold";
       wasCoated ||= (stage === "cold" || isOutOfOven) && wasBaked && COATS.test(chunk.text);
       const isCold = isBack || isUnbaked || isHotAgain || isMade || isOutOfOven;
-      return [chunk, { stage: isCold ? "cold" : stage, isSure }];
+      const isCooling = stage === "oven" && wasBaked && COOLS_FIRST.test(chunk.text);
+      const own = isCooling ? "hot" : isCold ? "cold" : stage;
+      const goesOn = before?.sentence === chunk.sentence && GOES_ON.test(chunk.text);
+      before = { sentence: chunk.sentence, stage: goesOn && before !== null ? before.stage : own };
+      return [chunk, { stage: before.stage, isSure }];
     }),
   );
 }

@@ -41,7 +41,7 @@ export function stepsOf(
     const text = group.map(({ written }) => written).join(" ");
     const when = stage(group[0]);
     const step: ToldStep = {
-      part: own ?? (before?.stage === when ? before.part : "batter"),
+      part: own ?? (before?.stage === when && when !== "before" ? before.part : "batter"),
       text,
       stage: when,
       ...minutesOf(text, when),

@@ -204,6 +204,6 @@ function packMass(
     return typeof one === "string" ? one : summed(line.measures, "pack", () => one.massG);
   }
   if (ingredient === null) return "unknown-ingredient";
-  const { packG } = ingredient;
+  const packG = ingredient.sachetG ?? ingredient.packG;
   return packG === undefined ? "not-by-piece" : summed(line.measures, "pack", () => packG);
 }

@@ -41,7 +41,7 @@ const KIND_WORDS: readonly (readonly [RegExp, StepKind])[] = [
   [/\bbake(?:s|d)?\b|\bin the oven\b/iu, "bake"],
   [/\b(?:cool|turn (?:it |them )?out|unmould|rack|stand in the tin)\b/iu, "cool"],
   [
-    /\b(?:chill|refrigerate|rest(?! of)|soak|steep|stand|sit|leave|overnight|marinate|prove|freeze|fridge)\b/iu,
+    /\b(?:chill|refrigerate|(?<!the )rest(?! of)|soak|steep|stand|sit|leave|overnight|marinate|prove|freeze|fridge)\b/iu,
     "rest",
   ],
   [

@@ -44,7 +44,7 @@ export type TinPlace = {
 
 /** What a tin is called; before it stand the words that say more of it. */
 const NOUN =
-  /\b(?:(?:cake|loaf|sandwich|layer|muffin|cupcake|bun|baking|bread|brownie|traybake|roasting|tube|bundt|angel[- ]food|sheet|jelly[- ]roll|swiss[- ]roll|springform|spring[- ]?form|ring|fluted|square|round|rectangular|cast[- ]iron|pudding|gratin|oven|pie|lamington|savarin|kugelhopf|slice)\s+)*(?:cake ?tins?|tins?|pans?|moulds?|molds?|trays?|dish(?:es)?|skillets?|springforms?|spring[- ]forms?|rounds?|squares?|loaf pans?|basins?|ramekins?|mugs?|bundts?|tube|rings?|cases|liners|papers|cups|wells|holes?|layers|sheets?)\b/giu;
+  /\b(?:(?:cake|loaf|sandwich|layer|muffin|cupcake|bun|baking|bread|brownie|traybake|roasting|tube|bundt|angel[- ]food|sheet|jelly[- ]roll|swiss[- ]roll|springform|spring[- ]?form|ring|fluted|square|round|rectangular|cast[- ]iron|pudding|gratin|oven|pie|lamington|savarin|[kg]ug[ae]lh[ou]pf|slice)\s+)*(?:cake ?tins?|tins?|pans?|moulds?|molds?|trays?|dish(?:es)?|skillets?|springforms?|spring[- ]forms?|rounds?|squares?|loaf pans?|basins?|ramekins?|mugs?|bundts?|tube|rings?|cases|liners|papers|cups|wells|holes?|layers|sheets?)\b/giu;
 
 /** A vessel, but none that a cake is baked in. */
 const NOT_BAKED_IN =
@@ -254,7 +254,7 @@ function shapeOf(near: string, size: Size | null): ToldTin["shape"] | null {
   const has = (pattern: RegExp): boolean => pattern.test(near);
   if (has(/\bspring[- ]?forms?\b/u)) return "springform";
   if (has(/\bloaf\b|\bbread (?:pan|tin)/u)) return "loaf";
-  if (has(/\b(?:bundt|fluted|tube|ring|angel[- ]food|kugelhopf|savarin|chiffon|hole)\b/u))
+  if (has(/\b(?:bundt|fluted|tube|ring|angel[- ]food|[kg]ug[ae]lh[ou]pf|savarin|chiffon|hole)\b/u))
     return "ring";
   if (has(/\bskillet|cast[- ]iron\b/u)) return "skillet";
   if (has(/\bmugs?\b/u)) return "mug";

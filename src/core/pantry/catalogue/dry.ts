@@ -236,7 +236,7 @@ export const DRY_GOODS: readonly Ingredient[] = [
     "baking powder|double-acting baking powder|bp|b powder",
     216,
     [5, 0, 0, 0, 28, 27],
-    { packG: 170 },
+    { packG: 170, sachetG: 15 },
   ),
   row(
     "bicarbonate",

@@ -508,13 +508,14 @@ export const FRUIT_AND_NUTS: readonly Ingredient[] = [
     100,
     [9, 8, 8, 6, 40, 0.1],
   ),
+  row("allspice", "spice", "ground allspice|allspice|pimento", 100, [8, 9, 0, 6, 22, 0.2]),
   row("nutmeg", "spice", "ground nutmeg|nutmeg|grated nutmeg|mace", 112, [6, 36, 3, 6, 25, 0], {
     eachG: 5,
   }),
   row(
     "cloves",
     "spice",
-    "ground cloves|cloves|allspice|ground allspice|star anise|ground star anise",
+    "ground cloves|cloves|star anise|ground star anise",
     100,
     [9, 11, 2, 6, 25, 0.6],
   ),

@@ -66,7 +66,7 @@ export const SWEET_GOODS: readonly Ingredient[] = [
   row(
     "golden-syrup",
     "syrup",
-    "golden syrup|light treacle|light syrup",
+    "golden syrup|light treacle|light syrup|stem ginger syrup|ginger syrup|syrup from the stem ginger jar",
     340,
     [20, 0, 79, 0, 0, 0.7],
     { packG: 454 },
