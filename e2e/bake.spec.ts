@@ -70,7 +70,7 @@ test.describe("baking a cake", () => {
   test("a heat of her own: rubbish is kept and named, then read, and kept", async ({ page }) => {
     await ownCake(page, "Own heat", SPRINGFORM);
     await station(page, "Bake").click();
-    const box = page.getByLabel("My own heat, true in the oven");
+    const box = page.getByLabel("My own temperature, true in the oven");
     await box.fill("quite hot");
     await expect(
       page.getByText("“quite hot” can't be read", { exact: false }).first(),
@@ -79,12 +79,14 @@ test.describe("baking a cake", () => {
       page.getByText("Something in Bake can't be used yet.", { exact: false }),
     ).toBeVisible();
     await box.fill("300 C");
-    await expect(page.getByText(/Heat 300.°C is too high: 100 to 260.°C/u).first()).toBeVisible();
+    await expect(
+      page.getByText(/Oven temperature 300.°C is too high: 100 to 260.°C/u).first(),
+    ).toBeVisible();
     await box.fill("158");
     await expect.poll(() => figure(page, "Dial to")).toBe("158 °C");
     await expect(page.getByRole("status").filter({ hasText: /Saved \d\d:\d\d/u })).toBeVisible();
     await page.reload();
-    await expect(page.getByLabel("My own heat, true in the oven")).toHaveValue("158");
+    await expect(page.getByLabel("My own temperature, true in the oven")).toHaveValue("158");
     await expectAccessible(page);
   });
 
@@ -154,7 +156,7 @@ test.describe("baking a cake", () => {
     await ownCake(page, "Rests on two", SPRINGFORM);
     await station(page, "Bake").click();
     const window = async (): Promise<number> =>
-      (await minutesOf(page, "Not past")) - (await minutesOf(page, "First look"));
+      (await minutesOf(page, "Latest")) - (await minutesOf(page, "Start checking"));
     const before = await window();
     await page.getByText("What the minutes rest on").click();
     await page.getByRole("button", { name: "Another bake that went well" }).click();
@@ -216,14 +218,14 @@ test.describe("baking a cake", () => {
     };
     await ownCake(page, "Like the bake file", SPRINGFORM);
     await station(page, "Bake").click();
-    await page.getByLabel("My own heat, true in the oven").fill("160 °C");
+    await page.getByLabel("My own temperature, true in the oven").fill("160 °C");
     await page.getByRole("button", { name: "Wet strips" }).click();
     const { bake: planned } = answer;
     for (const [name, minutes] of [
       ["Door shut until", planned.doorShutUntilMin],
-      ["First look", planned.firstLookMin],
+      ["Start checking", planned.firstLookMin],
       ["Likely done", planned.likelyMin],
-      ["Not past", planned.notPastMin],
+      ["Latest", planned.notPastMin],
     ] as const) {
       await expect.poll(() => minutesOf(page, name)).toBe(minutes);
     }
@@ -236,7 +238,7 @@ test.describe("baking a cake", () => {
     await expect(
       page
         .locator("div")
-        .filter({ has: page.getByRole("radio", { name: /^My own heat/u }) })
+        .filter({ has: page.getByRole("radio", { name: /^My own temperature/u }) })
         .last(),
     ).toContainText("flatter, less to trim");
     await station(page, "Cool").click();
@@ -248,10 +250,10 @@ test.describe("baking a cake", () => {
   test("a heat that never sets the middle says how far it comes", async ({ page }) => {
     await ownCake(page, "Lukewarm", `${LAYERS}&tins=26 x 20 cm springform&scale=fill-limit`);
     await station(page, "Bake").click();
-    await page.getByLabel("My own heat, true in the oven").fill("100 °C");
+    await page.getByLabel("My own temperature, true in the oven").fill("100 °C");
     await expect(
       bake(page).getByText(
-        /^At this heat the middle never sets: it is still at \d\d.°C after five hours\./u,
+        /^At this temperature the middle never sets: it is still at \d\d.°C after five hours\./u,
       ),
     ).toBeVisible();
   });
@@ -293,7 +295,7 @@ test.describe("baking a cake", () => {
     await expect(page.getByRole("status").filter({ hasText: /Saved \d\d:\d\d/u })).toBeVisible();
     const cakePage = page.url();
     await page.goto(ovenPage);
-    await page.getByRole("button", { name: "Take out", exact: true }).click();
+    await page.getByRole("button", { name: "Delete", exact: true }).click();
     await expect(page).toHaveURL(/\/ovens$/u);
     await page.goto(cakePage);
     await expect(page.getByLabel("Oven", { exact: true }).locator("option:checked")).toHaveText(
@@ -374,11 +376,13 @@ test.describe("baking a cake", () => {
       page.getByText("This recipe is for a microwave", { exact: false }).first(),
     ).toBeVisible();
     // An oven's recipe is asked for in a tin again, with its heat.
-    await expect(page.getByRole("textbox", { name: "Heat", exact: true })).toBeHidden();
+    await expect(page.getByRole("textbox", { name: "Oven temperature", exact: true })).toBeHidden();
     await page
       .getByLabel("Recipe", { exact: true })
       .selectOption({ label: "Blackcurrant and poppy seed layers" });
-    await expect(page.getByRole("textbox", { name: "Heat", exact: true })).toHaveValue(/177/u);
+    await expect(page.getByRole("textbox", { name: "Oven temperature", exact: true })).toHaveValue(
+      /177/u,
+    );
     await expect(page.getByRole("textbox", { name: "My tin" })).toHaveValue(/^33 x 23/u);
     await expect(page.getByText("This recipe is for a microwave", { exact: false })).toBeHidden();
   });

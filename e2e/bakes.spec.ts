@@ -443,7 +443,7 @@ test.describe("baking along at the bench", () => {
       // The frosting is made when the bowl it is made in is clean, its amounts on the screen.
       await onTo(page, /^Wash the mixer's bowl$/u);
       await page.keyboard.press(" ");
-      await onTo(page, /^Make \d+.g of butter and sugar frosting$/u);
+      await onTo(page, /^Make \d+.g of buttercream$/u);
       const sugar = page
         .getByRole("list", { name: "Ingredients" })
         .getByRole("button", { name: /^\d+.g icing sugar$/u });

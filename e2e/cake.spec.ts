@@ -49,7 +49,7 @@ test.describe("a cake's page", () => {
       ["Bake", "Door shut until"],
       ["Cool", "out of the tin after"],
       ["Build", "Slices each layer is split into"],
-      ["Finish", "To spare"],
+      ["Finish", "Extra"],
     ] as const) {
       await station(page, name).click();
       await expect(page).toHaveURL(new RegExp(`at=${name.toLowerCase()}`, "u"));
@@ -229,7 +229,7 @@ test.describe("a cake's page", () => {
   }) => {
     await ownCake(page, "Fitted layers", `${LAYERS}&tins=15 x 5 cm round`);
     await station(page, "Fill").click();
-    await expect(page.getByText("will pass the rim").first()).toBeVisible();
+    await expect(page.getByText("may overflow").first()).toBeVisible();
     await expect(
       page.getByText(/too much for these tins: it makes \d+ cup cakes of/u),
     ).toBeVisible();
@@ -237,7 +237,7 @@ test.describe("a cake's page", () => {
     await expect(first).toContainText("as deep as in the recipe's own");
     await first.getByRole("button", { name: /^Take/u }).click();
     await expect(page.getByLabel("My tin", { exact: true })).toHaveValue("2 x 20.3 x 5.1 cm round");
-    await expect(page.getByText("room to rise").first()).toBeVisible();
+    await expect(page.getByText("space to rise").first()).toBeVisible();
     await expect(page.getByText(/too much for these tins/u)).toHaveCount(0);
     await expect(first.getByRole("button", { name: /^taken/u })).toBeDisabled();
   });
@@ -321,7 +321,7 @@ test.describe("a cake's page", () => {
     const address = page.url();
     await page.goto("/tins");
     await page.getByRole("link", { name: /square 19 × 5 cm/u }).click();
-    await page.getByRole("button", { name: "Take out" }).click();
+    await page.getByRole("button", { name: "Delete" }).click();
     await expect(page.getByRole("link", { name: /square 19 × 5 cm/u })).toHaveCount(0);
     await page.goto(`${address}?at=fill`);
     await expect(page.getByLabel("My tin", { exact: true })).toHaveValue("19 x 19 x 5 cm square");
@@ -367,7 +367,7 @@ test.describe("a cake's page", () => {
     await page.getByLabel("My tin", { exact: true }).fill("23 cm round");
     await page.getByLabel("Times").fill("1.5");
     await expect(level(page)).toBeVisible();
-    await page.getByRole("button", { name: "Take out tin 1" }).click();
+    await page.getByRole("button", { name: "Remove tin 1" }).click();
     await expect(page.getByText("No tin yet: choose one in Fill.")).toBeVisible();
   });
 
@@ -439,15 +439,15 @@ test.describe("one cake on two pages", () => {
     await other.goto(page.url());
     await other.getByRole("textbox", { name: "Minutes" }).fill("41 min");
     await expect(savedMark(other)).toBeVisible();
-    await page.getByRole("textbox", { name: "Heat" }).fill("165 °C");
+    await page.getByRole("textbox", { name: "Oven temperature" }).fill("165 °C");
     await expect(page.getByRole("textbox", { name: "Minutes" })).toHaveValue("41 min");
     await expect(savedMark(page)).toBeVisible();
     await page.reload();
     await expect(page.getByRole("textbox", { name: "Minutes" })).toHaveValue("41 min");
-    await expect(page.getByRole("textbox", { name: "Heat" })).toHaveValue("165 °C");
+    await expect(page.getByRole("textbox", { name: "Oven temperature" })).toHaveValue("165 °C");
     // The other page sees it when somebody comes back to it.
     await other.evaluate(() => window.dispatchEvent(new Event("focus")));
-    await expect(other.getByRole("textbox", { name: "Heat" })).toHaveValue("165 °C");
+    await expect(other.getByRole("textbox", { name: "Oven temperature" })).toHaveValue("165 °C");
   });
 
   test("a change of the same box is settled without losing either", async ({ page, context }) => {

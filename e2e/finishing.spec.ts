@@ -139,9 +139,9 @@ test.describe("finishing a cake", () => {
     await page.getByLabel("Scatter on it").selectOption("nuts");
     await page.getByLabel("Where the chopped nuts goes").selectOption("sides");
     await page.getByLabel("On the sides", { exact: true }).fill("6 mm");
-    await expect(listed).toContainText(/Border of \d+ shells, butter and sugar/iu);
+    await expect(listed).toContainText(/Border of \d+ shells, buttercream/iu);
     await expect(
-      done.getByRole("img", { name: /^From above: pouring ganache, a border of \d+/u }),
+      done.getByRole("img", { name: /^From above: ganache glaze, a border of \d+/u }),
     ).toBeVisible();
     await expect(page.getByRole("list", { name: "On it" })).toContainText("over the cold cake");
     const request = {
@@ -330,7 +330,7 @@ test.describe("finishing a cake", () => {
       .getByLabel("Same as last time")
       .selectOption({ label: "Lifeboat day, four layers, copy" });
     await expect(page.getByRole("list", { name: "What goes on and between" })).toContainText(
-      "meringue butter",
+      "meringue buttercream",
     );
     await expect(page.getByRole("list", { name: "On it" }).getByRole("listitem")).toHaveCount(3);
     await page.getByRole("button", { name: "Undo" }).click();

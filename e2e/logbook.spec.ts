@@ -76,14 +76,14 @@ test.describe("the logbook", () => {
       /From 5 bakes of this recipe: it takes 1\d\s% longer here/u,
     );
     await teaches.getByRole("button", { name: "Use them" }).click();
-    await expect(teaches.getByRole("button", { name: "In the minutes: take out" })).toBeVisible();
+    await expect(teaches.getByRole("button", { name: "In the minutes: leave out" })).toBeVisible();
     const learnt = await likely(page);
     expect(Math.abs(learnt - 39)).toBeLessThan(Math.abs(written - 39));
     expect(Math.abs(learnt - 39)).toBeLessThanOrEqual(1);
     await expect(page.getByText(/Saved \d\d:\d\d/u)).toBeVisible();
     await page.reload();
     expect(await likely(page)).toBe(learnt);
-    await teaches.getByRole("button", { name: "In the minutes: take out" }).click();
+    await teaches.getByRole("button", { name: "In the minutes: leave out" }).click();
     expect(await likely(page)).toBe(written);
   });
 
@@ -107,10 +107,10 @@ test.describe("the logbook", () => {
     const row = says.getByRole("listitem").filter({ hasText: "It rises" });
     await expect(row).toContainText(/It rises 1\.\d\d times its batter, usual is 1\.75/u);
     await row.getByRole("button", { name: "Use it" }).click();
-    await expect(row.getByRole("button", { name: "In the plan: take out" })).toBeVisible();
+    await expect(row.getByRole("button", { name: "In the plan: leave out" })).toBeVisible();
     await expect(page.getByText(/Saved \d\d:\d\d/u)).toBeVisible();
     await page.reload();
-    await row.getByRole("button", { name: "In the plan: take out" }).click();
+    await row.getByRole("button", { name: "In the plan: leave out" }).click();
     await expect(row.getByRole("button", { name: "Use it" })).toBeVisible();
   });
 

@@ -35,13 +35,13 @@ test.describe("ovens", () => {
     await expect(page.getByText(/^7.°C cooler than its dial says/iu)).toBeVisible();
     await addReading(page, "180", "lukewarm");
     await expect(
-      page.getByText("“lukewarm” can't be read: write a heat like 174 °C or 345 °F."),
+      page.getByText("“lukewarm” can't be read: write a temperature like 174 °C or 345 °F."),
     ).toBeVisible();
     await expect(page.getByLabel("Thermometer reads")).toHaveValue("lukewarm");
     await page.getByLabel("Thermometer reads").fill("900");
     await expect(page.getByText(/^Thermometer 900.°C is too high: 30 to 350.°C\.$/u)).toBeVisible();
     await expect(page.getByRole("list", { name: "Readings" }).getByRole("listitem")).toHaveCount(4);
-    await page.getByRole("button", { name: /^Take out 180.°C reads 140/u }).click();
+    await page.getByRole("button", { name: /^Delete 180.°C reads 140/u }).click();
     await expect(page.getByRole("list", { name: "Readings" }).getByRole("listitem")).toHaveCount(3);
     await page.getByRole("button", { name: "Undo" }).click();
     await expect(page.getByRole("list", { name: "Readings" }).getByRole("listitem")).toHaveCount(4);
@@ -90,7 +90,7 @@ test.describe("ovens", () => {
 
   test("is taken out, and put back", async ({ page }) => {
     await ownOven(page, "Short-lived oven");
-    await page.getByRole("button", { name: "Take out", exact: true }).click();
+    await page.getByRole("button", { name: "Delete", exact: true }).click();
     await expect(page).toHaveURL(/\/ovens$/u);
     await expect(page.getByRole("link", { name: /Short-lived oven/u })).toHaveCount(0);
     await page.getByRole("button", { name: "Undo" }).click();

@@ -234,13 +234,13 @@ test.describe("a recipe", () => {
   test("says when to look first, and takes that along to the bench", async ({ page }) => {
     await page.goto("/recipes/harbour-pound");
     await page.getByText("Change its tins, heat, minutes").click();
-    const look = page.getByRole("textbox", { name: "First look" });
+    const look = page.getByRole("textbox", { name: "Start checking" });
     await look.fill("300");
     await expect(page.getByText("“300” is out of range: write 1 to 240 minutes.")).toBeVisible();
     await look.fill("40");
-    await expect(page.getByText(/in its own tins, first look at 40.min/u)).toBeVisible();
+    await expect(page.getByText(/in its own tins, start checking at 40.min/u)).toBeVisible();
     await page.getByRole("link", { name: "In another tin" }).click();
-    await expect(page.getByRole("textbox", { name: "First look" })).toHaveValue("40 min");
+    await expect(page.getByRole("textbox", { name: "Start checking" })).toHaveValue("40 min");
   });
 
   test("has its steps moved to another part, by pointer and by keys", async ({ page }) => {

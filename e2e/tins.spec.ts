@@ -36,7 +36,7 @@ test.describe("the cupboard", () => {
     const owned = page.getByLabel("How many you own");
     for (const wrong of ["0", "500", "two"]) {
       await owned.fill(wrong);
-      await expect(page.getByText(`“${wrong}” of one tin: 1 to 99.`)).toBeVisible();
+      await expect(page.getByText(`“${wrong}” of one tin: 1 to 99.`, { exact: true })).toBeVisible();
       await expect(owned).toHaveValue(wrong);
     }
     await owned.fill("2");
@@ -101,7 +101,7 @@ test.describe("the cupboard", () => {
     page,
   }) => {
     await page.goto("/tins/big-rectangle");
-    await page.getByRole("button", { name: "Take out" }).click();
+    await page.getByRole("button", { name: "Delete" }).click();
     await expect(page.getByRole("link", { name: /Supper rectangle/u })).toHaveCount(0);
     await page.getByRole("button", { name: "Undo" }).click();
     await expect(page.getByRole("link", { name: /Supper rectangle/u })).toBeVisible();

@@ -101,7 +101,7 @@ describe("words of the bake", () => {
         ),
       ),
     ).toBe(
-      `Why gentler: the batter is ${deeper} mm deeper than in the recipe's own tins, so the middle needs longer to catch up. At 165 °C the rim is set 31 min before the middle; at 180 °C it would be 36 min.`,
+      `Why lower: the batter is ${deeper} mm deeper than in the recipe's own tins, so the middle needs longer to catch up. At 165 °C the rim is set 31 min before the middle; at 180 °C it would be 36 min.`,
     );
   });
 });

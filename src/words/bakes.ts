@@ -64,15 +64,15 @@ export function whyHeatText(
         : `; at ${ovenText(written.ovenC, units)} it would be ${minutesText(there)}.`;
   switch (bake.reason) {
     case "gentler":
-      return `Why gentler: ${depth}, so the middle needs longer to catch up.${here}${against}`;
+      return `Why lower: ${depth}, so the middle needs longer to catch up.${here}${against}`;
     case "not-thicker":
-      return `Why not gentler: ${depth} and no thicker to the heat, so the heat stays as written.${here === "" ? "" : `${here}.`}`;
+      return `Why not lower: ${depth} and no deeper, so the oven stays as written.${here === "" ? "" : `${here}.`}`;
     case "as-written":
       return `As written: ${depth}.${here === "" ? "" : `${here}.`}`;
     case "low":
       return `Low and slow gives the flattest top and the palest crust: ${depth}.${here}${against}`;
     case "chosen":
-      return `Your own heat: ${depth}.${here}${against}`;
+      return `Your own temperature: ${depth}.${here}${against}`;
   }
 }
 

@@ -25,7 +25,7 @@ export function timerText(doing: Doing, isStanding: boolean, units: Units): stri
     case "look-and-bake-on":
       return "Until the next look";
     case "off-oven":
-      return "In the heat that is left";
+      return "In the switched-off oven";
     case "cool":
       return doing.inTin === true ? "Cooling in the tin" : "Cooling on the rack";
     case "cool-ingredient":

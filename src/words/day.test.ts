@@ -18,10 +18,10 @@ it.each<[Doing, string]>([
   [{ do: "take-out", load: 1, loads: 1 }, "Take out"],
   [{ do: "turn-out", tins: 1 }, "Turn out the cake"],
   [{ do: "turn-out", tins: 2, isOnce: true }, "Turn out 2 cakes, and leave them as they fall"],
-  [{ do: "off-oven", load: 1, loads: 1 }, "Heat off, the cake stays in"],
+  [{ do: "off-oven", load: 1, loads: 1 }, "Oven off, the cake stays in"],
   [{ do: "cool", covered: true, overnight: true }, "Cool on the rack, covered, overnight"],
   [{ do: "cool", inTin: true }, "Cool in the tin"],
-  [{ do: "make", what: "meringue-butter", massG: 770 }, "Make 770 g of meringue butter frosting"],
+  [{ do: "make", what: "meringue-butter", massG: 770 }, "Make 770 g of meringue buttercream"],
   [{ do: "make", what: "curd", massG: 250 }, "Make 250 g of curd"],
   [{ do: "weigh", lines: 9 }, "Weigh 9 ingredients"],
   [

@@ -25,9 +25,9 @@ export const RESOURCE_NAMES: Readonly<Record<Resource, string>> = {
 /** What is made besides the batter. */
 export const MADE_NAMES: Readonly<Record<Made, string>> = {
   ...SPREAD_NAMES,
-  "butter-and-sugar": "butter and sugar frosting",
+  "butter-and-sugar": "buttercream",
   "cream-cheese": "cream cheese frosting",
-  "meringue-butter": "meringue butter frosting",
+  "meringue-butter": "meringue buttercream",
   marshmallow: "marshmallow frosting",
   syrup: "syrup",
 };
@@ -80,7 +80,7 @@ export function doingText(doing: Doing, units: Units): string {
     case "take-out":
       return `Take out${ofLoads(doing.load, doing.loads)}`;
     case "off-oven":
-      return `Heat off, the cake stays in${ofLoads(doing.load, doing.loads)}`;
+      return `Oven off, the cake stays in${ofLoads(doing.load, doing.loads)}`;
     case "turn-out":
       if (doing.isCups === true)
         return `Lift the cakes out of ${doing.tins === 1 ? "their tray" : `${doing.tins} trays`}`;

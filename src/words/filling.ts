@@ -171,5 +171,5 @@ export function laidText(laid: OnBatter, units: Units): string {
   const said = laid.map(
     ({ where, massG = 0 }) => `${weightText(massG, units)} ${LAID_WHERE[where]}`,
   );
-  return `${said.join(", ")}, as the recipe says: takes room, and bakes with it`;
+  return `${said.join(", ")}, as the recipe says: takes space, and bakes with it`;
 }

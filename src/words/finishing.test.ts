@@ -115,7 +115,7 @@ it("names what is counted by what it is", () => {
         { thing: "border", count: 50, piece: "shell" },
       ),
     ),
-  ).toBe("border of 50 shells, butter and sugar");
+  ).toBe("border of 50 shells, buttercream");
   expect(quantityName(quantity({ how: "each", count: 1, eachMl: 1 }, { thing: "border" }))).toBe(
     "border, butter and sugar",
   );
@@ -139,7 +139,7 @@ it("names what is counted by what it is", () => {
   ).toBe("chopped nuts");
   expect([stuffName("syrup"), stuffName("rolled-covering"), stuffName("curd")]).toEqual([
     "syrup",
-    "rolled covering",
+    "fondant",
     "curd",
   ]);
 });

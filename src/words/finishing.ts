@@ -43,8 +43,8 @@ export const LAID_NAMES: Readonly<Record<Laid, string>> = {
   crumble: "crumble",
   "crumb-base": "crumb base",
   nuts: "chopped nuts",
-  strands: "strands",
-  "tiny-balls": "tiny balls",
+  strands: "sprinkles",
+  "tiny-balls": "nonpareils",
   scatter: "a scatter",
   "full-top": "berries or chips, close",
   "jam-film": "film of jam",
@@ -139,7 +139,7 @@ const THING_NAMES: Readonly<Record<Thing, string>> = {
 /** What something is made of, as its baker says. */
 export function stuffName(stuff: Stuff): string {
   if (stuff === "syrup") return "syrup";
-  if (stuff === "rolled-covering") return "rolled covering";
+  if (stuff === "rolled-covering") return "fondant";
   if (stuff === "own") return "something of your own";
   if (stuff in PIECE_NAMES) return PIECE_NAMES[stuff as PutOnPiece];
   return stuff in SPREAD_NAMES ? SPREAD_NAMES[stuff as Coating] : LAID_NAMES[stuff as Laid];

@@ -33,7 +33,9 @@ function orderText({ what, dialC, called, ifNeeded }: InOven, tins: number, unit
     case "uncover":
       return "Take the cover off";
     case "heat":
-      return dialC === null ? "Set another heat" : `Set the oven to ${ovenText(dialC, units)}`;
+      return dialC === null
+        ? "Set another temperature"
+        : `Set the oven to ${ovenText(dialC, units)}`;
     case "add":
       return called === null || called === "" ? "Put on what goes on now" : called;
   }

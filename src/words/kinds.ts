@@ -12,25 +12,25 @@ export const KIND_NAMES: Readonly<Record<BatterKind, string>> = {
   "hot-liquid": "thin, hot liquid last",
   whisked: "whisked sponge",
   chiffon: "chiffon",
-  "white-foam": "egg-white foam",
+  "white-foam": "angel food",
   "folded-whites": "whites folded in",
   pound: "pound",
   "quick-loaf": "quick loaf",
   muffin: "muffin",
   "rich-fruit": "rich fruit",
   brownie: "brownie",
-  "baked-cheese": "baked cheese",
+  "baked-cheese": "cheesecake",
   "set-pudding": "set pudding",
 };
 
 export const FROSTING_NAMES: Readonly<Record<Frosting, string>> = {
-  "butter-and-sugar": "butter and sugar",
+  "butter-and-sugar": "buttercream",
   "cream-cheese": "cream cheese",
   "whipped-cream": "whipped cream",
-  "meringue-butter": "meringue butter",
+  "meringue-butter": "meringue buttercream",
   "whipped-ganache": "whipped ganache",
   "boiled-fudge": "boiled fudge",
-  "water-icing": "water icing",
+  "water-icing": "glacé icing",
   marshmallow: "marshmallow",
 };
 
@@ -40,7 +40,7 @@ export const SPREAD_NAMES: Readonly<Record<Coating, string>> = {
   jam: "jam",
   curd: "curd",
   custard: "custard",
-  "pouring-ganache": "pouring ganache",
+  "pouring-ganache": "ganache glaze",
 };
 
 /** How what a recipe puts on by itself lies on the cake. */
@@ -57,34 +57,34 @@ export const SCALE_NAMES: Readonly<Record<Question["scale"], string>> = {
   keep: "Keep the recipe",
   "same-depth": "As deep as written",
   "fill-limit": "As full as is safe",
-  times: "So many times",
-  depth: "So deep",
+  times: "Multiply by",
+  depth: "To a depth of",
   guests: "For so many guests",
 };
 
 /** The verdict on a filled tin in a few words. */
 export const VERDICT_WORDS: Readonly<Record<FillVerdict, string>> = {
-  fits: "room to rise",
-  crowns: "crown shows at the rim",
-  overflows: "will pass the rim",
+  fits: "space to rise",
+  crowns: "domes above the rim",
+  overflows: "may overflow",
   "too-thin": "too thin",
 };
 
 /** Why the heat is what it is. */
 export const HEAT_WORDS: Readonly<Record<HeatReason, string>> = {
   "as-written": "as the recipe says",
-  "not-thicker": "no thicker than written: leave it",
-  gentler: "gentler: thicker than written",
+  "not-thicker": "no deeper than written: as it is",
+  gentler: "lower: deeper than written",
   low: "low, for the flattest top",
   chosen: "your own choice",
 };
 
 /** The schools of heat. */
 export const SCHOOL_NAMES: Readonly<Record<Question["school"], string>> = {
-  gentler: "Gentler if thicker",
+  gentler: "Lower if deeper",
   "as-written": "As written",
   low: "Low and slow",
-  own: "My own heat",
+  own: "My own temperature",
 };
 
 export const PIECE_NAMES: Readonly<Record<PutOnPiece, string>> = {

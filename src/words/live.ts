@@ -116,7 +116,7 @@ export function stepWords(
             : doingText(doing, units),
         why:
           IN_OTHER_HEAT[doing.by ?? "oven"] ??
-          `Middle shelf, 3 cm of air between and around. The door stays shut for ${minutesText(facts.doorShutMin)}: what has risen and not yet set would fall. Look first at ${minutesText(facts.firstLookMin)}.`,
+          `Middle shelf, 3 cm of air between and around. The door stays shut for ${minutesText(facts.doorShutMin)}: what has risen and not yet set would fall. Start checking at ${minutesText(facts.firstLookMin)}.`,
       };
     case "look-and-bake-on":
       return {
@@ -135,7 +135,7 @@ export function stepWords(
     case "off-oven":
       return {
         title,
-        why: `${minutesText(minutes)} in the heat that is left. The door as the recipe says; ajar where it says nothing.`,
+        why: `${minutesText(minutes)} in the switched-off oven. The door as the recipe says; ajar where it says nothing.`,
       };
     case "turn-out":
       if (doing.isCups === true)

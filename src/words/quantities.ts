@@ -176,10 +176,8 @@ export function percentText(share: number): string {
  * @example extraText(0.12) // "12 % to spare"
  */
 export function extraText(share: number): string {
-  if (share === 0) return "nothing to spare";
-  return share < 0
-    ? `${percentText(-share)} less, as you use it`
-    : `${percentText(share)} to spare`;
+  if (share === 0) return "nothing extra";
+  return share < 0 ? `${percentText(-share)} less, as you use it` : `${percentText(share)} extra`;
 }
 
 /** × 1.27; 1 is "the recipe". */
@@ -239,7 +237,7 @@ export function shapeName(shape: Shape): string {
 }
 
 const MATERIAL_NAMES: Readonly<Record<Material, string>> = {
-  bright: "bright",
+  bright: "shiny metal",
   dark: "dark",
   glass: "glass",
   ceramic: "ceramic",

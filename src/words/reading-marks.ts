@@ -16,7 +16,7 @@ export const MARK_NAMES: Readonly<Record<MarkKind, string>> = {
 /** What a mark became, or that the recipe does not go by it. */
 export function markText({ is, isUsed }: Mark): string {
   if (isUsed || is === "time") return MARK_NAMES[is];
-  return is === "tin" ? "a tin that is not taken" : "a heat that is not taken";
+  return is === "tin" ? "a tin that is not taken" : "a temperature that is not taken";
 }
 
 /** What a line can be said to be. */
@@ -33,7 +33,7 @@ export const PASTE_DOUBTS: Readonly<Record<ToldDoubt, string>> = {
   recipes: "There may be more than one recipe here.",
   name: "The name is a guess.",
   tins: "Look at the tin: it is told without a size, in more ways than one, or not at all.",
-  heat: "Look at the heat: it is told more than once, or not at all.",
+  heat: "Look at the temperature: it is told more than once, or not at all.",
   minutes: "Look at the minutes: they are told more than once, or not at all.",
   check: "Look at when to look first: it is one of several times.",
 };
@@ -61,8 +61,8 @@ export function factChoice({ is, isUsed }: Mark): {
         : { fact: "tins", isIt: true, text: "It is baked in this tin" };
     case "heat":
       return isUsed
-        ? { fact: "heat", isIt: false, text: "This is not its heat" }
-        : { fact: "heat", isIt: true, text: "Bake it at this heat" };
+        ? { fact: "heat", isIt: false, text: "This is not its temperature" }
+        : { fact: "heat", isIt: true, text: "Bake it at this temperature" };
     case "minutes":
       return { fact: "minutes", isIt: false, text: "This is not how long it bakes" };
     case "look":

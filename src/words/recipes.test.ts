@@ -49,9 +49,9 @@ describe("what a reader should look at", () => {
     [{ code: "unread", rows: 3 }, "3 lines were not understood; they are kept in the original."],
     [
       { code: "no-tins" },
-      "No tin with a size is named: add it, or the bench can't compare it with yours.",
+      "No tin with a size is named: add it, or it can't be compared with yours.",
     ],
-    [{ code: "no-heat" }, "No oven heat is named."],
+    [{ code: "no-heat" }, "No oven temperature is named."],
     [{ code: "no-minutes" }, "No baking minutes are named."],
     [{ code: "no-steps" }, "No steps were found."],
   ])("%j", (problem, text) => {

@@ -163,9 +163,9 @@ export function problemText(problem: ReadingProblem): string {
     case "no-steps":
       return "No steps were found.";
     case "no-tins":
-      return "No tin with a size is named: add it, or the bench can't compare it with yours.";
+      return "No tin with a size is named: add it, or it can't be compared with yours.";
     case "no-heat":
-      return "No oven heat is named.";
+      return "No oven temperature is named.";
     case "no-minutes":
       return "No baking minutes are named.";
     case "minutes-range":

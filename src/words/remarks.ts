@@ -68,7 +68,7 @@ function materialText(remark: Extract<Remark, { code: "other-material" }>, units
   if (remark.ruleLessC === 0)
     return `${Name} against the recipe's tin: ${model} would keep the recipe's minutes. The minutes here already count it.`;
   if (Math.abs(remark.ruleLessC - remark.modelLessC) <= 5) {
-    return `${Name} instead of the recipe's tin: bakers set the oven ${change(remark.ruleLessC)}, and the forecast agrees. The minutes here are for the heat shown.`;
+    return `${Name} instead of the recipe's tin: bakers set the oven ${change(remark.ruleLessC)}, and the forecast agrees. The minutes here are for the temperature shown.`;
   }
-  return `${Name} instead of the recipe's tin: bakers set the oven ${change(remark.ruleLessC)}, the forecast would say ${model}. The minutes here are for the heat shown.`;
+  return `${Name} instead of the recipe's tin: bakers set the oven ${change(remark.ruleLessC)}, the forecast would say ${model}. The minutes here are for the temperature shown.`;
 }

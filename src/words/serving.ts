@@ -53,7 +53,7 @@ export function knifeSteps({ cutting, top }: ServedCake, units: Units): readonly
         ? [
             "Straight across through the middle.",
             "Across again at a right angle, then halve each part until all are cut.",
-            "Wipe the knife after each stroke.",
+            "Wipe the knife after each cut.",
           ]
         : [
             "Mark the pieces round the edge first: an odd number has no straight lines through.",

@@ -81,7 +81,7 @@ describe("issues name the value and what would be right", () => {
     [
       { code: "out-of-range", path: "heat.ovenC", value: 400, min: 100, max: 260, unit: "°C" },
       US,
-      "Heat 752 °F is too high: 212 to 500 °F.",
+      "Oven temperature 752 °F is too high: 212 to 500 °F.",
     ],
     [
       {
@@ -94,7 +94,7 @@ describe("issues name the value and what would be right", () => {
         because: "tube-wider-than-tin",
       },
       METRIC,
-      "Tube 190 mm is too large: 10 to 130 mm; the tube leaves no room for batter.",
+      "Tube 190 mm is too large: 10 to 130 mm; the tube leaves no space for batter.",
     ],
     [
       {
@@ -126,12 +126,12 @@ describe("issues name the value and what would be right", () => {
     [
       { code: "unreadable", path: "ovenC", value: "hot", expected: "heat" },
       METRIC,
-      "“hot” can't be read: write a heat like 180 °C or 350 °F.",
+      "“hot” can't be read: write a temperature like 180 °C or 350 °F.",
     ],
     [
       { code: "missing", path: "ovenC", expected: "number" },
       METRIC,
-      "Heat is missing: write a heat like 180 °C or 350 °F.",
+      "Oven temperature is missing: write a temperature like 180 °C or 350 °F.",
     ],
     [
       { code: "unreadable", path: "size", value: "zonk", expected: "size" },

@@ -29,9 +29,9 @@ export default async function CakesPage({ searchParams }: CakesPageProps) {
       {!cakes.ok && <Trouble text={storageText(cakes.issue)} />}
       {cakes.ok && cakes.value.total === 0 && (
         <div className="panel space-y-3 p-6">
-          <p>No cake is kept yet. Ask the bench about a tin, then keep the answer as a cake.</p>
+          <p>No cake is kept yet. Try a batter in a tin, then keep it as a cake.</p>
           <Link href="/" className="button button-next">
-            To the bench
+            To another tin
           </Link>
         </div>
       )}

@@ -54,7 +54,7 @@ export function PlanFigures({ plan, question, units, onChange }: FiguresProps) {
   const worst = worstFill(fill.tins);
   const only = fill.tins.length === 1 ? fill.tins[0] : undefined;
   const about = isGuessed(mix) ? "about " : "";
-  const likely = `${only === undefined ? "the last likely" : "likely"} ${shortMinutes(bake.likelyMin)}, not past ${minutesText(bake.notPastMin)}`;
+  const likely = `${only === undefined ? "the last likely" : "likely"} ${shortMinutes(bake.likelyMin)}, latest ${minutesText(bake.notPastMin)}`;
   return (
     <dl className="grid grid-cols-2 lg:grid-cols-5">
       <Cell
@@ -80,7 +80,7 @@ export function PlanFigures({ plan, question, units, onChange }: FiguresProps) {
       </Cell>
       {worst !== undefined && (
         <Cell
-          name="Room"
+          name="Space in the tin"
           figure={`${percentText(worst.fullFraction)} full`}
           tone={worst.verdict}
           lines={[
@@ -92,9 +92,9 @@ export function PlanFigures({ plan, question, units, onChange }: FiguresProps) {
         </Cell>
       )}
       {bake.source === "oven" ? (
-        <Cell name="Heat" figure={dialText(bake, units)} lines={[HEAT_WORDS[bake.reason]]}>
+        <Cell name="Oven" figure={dialText(bake, units)} lines={[HEAT_WORDS[bake.reason]]}>
           <Choice
-            label="Heat for these tins"
+            label="Oven for these tins"
             value={question.school}
             choices={SCHOOLS.filter((school) => school !== "own" || question.school === "own").map(
               (school) => [school, SCHOOL_NAMES[school]] as const,
@@ -113,13 +113,13 @@ export function PlanFigures({ plan, question, units, onChange }: FiguresProps) {
         </Cell>
       ) : (
         <Cell
-          name="Heat"
+          name="Oven"
           figure={dialText(bake, units)}
           lines={["as the recipe says", "only vessels like its own"]}
         />
       )}
       <Cell
-        name="Look first at"
+        name="Start checking at"
         figure={minutesText(bake.firstLookMin)}
         lines={[
           likely,
@@ -246,7 +246,7 @@ export function EachTin({ plan, units }: { readonly plan: CakePlan; readonly uni
               Deep
             </th>
             <th scope="col" className="py-1 pr-3 font-normal">
-              Room
+              Space
             </th>
             <th scope="col" className="py-1 font-normal">
               Look, likely

@@ -98,7 +98,7 @@ export function RecipeSide({ question, read, recipes, units, batter, onChange }:
         {question.source === "oven" && (
           <div className="flex w-26 max-sm:flex-1">
             <Field
-              label="Heat"
+              label="Oven temperature"
               value={question.heat}
               onChange={(heat) => onChange({ heat })}
               onBlur={() => onChange({ heat: withDegree(question.heat, units) })}
@@ -117,7 +117,7 @@ export function RecipeSide({ question, read, recipes, units, batter, onChange }:
         </div>
         <div className="flex w-26 max-sm:flex-1">
           <Field
-            label="First look"
+            label="Start checking"
             value={question.look}
             onChange={(look) => onChange({ look })}
             problem={problem("look")}
@@ -163,7 +163,7 @@ export function RecipeSide({ question, read, recipes, units, batter, onChange }:
             checked={question.recipeFan}
             onChange={(isOn) => onChange({ recipeFan: isOn })}
           >
-            its heat is for a fan oven
+            its temperature is for a fan oven
           </Tick>
         </div>
       </More>

@@ -72,7 +72,7 @@ export function TinsSide({ question, read, cupboard, units, onChange }: TinsSide
               <button
                 type="button"
                 className="button !px-2.5"
-                aria-label={`Take out tin ${index + 1}`}
+                aria-label={`Remove tin ${index + 1}`}
                 onClick={() => onChange({ tins: rows.filter((_, at) => at !== index) })}
               >
                 <X size={18} aria-hidden />

@@ -64,7 +64,7 @@ export function AlsoBaked({ question, read, units, onChange }: AlsoBakedProps) {
             </div>
             <div className="flex w-24">
               <Field
-                label="Heat"
+                label="Oven temperature"
                 value={bake.heat}
                 onChange={(heat) => change(index, { heat })}
                 problem={problemOf(index, ["ovenC"])}
@@ -91,7 +91,7 @@ export function AlsoBaked({ question, read, units, onChange }: AlsoBakedProps) {
             <button
               type="button"
               className="button !px-2.5 mt-5.5"
-              aria-label={`Take out bake ${index + 1}`}
+              aria-label={`Remove bake ${index + 1}`}
               onClick={() => onChange({ also: also.filter((_, place) => place !== index) }, "also")}
             >
               <X size={17} aria-hidden />

@@ -230,5 +230,5 @@ function chartSaid(
   const at = (minute: number): Point | undefined =>
     points.findLast((point) => point.minute <= minute);
   const [first, done] = [at(minutes.firstLookMin), at(minutes.likelyMin)];
-  return `The middle starts at ${heatText(points[0]?.middleC ?? 21, units)}, is at ${heatText(first?.middleC ?? 0, units)} when you look first after ${minutesText(minutes.firstLookMin)}, and set through, ${heatText(doneC, units)}, after ${minutesText(minutes.likelyMin)}; the rim is then at ${heatText(done?.rimC ?? 0, units)}.`;
+  return `The middle starts at ${heatText(points[0]?.middleC ?? 21, units)}, is at ${heatText(first?.middleC ?? 0, units)} when you start checking after ${minutesText(minutes.firstLookMin)}, and set through, ${heatText(doneC, units)}, after ${minutesText(minutes.likelyMin)}; the rim is then at ${heatText(done?.rimC ?? 0, units)}.`;
 }

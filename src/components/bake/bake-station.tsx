@@ -145,9 +145,9 @@ function OvenBake(props: BakeStationProps) {
           figures={[
             ["Dial to", dialText(bake, units)],
             ["Door shut until", minutesText(bake.doorShutUntilMin)],
-            ["First look", minutesText(bake.firstLookMin)],
+            ["Start checking", minutesText(bake.firstLookMin)],
             ["Likely done", minutesText(bake.likelyMin)],
-            ["Not past", minutesText(bake.notPastMin)],
+            ["Latest", minutesText(bake.notPastMin)],
           ]}
         />
         {ownSpec !== null && minutes !== undefined && (
@@ -240,7 +240,7 @@ function OvenBake(props: BakeStationProps) {
                 How sure is this?
               </Link>
             </p>
-            <More summary="The same tins at other heats">
+            <More summary="The same tins at other temperatures">
               <ul className="flex flex-wrap gap-x-6 gap-y-1 py-1">
                 {detail.otherHeats.map(({ ovenC, likelyMin }) => (
                   <li key={ovenC} className={ovenC === bake.ovenC ? "font-semibold" : ""}>
@@ -308,7 +308,7 @@ function Inside({ plan, tin, spec, insides, units, asked, onAsk, pinned }: Insid
   if (shown.doneMinute === null) {
     return (
       <p className="px-6 pb-4 font-semibold text-tomato max-sm:px-4">
-        At this heat the middle never sets: it is still at{" "}
+        At this temperature the middle never sets: it is still at{" "}
         {heatText(shown.moments.at(-1)?.middleC ?? 0, units)} after five hours. Choose more heat, or
         less batter in the tin.
       </p>

@@ -38,13 +38,13 @@ export function BakeTins({ plan, detail, shown, solvedOf, units, onShow }: BakeT
               Tin
             </th>
             <th scope="col" className="py-1 pr-3 font-normal">
-              First look
+              Start checking
             </th>
             <th scope="col" className="py-1 pr-3 font-normal">
               Likely
             </th>
             <th scope="col" className="py-1 pr-3 font-normal">
-              Not past
+              Latest
             </th>
             <th scope="col" className="py-1 font-normal max-sm:hidden">
               Against the recipe&apos;s own

@@ -18,7 +18,7 @@ type HeatChoicesProps = Pick<StationProps, "question" | "units" | "onChange"> & 
 export function HeatChoices({ question, read, ways, units, onChange }: HeatChoicesProps) {
   return (
     <fieldset>
-      <legend className="label">Heat for these tins</legend>
+      <legend className="label">Oven temperature</legend>
       <div className="panel mt-1 divide-y-[1.5px] divide-line overflow-hidden">
         {SCHOOLS.filter((school) => school !== "own").map((school) => {
           const way = ways.find((each) => each.school === school) ?? null;
@@ -88,7 +88,7 @@ function OwnHeat({ question, read, way, units, onChange }: OwnHeatProps) {
         </span>
       </label>
       <input
-        aria-label="My own heat, true in the oven"
+        aria-label="My own temperature, true in the oven"
         className="field !w-24 text-right"
         value={question.ownHeat}
         placeholder={units.heat === "C" ? "170 °C" : "340 °F"}

@@ -87,7 +87,7 @@ export function LearntNote({ question, read, plan, history, onChange }: LearntNo
                   aria-pressed
                   onClick={() => onChange({ learnsFrom: "nothing", log: [] }, "learns")}
                 >
-                  In the minutes: take out
+                  In the minutes: leave out
                 </button>
               ) : (
                 <button type="button" className="button" onClick={() => take(way.of)}>

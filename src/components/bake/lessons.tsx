@@ -120,7 +120,7 @@ function Said({
         aria-pressed={use !== "unused"}
         onClick={use === "unused" ? onUse : onTakeOut}
       >
-        {use === "unused" ? "Use it" : "In the plan: take out"}
+        {use === "unused" ? "Use it" : "In the plan: leave out"}
       </button>
     </li>
   );

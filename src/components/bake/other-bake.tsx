@@ -20,9 +20,9 @@ export function OtherBake({
       <Figures
         figures={[
           ["Heated by", dialText(bake, units)],
-          ["First look", minutesText(bake.firstLookMin)],
+          ["Start checking", minutesText(bake.firstLookMin)],
           ["Likely done", minutesText(bake.likelyMin)],
-          ["Not past", minutesText(bake.notPastMin)],
+          ["Latest", minutesText(bake.notPastMin)],
         ]}
       />
       <p className="mx-6 my-3 rounded-control border-l-4 border-yolk bg-enamel px-3 py-2 text-[15px] max-sm:mx-4">
@@ -35,9 +35,8 @@ export function OtherBake({
             return (
               minutes !== undefined && (
                 <li key={index} className="py-2">
-                  {tinText(geometry.tin, units)}: look at {minutesText(minutes.firstLookMin)},
-                  likely {minutesText(minutes.likelyMin)}, not past{" "}
-                  {minutesText(minutes.notPastMin)}
+                  {tinText(geometry.tin, units)}: check from {minutesText(minutes.firstLookMin)},
+                  likely {minutesText(minutes.likelyMin)}, latest {minutesText(minutes.notPastMin)}
                 </li>
               )
             );

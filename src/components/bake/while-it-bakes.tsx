@@ -94,7 +94,7 @@ export function WhileItBakes({
                   <div className="flex w-24">
                     <Field
                       isLabelHidden
-                      label="Heat from then on, true in the oven"
+                      label="Temperature from then on, true in the oven"
                       value={box.to}
                       onChange={(to) => change({ to })}
                       problem={problem("duringTo")}

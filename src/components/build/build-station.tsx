@@ -243,7 +243,7 @@ export function BuildStation({
           </ul>
           <QuantityList label="What goes between" quantities={build.quantities} units={units} />
           <p className="border-t-[1.5px] border-line px-6 py-2 text-[14px] text-ink-2 max-sm:px-4">
-            Quite cold before it is split. What is to spare is added in Finish, where it is made.
+            Quite cold before it is split. Extra is added in Finish, where it is made.
           </p>
         </div>
       </section>

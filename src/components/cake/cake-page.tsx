@@ -159,7 +159,7 @@ export function CakePage({
       .then((doc) => {
         if (doc === null)
           tell(
-            "The recipe's lines can't be fetched now. Its tins, heat and batter are here; choose it again for its lines.",
+            "The recipe's lines can't be fetched now. Its tins, oven and batter are here; choose it again for its lines.",
           );
         dispatch({
           type: "changed",

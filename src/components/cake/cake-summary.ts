@@ -25,7 +25,7 @@ export function cakeSummary(question: Question | null, units: Units): CakeSummar
   const worst = worstFill(fill.tins);
   const facts = [
     dialText(bake, units),
-    `look first at ${minutesText(bake.firstLookMin)}`,
+    `start checking at ${minutesText(bake.firstLookMin)}`,
     finish.massG === 0 ? "no frosting" : `${weightText(finish.massG, units)} frosting`,
     ...(worst === undefined || worst.verdict === "fits" ? [] : [VERDICT_WORDS[worst.verdict]]),
   ];

@@ -151,8 +151,8 @@ function factsOf(
       return [
         `${dialText(bake, units)} · ${minutesText(bake.likelyMin)}`,
         Number.isInteger(bake.firstLookMin) && Number.isInteger(bake.notPastMin)
-          ? `look at ${bake.firstLookMin}, not\u00a0past\u00a0${bake.notPastMin}`
-          : `look at ${minutesText(bake.firstLookMin)}, not\u00a0past\u00a0${minutesText(bake.notPastMin)}`,
+          ? `check from ${bake.firstLookMin}, latest\u00a0${bake.notPastMin}`
+          : `check from ${minutesText(bake.firstLookMin)}, latest\u00a0${minutesText(bake.notPastMin)}`,
       ];
     case "cool": {
       const cooled = coolDetail(plan);

@@ -127,7 +127,7 @@ export function DayOfCakes({
         );
         tell(
           outcome?.theirs === undefined
-            ? `“${own.name}” could not be kept: pull it again.`
+            ? `“${own.name}” could not be kept: drag it again.`
             : `“${own.name}” was changed on another page; this is how it is now.`,
         );
       });

@@ -333,7 +333,7 @@ export function Timeline({
         {refused === null && pull === null && onMove !== undefined && (
           <span className="text-ink-2 print:text-[11px]">
             <span className="no-print">
-              Pull a task to another time, or the mark at the end to when it is wanted.{" "}
+              Drag a task to another time, or the mark at the end to when it is wanted.{" "}
             </span>
             What is outlined leaves no minute to spare.
           </span>

@@ -101,7 +101,7 @@ export function FinishPalette(props: PaletteProps) {
             className="button"
             onClick={() => onChange({ rolledMm: boxText(ROLLED_MM, units) })}
           >
-            Rolled covering
+            Fondant
           </button>
         )}
         {boxes.toppings.length < MOST_TOPPINGS && (
@@ -272,8 +272,8 @@ export function FinishPalette(props: PaletteProps) {
         })}
         <DressedThings {...props} />
         {boxes.rolledMm !== "" && (
-          <Worn name="rolled covering" onRemove={() => onChange({ rolledMm: "" })}>
-            <span className="py-2">Rolled covering</span>
+          <Worn name="fondant" onRemove={() => onChange({ rolledMm: "" })}>
+            <span className="py-2">Fondant</span>
             <div className="flex w-28">
               <ThickField
                 units={units}

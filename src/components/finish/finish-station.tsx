@@ -151,7 +151,7 @@ export function FinishStation(props: FinishStationProps) {
               />
             )}
             <Field
-              label="To spare"
+              label="Extra"
               value={boxes.margin}
               onChange={(margin) => change({ margin })}
               problem={problem("margin")}

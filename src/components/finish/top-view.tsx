@@ -110,7 +110,7 @@ function saidOf({ finish, wears, worn }: DrawnCake, fruit: LaidFruit | null, uni
     thing === "border" && count !== null
       ? [`a border of ${count}`]
       : thing === "swirls" && count !== null
-        ? [`${count} swirls`]
+        ? [`${count} ${count === 1 ? "swirl" : "swirls"}`]
         : [],
   );
   const laid =

@@ -6,7 +6,7 @@ import type { Units } from "@/words";
 import { useUnits } from "./units";
 
 const PLACES = [
-  { href: "/", name: "Bench" },
+  { href: "/", name: "Another tin" },
   { href: "/cakes", name: "Cakes" },
   { href: "/recipes", name: "Recipes" },
   { href: "/tins", name: "Tins" },
@@ -64,7 +64,7 @@ function UnitsSwitch() {
         onChoose={(measure) => setUnits({ ...units, measure })}
       />
       <Switch<Units["heat"]>
-        label="Heat"
+        label="Temperature"
         value={units.heat}
         choices={[
           ["C", "°C"],

@@ -40,7 +40,7 @@ export function HowSure({ comparison, rules, own, other }: HowSureProps) {
       <PastBakes own={own} other={other} />
       <section aria-labelledby="usual" className="panel px-4 py-4 md:px-6">
         <h2 id="usual" className="text-[19px]">
-          1.2 L of creamed batter at {heatText(177, units)}, bright tins
+          1.2 L of creamed batter at {heatText(177, units)}, shiny tins
         </h2>
         <p className="text-[15px] text-ink-2">
           Bars: the minutes recipes usually give. Dots: our forecast from the first line alone.
@@ -147,9 +147,9 @@ export function HowSure({ comparison, rules, own, other }: HowSureProps) {
           The window, and what is not in it
         </h2>
         <p>
-          “First look” to “not past” holds about seven bakes in ten, not all. In the recipe&apos;s
-          own tin at another heat it runs from 0.90 to 1.12 of the likely minutes. In another tin it
-          is wider, the wider the further the minutes are from the recipe&apos;s; without any
+          “Start checking” to “latest” holds about seven bakes in ten, not all. In the recipe&apos;s
+          own tin at another temperature it runs from 0.90 to 1.12 of the likely minutes. In another
+          tin it is wider, the wider the further the minutes are from the recipe&apos;s; without any
           minutes to go by it is about a quarter either way. Your own bakes narrow it: add them
           under “What the minutes rest on”.
         </p>

@@ -70,7 +70,7 @@ export function StartBaking({ cakes, day, open, start }: StartBakingProps) {
             onClick={() => void begin(1)}
           >
             <ChefHat size={18} aria-hidden />{" "}
-            {isStarting ? "Setting the bench" : going.length === 0 ? "Start baking" : "Start anew"}
+            {isStarting ? "Setting up" : going.length === 0 ? "Start baking" : "Start anew"}
           </button>
           <p className="flex flex-wrap items-center gap-2 text-[15px]">
             Rehearse it

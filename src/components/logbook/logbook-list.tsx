@@ -116,8 +116,8 @@ export function LogbookList({ records, total, choices, isNarrowed, pages }: Logb
       </div>
       {records.length > 0 && (
         <p className="mb-3 text-[14px] text-ink-2">
-          The bar goes from the first look to not past, its stroke is the forecast; the dot is when
-          it came out: open underbaked, dark just right, red a little dry.
+          The bar goes from the first check to the latest, its stroke is the forecast; the dot is
+          when it came out: open underbaked, dark just right, red a little dry.
         </p>
       )}
       {address.recipe !== "" && <OverTime records={records.map(({ record }) => record)} />}

@@ -36,7 +36,7 @@ export function OffsetChart({
     `${tempC > 0 ? "+" : tempC < 0 ? "−" : ""}${heatStepText(Math.abs(tempC), units).replace(/\u00a0?°[CF]$/u, "°")}`;
   const aside = ovenOffset(readings, 0)?.setAside ?? [];
   const isAside = (reading: OvenReading): boolean => aside.includes(reading);
-  const said = `True heat less dial: ${readings.map(({ dialC, trueC }) => `${difference(trueC - dialC)} at ${degrees(dialC)}`).join(", ")}.`;
+  const said = `True temperature less dial: ${readings.map(({ dialC, trueC }) => `${difference(trueC - dialC)} at ${degrees(dialC)}`).join(", ")}.`;
   return (
     <ChartFrame
       height={210}

@@ -137,7 +137,7 @@ export function OvenPage({
         </h1>
         <SavedMark state={state} dispatch={dispatch} />
         <button type="button" className="button" onClick={() => void takeOut()}>
-          <Trash2 size={17} aria-hidden /> Take out
+          <Trash2 size={17} aria-hidden /> Delete
         </button>
       </div>
       <DraftNote draft={draft} />
@@ -249,7 +249,7 @@ function OvenFields({
       />
       <KeptBox
         units={units}
-        label="Room above a shelf"
+        label="Space above a shelf"
         path="clearMm"
         text={lengthText(shelf.clearMm, units)}
         read={length}

@@ -120,7 +120,7 @@ export function Readings({ spec, units, onChange }: ReadingsProps) {
             <button
               type="button"
               className="flex size-9 items-center justify-center"
-              aria-label={`Take out ${heatText(reading.dialC, units)} reads ${heatText(reading.trueC, units)}`}
+              aria-label={`Delete ${heatText(reading.dialC, units)} reads ${heatText(reading.trueC, units)}`}
               onClick={() => onChange(readings.filter((_, at) => at !== index))}
             >
               <X size={16} aria-hidden />

@@ -98,7 +98,7 @@ export function PasteRecipe({ pantry: kitchen, keep }: PasteRecipeProps) {
     const bytes = new Blob([JSON.stringify(doc)]).size;
     if (bytes > MOST_SENT) {
       setProblem(
-        `This text is ${Math.round(bytes / 1000)} kB with all that was read from it: at most ${MOST_SENT / 1000} kB can be kept. Take out what is not the recipe.`,
+        `This text is ${Math.round(bytes / 1000)} kB with all that was read from it: at most ${MOST_SENT / 1000} kB can be kept. Delete what is not the recipe.`,
       );
       return;
     }
@@ -155,7 +155,7 @@ export function PasteRecipe({ pantry: kitchen, keep }: PasteRecipeProps) {
             <TriangleAlert size={20} aria-hidden className="shrink-0 text-tomato" />{" "}
             {isHeld
               ? "This text was being read when the page was lost. It is here as it was, and not read again unasked."
-              : "This text takes too long to read: there may be something in it that is no recipe. It is all here; take out what does not belong."}
+              : "This text takes too long to read: there may be something in it that is no recipe. It is all here; delete what does not belong."}
           </span>
           {isHeld && (
             <button type="button" className="button" onClick={() => setIsHeld(false)}>

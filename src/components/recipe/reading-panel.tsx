@@ -203,7 +203,7 @@ function Summary({
     ["tin", tins.map((tin) => tinText(tin, units)).join(" and ")],
     ["heat", ovenC === undefined ? "" : heatText(ovenC, units)],
     ["minutes", minutes === undefined ? "" : minutesText(minutes)],
-    ["look", checkAtMin === undefined ? "" : `look at ${minutesText(checkAtMin)}`],
+    ["look", checkAtMin === undefined ? "" : `check from ${minutesText(checkAtMin)}`],
   ] as const;
   return (
     <>

@@ -55,11 +55,17 @@ export function RecipeFactsForm({
           }
         />
         <TextBox
-          label="Heat"
+          label="Oven temperature"
           className="w-28"
           value={doc.bake.ovenC === undefined ? "" : `${doc.bake.ovenC} °C`}
           read={(text) =>
-            inRange(text, readTempC(text, units.heat), leastC, mostC, "a heat from 100 to 260 °C")
+            inRange(
+              text,
+              readTempC(text, units.heat),
+              leastC,
+              mostC,
+              "a temperature from 100 to 260 °C",
+            )
           }
           onChange={(ovenC) =>
             onChange((old) => ({
@@ -103,7 +109,7 @@ export function RecipeFactsForm({
           }
         />
         <TextBox
-          label="First look"
+          label="Start checking"
           className="w-28"
           value={doc.bake.checkAtMin === undefined ? "" : `${doc.bake.checkAtMin} min`}
           read={(text) =>

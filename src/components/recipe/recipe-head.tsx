@@ -103,7 +103,7 @@ export function RecipeHead({
           </p>
         </div>
         <div className="px-1 py-2">
-          <p className="label">Heat</p>
+          <p className="label">Oven</p>
           <p className="figure-text text-[23px] leading-tight">
             {facts.bake.source !== undefined && facts.bake.source !== "oven"
               ? "no oven"
@@ -127,7 +127,7 @@ export function RecipeHead({
           <p className="text-[14px] text-ink-2">
             in its own tins
             {facts.bake.checkAtMin !== undefined &&
-              `, first look at ${minutesText(facts.bake.checkAtMin)}`}
+              `, start checking at ${minutesText(facts.bake.checkAtMin)}`}
           </p>
         </div>
       </div>

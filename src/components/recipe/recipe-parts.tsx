@@ -174,7 +174,7 @@ function RecipePart({
             className="choice no-print"
             onClick={() => onChange(removePart(part.part.id))}
           >
-            Take out
+            Delete
           </button>
         )}
       </div>

@@ -24,7 +24,7 @@ import { Choice, Field } from "../frame/field";
 type Way = MakeRequest["make"];
 const WAY_NAMES: Readonly<Record<Way, string>> = {
   written: "as written",
-  times: "so many times",
+  times: "multiply by",
   portions: "for so many",
   eggs: "with the eggs I have",
   line: "with what I have of",
@@ -116,7 +116,7 @@ export function useScaling(
         </div>
       )}
       <details className="pt-1 text-[14px] text-ink-2">
-        <summary className="py-1.5">Schools</summary>
+        <summary className="py-1.5">Preferences</summary>
         <div className="flex flex-wrap items-end gap-3 pb-1">
           <label className="flex flex-col">
             <span className="label">Leavener in big batches</span>

@@ -113,7 +113,7 @@ export function StepsList({
                       <button
                         type="button"
                         className="flex size-8 items-center justify-center text-steel hover:text-tomato"
-                        aria-label={`Take out step ${index + 1}`}
+                        aria-label={`Delete step ${index + 1}`}
                         onClick={() => onRemove(step.id)}
                       >
                         <Trash2 size={16} aria-hidden />

@@ -167,7 +167,7 @@ export function OneTin({ tin, save, look, remove, bringBack }: OneTinProps) {
         </h1>
         <SavedMark state={state} dispatch={dispatch} />
         <button type="button" className="button" onClick={() => void takeOut()}>
-          <Trash2 size={17} aria-hidden /> Take out
+          <Trash2 size={17} aria-hidden /> Delete
         </button>
       </div>
       <DraftNote draft={draftNote} />
