@@ -117,13 +117,13 @@ it("names what is counted by what it is", () => {
     ),
   ).toBe("border of 50 shells, buttercream");
   expect(quantityName(quantity({ how: "each", count: 1, eachMl: 1 }, { thing: "border" }))).toBe(
-    "border, butter and sugar",
+    "border, buttercream",
   );
   expect(
     quantityName(
       quantity({ how: "each", count: 1, eachMl: 1 }, { thing: "swirls", count: 1, piece: "swirl" }),
     ),
-  ).toBe("1 swirl, butter and sugar");
+  ).toBe("1 swirl, buttercream");
   expect(
     quantityName(
       quantity(
@@ -131,7 +131,7 @@ it("names what is counted by what it is", () => {
         { thing: "swirls", count: 1, times: 12, piece: "swirl" },
       ),
     ),
-  ).toBe("12 swirls, butter and sugar");
+  ).toBe("12 swirls, buttercream");
   expect(
     quantityName(
       quantity({ how: "each", count: 1, eachMl: 1 }, { thing: "topping", stuff: "nuts" }),

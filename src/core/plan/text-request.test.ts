@@ -172,7 +172,7 @@ Take it out, cover it with a clean tea towel and leave it overnight.
 Dust with icing sugar.`);
     expect(cake.cool).toMatchObject({ offOvenMin: 15, covered: true, overnight: true });
     const off = saying(day, "leave it inside with the door ajar");
-    expect(off).toMatchObject({ text: "Heat off, the cake stays in", minutes: 15 });
+    expect(off).toMatchObject({ text: "Oven off, the cake stays in", minutes: 15 });
     expect(saying(day, "leave it overnight").text).toContain("overnight");
     expect(saying(day, "leave it overnight").minutes).toBeGreaterThan(400);
     expect(day.filter(({ words }) => words?.includes("overnight") === true)).toHaveLength(1);

@@ -118,7 +118,8 @@ export function tailOf(tokens: readonly Token[], at: number, text: string): numb
   const beside = isNumber(word(at + 1 + about)) ? amountAt(tokens, at + 1 + about, text) : null;
   if (beside?.hasUnit !== true) return at;
   const next = VAGUE.test(word(beside.next)) ? beside.next + 1 : beside.next;
-  const isClosed = isBracket ? word(next) === ")" : !isWord(word(next));
+  // "…, 1 can (14 oz) condensed milk" is the next thing's.
+  const isClosed = isBracket ? word(next) === ")" : !isWord(word(next)) && word(next) !== "(";
   return isClosed ? next + (isBracket ? 1 : 0) : at;
 }
 

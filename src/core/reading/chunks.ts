@@ -33,7 +33,7 @@ const ACTS = new Set(
 );
 /** Acts that are as often names: they begin a clause only after a mark. */
 const NAMES_TOO = new Set(
-  "brown butter core cream crumble dry even flour glaze ice juice level oil open peel right roll sandwich smooth soft spread stick toast top zest".split(
+  "brown butter core cream crumble dry even flour glaze ice juice level lightly oil open peel right roll sandwich smooth soft spread stick toast top zest".split(
     " ",
   ),
 );
@@ -151,9 +151,18 @@ function isOnward(tokens: readonly { readonly word: string }[], index: number): 
   const before = tokens[index - 1]?.word ?? "";
   const next = tokens[index + 1]?.word ?? "";
   if (before === "and" || before === "or") return false;
-  if (word === "and") return ACTS.has(next) || ONWARD.test(next);
+  if (word === "and") {
+    // "sugar and butter" are two things, "and butter the tin" is something to do.
+    const isDone =
+      !NAMES_TOO.has(next) ||
+      /^(?:the|a|an|it|them|two|both|your|each|in|on|with|up|over|off|into|lightly|well|until|for)$/u.test(
+        tokens[index + 2]?.word ?? "",
+      );
+    return (ACTS.has(next) && isDone) || ONWARD.test(next);
+  }
   if (ONWARD.test(word)) return word === "then" || !LEADS_ON.has(before);
-  if (before === "-" || (NAMES_TOO.has(word) && /^[\p{L}\d]/u.test(before))) return false;
+  // "8 ounces (225 g) cream cheese": what stands after brackets goes on with what was before them.
+  if (before === "-" || (NAMES_TOO.has(word) && /^[\p{L}\d)\]]/u.test(before))) return false;
   return ACTS.has(word) && !LEADS_ON.has(before) && (!ONWARD.test(before) || before === "before");
 }
 

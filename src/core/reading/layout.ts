@@ -80,8 +80,9 @@ export function layoutOf(lines: readonly PageLine[], pantry: Pantry): readonly P
 }
 
 const LISTED = /^((?:for|to make) (?:the |an? )?[\p{L} -]{3,30}|\p{L}[\p{L} -]{2,24}):\s+(?=\S)/iu;
-/** "For the pan: …" heads a list though it names no part. */
-const HEADS_LIST = /^for the (?!top\b)/iu;
+/** "For the pan: …", "Wet: …" head a list though they name no part. */
+const HEADS_LIST =
+  /^for the (?!top\b)|^(?:dry|wet|liquids?)(?: ingredients)?$|^the (?:top|middle)$/iu;
 const BEGINS_LIST =
   /^(?:[\d½¼¾⅓⅔⅛]|(?:(?:finely |freshly )?(?:grated|squeezed) )?(?:juice|zest|rind|peel)\b)/iu;
 /** A bare name before a colon heads a list of at least so many. */

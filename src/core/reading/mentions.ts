@@ -45,7 +45,7 @@ function mentionsRead(text: string, pantry: Pantry): readonly Mention[] {
   const mentions: Mention[] = [];
   const taken = new Set<Name>();
   for (let index = 0; index < tokens.length;) {
-    const amount = amountAt(tokens, index, text);
+    const amount = isOfGiven(tokens, index) ? null : amountAt(tokens, index, text);
     const found = amount === null ? null : mentionFrom(tokens, index, amount, names, text, pantry);
     if (found === null || (found.name !== null && taken.has(found.name))) {
       index += 1;
@@ -59,6 +59,7 @@ function mentionsRead(text: string, pantry: Pantry): readonly Mention[] {
     const first = tokens[name.from];
     const last = tokens[name.to - 1];
     if (taken.has(name) || first === undefined || last === undefined) continue;
+    if (isOfGiven(tokens, name.from - 1)) continue;
     if (mentions.some(({ at, end }) => first.at >= at && first.at < end)) continue;
     const to = tailOf(tokens, name.to, text);
     const beside = to > name.to ? besideOf(tokens, name.to, to, text) : "";
@@ -73,10 +74,52 @@ function mentionsRead(text: string, pantry: Pantry): readonly Mention[] {
       ingredient: name.ingredient,
     });
   }
-  return withChoices(
-    mentions.toSorted((a, b) => a.at - b.at),
-    text,
+  const inOrder = mentions.toSorted((a, b) => a.at - b.at);
+  return withEach(withChoices(inOrder.filter(isNoCountOf), text), text);
+}
+
+/** "Mix the three milks": so many of what was given. */
+const isOfGiven = (tokens: readonly Token[], index: number): boolean =>
+  /^(?:the|these|those|all)$/u.test(tokens[index - 1]?.word ?? "") &&
+  /^[2-9]$/u.test(tokens[index]?.word ?? "") &&
+  /^(?:milks|sugars|flours|chocolates|creams|spices|nuts|fruits)$/u.test(
+    tokens[index + 1]?.word ?? "",
   );
+
+/** "300 g grated carrots, 5 to 6 medium carrots" are so many carrots, weighed and counted. */
+function isNoCountOf(
+  { read, ingredient, at }: Mention,
+  _: number,
+  all: readonly Mention[],
+): boolean {
+  const isCounted = read.measures.length > 0 && read.measures.every(({ unit }) => unit === "piece");
+  return !(
+    isCounted &&
+    ingredient !== null &&
+    all.some(
+      (other) =>
+        other.at < at &&
+        other.ingredient === ingredient &&
+        other.read.measures.some(({ unit }) => unit !== "piece"),
+    )
+  );
+}
+
+/** "1 tsp each cinnamon, ginger and nutmeg": the same of all. */
+const EACH = /^(.*?\beach\b(?:\s+of)?)\s+(?=\S)/iu;
+const LISTS_ON = /^\s*(?:,|and|&|,\s*and)\s*(?:ground |fresh |dried )?$/iu;
+function withEach(mentions: readonly Mention[], text: string): readonly Mention[] {
+  let amount: string | null = null;
+  let end = 0;
+  return mentions.map((mention) => {
+    const hasOwn = mention.read.measures.length > 0;
+    const isNext = LISTS_ON.test(text.slice(end, mention.at));
+    if (hasOwn || !isNext) amount = hasOwn ? (EACH.exec(mention.line)?.[1] ?? null) : null;
+    end = mention.end;
+    if (hasOwn || amount === null) return mention;
+    const line = `${amount.replace(/\s*\beach\b(?:\s+of)?/iu, "")} ${mention.line}`;
+    return { ...mention, line, read: readLine(line) };
+  });
 }
 
 /** What stands between two ingredients of which one is taken: ", melted (or". */

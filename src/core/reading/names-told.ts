@@ -84,6 +84,8 @@ export function nameAfter(
       return further !== undefined && hasUnit ? further : name;
     }
     const word = tokens[index]?.word ?? "";
+    // "2 large, very ripe pears".
+    if (!hasUnit && word === "," && index > at) continue;
     if (hasUnit ? STOPS.test(word) || isNumber(word) : !COUNTED.test(word)) return null;
   }
   return null;

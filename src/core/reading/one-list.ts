@@ -6,6 +6,8 @@ import type { PartedMention } from "./lines-told";
 /** What may be strewn over the cake though it stands in the list of its frosting. */
 const STREWN = /\b(?:nuts?|fruit|berry|seed|chocolate|coconut|inclusion|sprinkles|dried|peel)/u;
 
+const FOR_TOP = /\b(?:for|to) (?:the )?(?:top|decorat|sprinkl|scatter|garnish)/iu;
+
 const isStrewn = ({ placed: { mention } }: PartedMention): boolean =>
   STREWN.test(`${mention.ingredient?.group ?? "other"} ${mention.ingredient?.id ?? ""}`);
 
@@ -30,7 +32,8 @@ export function ofOneMind(mentions: readonly PartedMention[]): readonly PartedMe
     const over = count("frosting") - count("topping");
     const whole = over === 0 ? own : over > 0 ? "frosting" : "topping";
     for (const each of list) {
-      const part = isStrewn(each) && each.part !== "frosting" ? "topping" : whole;
+      const isOnTop = each.part !== "frosting" || FOR_TOP.test(each.placed.chunk.text);
+      const part = isStrewn(each) && isOnTop ? "topping" : whole;
       if (each.part !== part && makers.length > 0) settled.set(each, part);
     }
   }

@@ -75,7 +75,7 @@ const FACTS =
 
 /** "Prep: 20 mins Bake: 40 mins": labels with their minutes, whatever stands between. */
 const TIMES =
-  /^(?:(?:prep(?:aration)?|cook(?:ing)?|bak(?:e|ing)|chill(?:ing)?|total|active)(?: time)?\s{0,3}:\s{0,3}\d{1,4}(?:[.,]\d{1,2}|½)?\s{0,3}(?:mins?|minutes?|h|hrs?|hours?)\b[\s,;.|]{0,9})+$/iu;
+  /^(?:(?:prep(?:aration)?|cook(?:ing)?|bak(?:e|ing)|chill(?:ing)?|total|active)(?: time)?\s{0,3}:\s{0,3}\d{1,4}(?:[.,]\d{1,2}|\s?½|\s\d\/\d)?\s{0,3}(?:mins?|minutes?|h|hrs?|hours?)\b[\s,;.|]{0,9})+$/iu;
 
 /** "Makes: 15 squares Prep: 20 minutes": two labels or more, a few words after each. */
 const LABEL =
@@ -197,7 +197,9 @@ function partsOfChunks(
     const isBare = placed.mention.read.measures.length === 0;
     const isBatters = isBare && placed.stage === "before" && given.includes("batter");
     const own = given.length === 1 ? given[0] : isBatters ? "batter" : undefined;
-    const vote = own ?? (known.has(part) ? part : undefined);
+    // The word "cream" of "cream the butter", where no cream was given, speaks for nothing.
+    const isNothing = isBare && placed.stage === "before" && given.length === 0;
+    const vote = own ?? (known.has(part) && !isNothing ? part : undefined);
     votes.set(placed.chunk, [
       ...(votes.get(placed.chunk) ?? []),
       ...(vote === undefined ? [] : [vote]),

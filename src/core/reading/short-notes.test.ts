@@ -317,3 +317,63 @@ Beat everything and put it in a greased gugelhupf tin (24 cm). Bake at 175 C for
   );
   expect(powder?.massG).toBe(15);
 });
+
+describe("a line of a list", () => {
+  /** What a line tells, under a line of eggs. */
+  const rowOf = (line: string): readonly string[] =>
+    told(
+      `Quay cake\n2 eggs\n${line}\nBeat it all together. Bake in a 20 cm tin at 180 C for 30 minutes.`,
+    )
+      .lines.map(({ text }) => text)
+      .slice(1);
+
+  it.each([
+    [
+      "8 ounces (225 grams) cream cheese, at room temperature",
+      ["8 ounces (225 grams) cream cheese"],
+    ],
+    ["1 cup (226 g) butter, softened", ["1 cup (226 g) butter"]],
+    ["1 cup (200 g) lightly packed brown sugar", ["1 cup (200 g) lightly packed brown sugar"]],
+    ["2 large, very ripe pears, peeled", ["2 large, very ripe pears"]],
+    [
+      "1 tsp each cinnamon, ginger and nutmeg",
+      ["1 tsp each cinnamon", "1 tsp ginger", "1 tsp nutmeg"],
+    ],
+    [
+      "200 g each of flour, sugar and butter",
+      ["200 g each of flour", "200 g sugar", "200 g butter"],
+    ],
+    [
+      "1 can (12 oz) evaporated milk, 1 can (14 oz) condensed milk",
+      ["1 can (12 oz) evaporated milk", "1 can (14 oz) condensed milk"],
+    ],
+    ["3 cups (300 g) grated carrots, 5 to 6 medium carrots", ["3 cups (300 g) grated carrots"]],
+  ])("%s", (line, lines) => {
+    expect(rowOf(line)).toEqual(lines);
+  });
+
+  it("is none of what is only spoken of: the three milks", () => {
+    const { lines } = told(`Regatta cake
+The cake: 5 eggs, 1 cup sugar, 1 cup flour
+The soak: 1 can (12 oz) evaporated milk, 1 can (14 oz) condensed milk, 1/4 cup cream
+The top: 2 cups cream, 3 tbsp sugar
+Bake in a 9 by 13 inch dish at 350 F for 35 minutes. Mix the three milks and pour over the cake.
+Whip the cream with the sugar and spread on top.`);
+    expect(lines.filter(({ part }) => part === "soak")).toHaveLength(3);
+    expect(lines.filter(({ part }) => part === "topping")).toHaveLength(2);
+    expect(lines.some(({ ingredient }) => ingredient === "whole-milk")).toBe(false);
+  });
+
+  it("is as heavy as the eggs where it says so", () => {
+    const { lines } = told(`Sponge
+4 eggs
+the same weight in butter, caster sugar and self-raising flour
+Cream the butter and sugar, beat in the eggs, fold in the flour. Bake in a 20 cm tin at 180 C for 30 minutes.`);
+    expect(lines.map(({ text }) => text)).toEqual([
+      "4 eggs",
+      "240 g butter",
+      "240 g caster sugar",
+      "240 g self-raising flour",
+    ]);
+  });
+});

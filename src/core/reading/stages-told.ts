@@ -59,7 +59,7 @@ const COOLS_FIRST =
   /^\W*(?:and |then )*(?:let |leave )?(?:it |them )?(?:to )?cool\b(?!.*\boven\b)/iu;
 /** "… springs back when pressed", "… before taking it out": no thing of its own. */
 const GOES_ON =
-  /^\W*(?:when (?:pressed|touched|tested|tapped|prodded|you (?:press|touch|tap|test|prod))|before \p{L}+ing)\b/iu;
+  /^\W*(?:when (?:pressed|touched|tested|tapped|prodded|you (?:press|touch|tap|test|prod))|before \p{L}+ing|after (?:about )?\d+ min\w*)\b/iu;
 /** Making something is no keeping. */
 const MAKES = /^\W*(?:and |then )*(?:stir|beat|whisk|whip|melt|mix|fold|sift|boil|simmer)\b/iu;
 const SAYS_KEPT =

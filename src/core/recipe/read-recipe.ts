@@ -1,3 +1,4 @@
+import { withSameWeights } from "./same-weight";
 import { bad, good, type Amount, type Result } from "../measure";
 import type { Pantry } from "../pantry";
 import { pageText } from "./html";
@@ -82,7 +83,8 @@ export function pageLines(original: string): readonly PageLine[] {
   const page = isMarkup ? pageText(original) : { text: original, json: [original] };
   const found = recipesInJson(page.json);
   if (found.recipes.length > 0) return jsonPage(found);
-  return page.text.split(/\r\n|[\n\r\u2028\u2029]/u).map((text) => ({ text, is: null }));
+  const lines = page.text.split(/\r\n|[\n\r\u2028\u2029]/u);
+  return withSameWeights(lines).map((text) => ({ text, is: null }));
 }
 
 /** What a reader of the whole should look at, of a reading. */

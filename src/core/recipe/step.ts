@@ -54,7 +54,7 @@ const KIND_WORDS: readonly (readonly [RegExp, StepKind])[] = [
   ],
   [/\bfold\b/iu, "fold"],
   [
-    /\bcream(?:ing)?\b(?=[^.]*\b(?:butter|sugar|together|until)\b)|\bbeat[^.]*\b(?:butter)\b[^.]*\bsugar\b/iu,
+    /\bcream(?:ing)?\b(?=[^.]*\b(?:butter|sugar|together|until)\b)|\bbeat(?![^.]*\bmelted butter\b)[^.]*\bbutter\b[^.]*\bsugar\b/iu,
     "cream",
   ],
   [
