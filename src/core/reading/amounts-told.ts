@@ -94,7 +94,9 @@ export function furtherAmounts(
   let next = at;
   const word = (of: number): string => tokens[of]?.word ?? "";
   for (; hasUnit;) {
-    const joint = /^(?:plus|\+|and|minus|less|or|\/|\||=|\(|,|about|-)$/u.test(word(next)) ? 1 : 0;
+    const joint = /^(?:plus|\+|and|minus|less|or|\/|\||=|\(|,|;|about|-)$/u.test(word(next))
+      ? 1
+      : 0;
     const about = /^(?:about|around|roughly|approx|or|that's)$/u.test(word(next + joint)) ? 1 : 0;
     const from = next + joint + about;
     if (!isNumber(word(from)) && !(joint === 1 && /^an?$/u.test(word(from)))) return next;

@@ -130,10 +130,13 @@ const clausesOf = remembered((sentence): readonly (readonly [number, number])[] 
     (match) => ({ word: foldWord(match[0]), at: match.index }),
   );
   const cuts: number[] = [];
-  let since = 0;
+  let [since, depth] = [0, 0];
   for (const [index, { word, at }] of tokens.entries()) {
     const isWord = /^[\p{L}\d]/u.test(word);
-    if (word === ";" && since >= FEWEST_WORDS) {
+    if (word === "(") depth += 1;
+    if (word === ")") depth = Math.max(0, depth - 1);
+    // "1 cup (2 sticks; 226 g) butter" is one thing.
+    if (word === ";" && since >= FEWEST_WORDS && depth === 0) {
       cuts.push(at + 1);
       since = 0;
     }

@@ -67,7 +67,11 @@ export function linesTold(mentions: readonly PartedMention[]): readonly ToldLine
         ? []
         : [line];
     if (!placed.isRow && (id === "water" || isBeside(placed))) return [];
-    if (!placed.isRow && isPartItself(placed, headings)) return [];
+    if (
+      !placed.isRow &&
+      (isPartItself(placed, headings) || REST_OF.test(placed.before.slice(-4).join(" ")))
+    )
+      return [];
     if (given.has(`${id} ${part}`) || (isApart && id.startsWith("egg-"))) return [];
     const own = listedFor.get(id);
     // What goes on the cake is more of a thing that is in the batter, not of what is for it anyway.
@@ -87,6 +91,10 @@ const SERVED =
 /** Whether it is only eaten beside the cake, or named where the cake is kept. */
 const isBeside = ({ stage, chunk }: PlacedMention): boolean =>
   (stage === "serve" || stage === "keep") && SERVED.test(chunk.text);
+
+/** "Scatter with the rest of the ginger": what was given. */
+const REST_OF =
+  /\b(?:rest of|remaining|reserved|remainder of)(?: the| your)?$|\b(?:half|third|quarter|some|most)(?: of)? the$/u;
 
 /** "Sandwich with the curd", under whose name a list was given. */
 const isPartItself = (

@@ -26,31 +26,50 @@ export function isName(word: string): boolean {
   return /^\p{L}{3,}/u.test(word) && !STOPS.test(word) && !NO_NAME.test(word);
 }
 
-/** Names of the pantry in a text, the longest first from left to right. */
+/**
+ * Names of the pantry in a text, the longest first from left to right; one that ends in the middle of
+ * a longer one gives way to it: "large egg whites" are whites.
+ */
 export function namesOf(tokens: readonly Token[], pantry: Pantry): readonly Name[] {
   const folded = tokens.map(({ word }) => foldName(word));
   const names: Name[] = [];
   for (let from = 0; from < tokens.length;) {
-    let to = from;
-    // "225 grams flour" is no gram flour.
-    const isUnit =
-      /^\d/u.test(tokens[from - 1]?.word ?? "") && readUnit(tokens[from]?.word ?? "") !== null;
-    for (let length = Math.min(MOST_NAME_WORDS, tokens.length - from); length > 0; length -= 1) {
-      const words = folded.slice(from, from + length);
-      // A mark inside a name is no part of it, but for a hyphen: "self-raising flour".
-      if (isUnit || folded[from] === "" || folded[from + length - 1] === "") continue;
-      if (words.some((word, step) => word === "" && tokens[from + step]?.word !== "-")) continue;
-      const name = words.filter((word) => word !== "").join(" ");
-      const id = pantry.learnt.get(name) ?? pantry.byName.get(name);
-      const ingredient = id === undefined ? undefined : pantry.byId.get(id);
-      if (ingredient === undefined || (length === 1 && isOtherSense(tokens, from))) continue;
-      names.push({ from, to: from + length, ingredient });
-      to = from + length;
-      break;
+    const name = nameAt(tokens, folded, from, pantry);
+    const last = name === null ? null : nameAt(tokens, folded, name.to - 1, pantry);
+    if (name !== null && last !== null && last.to > name.to && name.to - from > 1) {
+      names.push(last);
+      from = last.to;
+      continue;
     }
-    from = Math.max(to, from + 1);
+    if (name !== null) names.push(name);
+    from = name?.to ?? from + 1;
   }
   return names;
+}
+
+/** The longest name of the pantry that begins at a token. */
+function nameAt(
+  tokens: readonly Token[],
+  folded: readonly string[],
+  from: number,
+  pantry: Pantry,
+): Name | null {
+  // "225 grams flour" is no gram flour.
+  const isUnit =
+    /^\d/u.test(tokens[from - 1]?.word ?? "") && readUnit(tokens[from]?.word ?? "") !== null;
+  if (isUnit || folded[from] === "") return null;
+  for (let length = Math.min(MOST_NAME_WORDS, tokens.length - from); length > 0; length -= 1) {
+    const words = folded.slice(from, from + length);
+    // A mark inside a name is no part of it, but for a hyphen: "self-raising flour".
+    if (folded[from + length - 1] === "") continue;
+    if (words.some((word, step) => word === "" && tokens[from + step]?.word !== "-")) continue;
+    const name = words.filter((word) => word !== "").join(" ");
+    const id = pantry.learnt.get(name) ?? pantry.byName.get(name);
+    const ingredient = id === undefined ? undefined : pantry.byId.get(id);
+    if (ingredient === undefined || (length === 1 && isOtherSense(tokens, from))) continue;
+    return { from, to: from + length, ingredient };
+  }
+  return null;
 }
 
 /** A name that stands before its amount, with nothing but marks and figures between: in a table. */

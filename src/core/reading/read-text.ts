@@ -71,7 +71,7 @@ export function heardLines(text: string): {
 
 /** "Prep 20 min · Bake 50 min · Serves 12": two facts or more, and nothing else. */
 const FACTS =
-  /^(?:(?:prep(?:aration)?|cook(?:ing)?|bak(?:e|ing)|chill(?:ing)?|total|active|ready|serves|makes|yields?|portions|difficulty)\b[^.;·•|]{0,30}(?:[·•|]\s*|$)){2,}$/iu;
+  /^(?:(?:prep(?:aration)?|cook(?:ing|s in)?|easy|medium|hard|bak(?:e|ing)|chill(?:ing)?|total|active|ready|serves|makes|yields?|portions|difficulty)\b[^.;·•|]{0,30}(?:[·•|]\s*|$)){2,}$/iu;
 
 /** "Prep: 20 mins Bake: 40 mins": labels with their minutes, whatever stands between. */
 const TIMES =

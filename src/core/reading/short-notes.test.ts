@@ -333,6 +333,8 @@ describe("a line of a list", () => {
       ["8 ounces (225 grams) cream cheese"],
     ],
     ["1 cup (226 g) butter, softened", ["1 cup (226 g) butter"]],
+    ["1 cup (2 sticks; 226 g) unsalted butter", ["1 cup (2 sticks; 226 g) unsalted butter"]],
+    ["5 large egg whites (about 150 g)", ["5 large egg whites (150 g)"]],
     ["1 cup (200 g) lightly packed brown sugar", ["1 cup (200 g) lightly packed brown sugar"]],
     ["2 large, very ripe pears, peeled", ["2 large, very ripe pears"]],
     [
@@ -350,6 +352,23 @@ describe("a line of a list", () => {
     ["3 cups (300 g) grated carrots, 5 to 6 medium carrots", ["3 cups (300 g) grated carrots"]],
   ])("%s", (line, lines) => {
     expect(rowOf(line)).toEqual(lines);
+  });
+
+  it("is none of the rest of something, and stays in its tin out of the oven", () => {
+    const { lines, steps } = told(`Pear loaf
+2 eggs
+200 g self-raising flour
+125 g light brown soft sugar
+50 g crystallised ginger
+Mix with half the ginger. Bake in a 900 g loaf tin at 180 C for 50 minutes. Leave in tin 20 minutes.
+Scatter with the rest of the ginger.`);
+    expect(lines.map(({ ingredient }) => ingredient)).toEqual([
+      "egg",
+      "self-raising-flour",
+      "light-brown-sugar",
+      "stem-ginger",
+    ]);
+    expect(steps.find(({ text }) => text.startsWith("Leave"))?.stage).toBe("hot");
   });
 
   it("is none of what is only spoken of: the three milks", () => {

@@ -56,7 +56,7 @@ const NOT_IN_OVEN =
   /\b(?:sandwich|crumb.?coat|frost|ice)\b[^.;]*\b(?:cakes?|layers?|tops?|sides)\b|^\W*(?:and |then )*(?:chill|refrigerate|freeze)\b/iu;
 /** Said of a cake right after its bake: "Cool 20 min before cutting." */
 const COOLS_FIRST =
-  /^\W*(?:and |then )*(?:let |leave )?(?:it |them )?(?:to )?cool\b(?!.*\boven\b)/iu;
+  /^\W*(?:and |then )*(?:let |leave )?(?:it |them )?(?:to )?(?:cool\b|(?:leave|rest|stand|sit) in (?:the |its |their )?(?:tin|pan))(?!.*\boven\b)/iu;
 /** "… springs back when pressed", "… before taking it out": no thing of its own. */
 const GOES_ON =
   /^\W*(?:when (?:pressed|touched|tested|tapped|prodded|you (?:press|touch|tap|test|prod))|before \p{L}+ing|after (?:about )?\d+ min\w*)\b/iu;

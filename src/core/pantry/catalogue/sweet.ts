@@ -38,7 +38,7 @@ export const SWEET_GOODS: readonly Ingredient[] = [
   row(
     "light-brown-sugar",
     "brown-sugar",
-    "light brown sugar|soft light brown sugar|brown sugar|soft brown sugar|light muscovado sugar|light muscovado",
+    "light brown sugar|soft light brown sugar|light brown soft sugar|light soft brown sugar|brown soft sugar|brown sugar|soft brown sugar|light muscovado sugar|light muscovado",
     { spooned: 150, dipped: 170, packed: 216 },
     [2, 0, 97, 0, 0, 0.1],
     { packG: 500 },
@@ -46,7 +46,7 @@ export const SWEET_GOODS: readonly Ingredient[] = [
   row(
     "dark-brown-sugar",
     "brown-sugar",
-    "dark brown sugar|soft dark brown sugar|dark muscovado sugar|muscovado sugar|molasses sugar|dark muscovado|dark sugar",
+    "dark brown sugar|soft dark brown sugar|dark brown soft sugar|dark soft brown sugar|dark muscovado sugar|muscovado sugar|molasses sugar|dark muscovado|dark sugar",
     { spooned: 155, dipped: 175, packed: 220 },
     [2, 0, 96, 0, 0, 0.1],
     { packG: 500 },
