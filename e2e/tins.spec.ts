@@ -36,7 +36,9 @@ test.describe("the cupboard", () => {
     const owned = page.getByLabel("How many you own");
     for (const wrong of ["0", "500", "two"]) {
       await owned.fill(wrong);
-      await expect(page.getByText(`“${wrong}” of one tin: 1 to 99.`, { exact: true })).toBeVisible();
+      await expect(
+        page.getByText(`“${wrong}” of one tin: 1 to 99.`, { exact: true }),
+      ).toBeVisible();
       await expect(owned).toHaveValue(wrong);
     }
     await owned.fill("2");

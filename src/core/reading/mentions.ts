@@ -78,13 +78,18 @@ function mentionsRead(text: string, pantry: Pantry): readonly Mention[] {
   return withEach(withChoices(inOrder.filter(isNoCountOf), text), text);
 }
 
-/** "Mix the three milks": so many of what was given. */
-const isOfGiven = (tokens: readonly Token[], index: number): boolean =>
-  /^(?:the|these|those|all)$/u.test(tokens[index - 1]?.word ?? "") &&
-  /^[2-9]$/u.test(tokens[index]?.word ?? "") &&
-  /^(?:milks|sugars|flours|chocolates|creams|spices|nuts|fruits)$/u.test(
-    tokens[index + 1]?.word ?? "",
+/** "Mix the three milks", "half the ginger": so many, or so much, of what was given. */
+function isOfGiven(tokens: readonly Token[], index: number): boolean {
+  const word = (at: number): string => tokens[at]?.word ?? "";
+  if (SHARE.test(word(index)))
+    return word(index + 1) === "the" || (word(index + 1) === "of" && word(index + 2) === "the");
+  return (
+    /^(?:the|these|those|all)$/u.test(word(index - 1)) &&
+    /^[2-9]$/u.test(word(index)) &&
+    /^(?:milks|sugars|flours|chocolates|creams|spices|nuts|fruits)$/u.test(word(index + 1))
   );
+}
+const SHARE = /^(?:half|0\.5|0\.25|0\.75|0\.333?|½|¼|¾|⅓|⅔)$/u;
 
 /** "300 g grated carrots, 5 to 6 medium carrots" are so many carrots, weighed and counted. */
 function isNoCountOf(
