@@ -159,7 +159,7 @@ test.describe("the bench", () => {
       await expect(tin).toHaveAttribute("aria-invalid", "true");
       expect(await figure(page, "Start checking at")).toBe(before);
     }
-    await page.getByRole("textbox", { name: "Oven temperature" }).fill("90 C");
+    await page.getByRole("textbox", { name: "Oven", exact: true }).fill("90 C");
     await expect(page.getByText("Oven temperature 90 °C is too low: 100 to 260 °C.")).toBeVisible();
     await page.getByRole("button", { name: "Remove tin 1" }).click();
     await expect(

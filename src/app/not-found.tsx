@@ -7,7 +7,7 @@ export default function NotFound() {
       <p>The page, or the cake it showed, is not in this kitchen.</p>
       <p className="flex gap-3">
         <Link href="/" className="button button-next">
-          To another tin
+          Try a tin
         </Link>
         <Link href="/cakes" className="button">
           To the cakes

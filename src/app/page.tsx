@@ -32,7 +32,7 @@ export default async function AskPage() {
       <FreshList />
       {!kitchen.ok && (
         <Trouble
-          text={`${storageText(kitchen.issue)} Another tin works all the same; cakes can't be kept meanwhile.`}
+          text={`${storageText(kitchen.issue)} Trying a tin works all the same; cakes can't be kept meanwhile.`}
         />
       )}
       <AskInAddress

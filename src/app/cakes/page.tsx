@@ -31,7 +31,7 @@ export default async function CakesPage({ searchParams }: CakesPageProps) {
         <div className="panel space-y-3 p-6">
           <p>No cake is kept yet. Try a batter in a tin, then keep it as a cake.</p>
           <Link href="/" className="button button-next">
-            To another tin
+            Try a tin
           </Link>
         </div>
       )}

@@ -98,7 +98,7 @@ export function RecipeSide({ question, read, recipes, units, batter, onChange }:
         {question.source === "oven" && (
           <div className="flex w-26 max-sm:flex-1">
             <Field
-              label="Oven temperature"
+              label="Oven"
               value={question.heat}
               onChange={(heat) => onChange({ heat })}
               onBlur={() => onChange({ heat: withDegree(question.heat, units) })}

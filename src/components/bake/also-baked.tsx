@@ -64,7 +64,7 @@ export function AlsoBaked({ question, read, units, onChange }: AlsoBakedProps) {
             </div>
             <div className="flex w-24">
               <Field
-                label="Oven temperature"
+                label="Oven"
                 value={bake.heat}
                 onChange={(heat) => change(index, { heat })}
                 problem={problemOf(index, ["ovenC"])}

@@ -133,7 +133,7 @@ export const BakeChart = memo(function BakeChart({
             y={plot.top - 5}
             className="fill-ink-2 text-[12px]"
           >
-            look from {minutes.firstLookMin} to {minutes.notPastMin}
+            check from {minutes.firstLookMin} to {minutes.notPastMin}
           </text>
           {was !== null && (
             <g strokeDasharray="2 4" fill="none">

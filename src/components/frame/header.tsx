@@ -6,7 +6,7 @@ import type { Units } from "@/words";
 import { useUnits } from "./units";
 
 const PLACES = [
-  { href: "/", name: "Another tin" },
+  { href: "/", name: "Try a tin" },
   { href: "/cakes", name: "Cakes" },
   { href: "/recipes", name: "Recipes" },
   { href: "/tins", name: "Tins" },

@@ -55,7 +55,7 @@ export function RecipeFactsForm({
           }
         />
         <TextBox
-          label="Oven temperature"
+          label="Oven"
           className="w-28"
           value={doc.bake.ovenC === undefined ? "" : `${doc.bake.ovenC} °C`}
           read={(text) =>

@@ -98,7 +98,7 @@ export function RecipeList({ recipes, total, text, pages, actions }: RecipeListP
       {recipes.length === 0 ? (
         <p className="panel p-6">
           {text === ""
-            ? "No recipe yet. Paste one as you found it, or begin with its tins alone under Another tin."
+            ? "No recipe yet. Paste one as you found it, or begin with its tins alone under Try a tin."
             : "No recipe has all these words. Try fewer of them."}
         </p>
       ) : (
