@@ -95,7 +95,11 @@ await withServedKitchen("3218", async (browser, address) => {
   for (const { name, path, size, prepare } of VIEWS.filter(
     (view) => only === undefined || view.name === only,
   )) {
-    const page = await browser.newPage({ viewport: size, reducedMotion: "reduce", locale: "en-GB" });
+    const page = await browser.newPage({
+      viewport: size,
+      reducedMotion: "reduce",
+      locale: "en-GB",
+    });
     await page.goto(`${address}${path}`, { waitUntil: "networkidle" });
     await prepare?.(page);
     await page.screenshot({ path: join(target, `${name}.png`) });

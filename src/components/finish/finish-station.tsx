@@ -99,7 +99,7 @@ export function FinishStation(props: FinishStationProps) {
     <div className="grid items-start gap-4 lg:grid-cols-[minmax(0,370px)_minmax(0,1fr)]">
       <div className="space-y-3 max-lg:order-2">
         <div className="flex flex-wrap gap-2">
-          <label className="min-w-40 flex-1">
+          <label className="min-w-52 flex-1">
             <span className="label block">What to frost</span>
             <Choice
               label="What to frost"
@@ -109,7 +109,7 @@ export function FinishStation(props: FinishStationProps) {
               onChange={(cover) => onChange({ cover })}
             />
           </label>
-          <label className="min-w-40 flex-1">
+          <label className="min-w-52 flex-1">
             <span className="label block">With</span>
             <Choice
               label="Frosting"

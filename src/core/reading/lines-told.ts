@@ -101,7 +101,7 @@ const isPartItself = (
   { mention, before }: PlacedMention,
   headings: ReadonlySet<string>,
 ): boolean =>
-  /^the\b/iu.test(mention.read.name) || before.at(-1) === "the"
+  /^the\b/iu.test(mention.read.name) || /^(?:the|with|of|in)$/u.test(before.at(-1) ?? "")
     ? wordsIn(mention.read.name).some((word) => PARTS_BY_NAME.has(word) && headings.has(word))
     : false;
 const PARTS_BY_NAME = new Set(["curd", "custard", "caramel", "compote", "jam", "praline", "syrup"]);

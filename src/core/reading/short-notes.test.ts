@@ -371,6 +371,33 @@ Scatter with the rest of the ginger.`);
     expect(steps.find(({ text }) => text.startsWith("Leave"))?.stage).toBe("hot");
   });
 
+  it("makes a curd beside the baked cake, and keeps a meringue apart", () => {
+    const cake = told(`Lemon meringue cake
+Cake layer
+125g butter
+1 cup caster sugar
+3 eggs
+225g self-raising flour
+Lemon curd filling
+2 eggs
+80ml lemon juice
+60g butter
+Meringue
+4 egg whites
+1 cup caster sugar
+Beat butter and sugar, then the rest. Bake in a 22cm springform pan at 180°C for 45 minutes. Turn out onto a rack to cool.
+To make the curd, whisk eggs in a saucepan over low heat. Add juice and butter. Cook until thick. Cool.
+Sandwich with curd. Beat egg whites until soft peaks form. Spread over top and sides.
+Store airtight at room temp.`);
+    const stageOf = (words: string) => cake.steps.find(({ text }) => text.includes(words))?.stage;
+    for (const words of ["To make the curd", "Add juice", "Cook until", "Sandwich"])
+      expect(stageOf(words)).toBe("cold");
+    expect(stageOf("Store airtight")).toBe("keep");
+    expect(linesOf(cake, "filling")).toEqual(["2 eggs", "80ml lemon juice", "60g butter"]);
+    expect(linesOf(cake, "frosting")).toEqual(["4 egg whites", "1 cup caster sugar"]);
+    expect(cake.lines.some(({ ingredient }) => ingredient === "yoghurt")).toBe(false);
+  });
+
   it("is none of what is only spoken of: the three milks", () => {
     const { lines } = told(`Regatta cake
 The cake: 5 eggs, 1 cup sugar, 1 cup flour

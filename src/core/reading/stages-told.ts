@@ -9,12 +9,12 @@ import type { StageTold } from "./steps-told";
 /** A clause that begins with turning the cake out is done out of the oven. */
 const TURNS_OUT = /^\W*turn (?:it |them |the \p{L}+ )?out\b/iu;
 const OUT_OF_OVEN: ReadonlySet<number> = new Set(
-  STAGES.flatMap((stage, at) => (stage === "oven" ? [] : [at])),
+  STAGES.flatMap((stage, at) => (["oven", "serve", "keep"].includes(stage) ? [] : [at])),
 );
 
 /** "For the caramel: melt the sugar …", told after the bake, is made after it. */
 const OF_PART =
-  /^\W*(?:for|to make) the (?!(?:cake|sponge|batter|base|layers?)\b)\p{L}[\p{L} -]{2,30}:/iu;
+  /^\W*(?:for|to make) the (?!(?:cake|sponge|batter|base|layers?)\b)\p{L}[\p{L} -]{2,30}[:,]/iu;
 const COOLS = /\b(?:cool|rest|stand|chill|set|thicken)\w*\b/iu;
 /** Of a cake that is hot, or still in its tin. */
 const OF_HOT =
@@ -60,6 +60,14 @@ const COOLS_FIRST =
 /** "… springs back when pressed", "… before taking it out": no thing of its own. */
 const GOES_ON =
   /^\W*(?:when (?:pressed|touched|tested|tapped|prodded|you (?:press|touch|tap|test|prod))|before \p{L}+ing|after (?:about )?\d+ min\w*)\b/iu;
+/** "Store airtight at room temperature." */
+const STORES = /^\W*store\b.*\b(?:airtight|container|room|fridge|days?|weeks?)\b/iu;
+/** A part that goes on or into a cold cake. */
+const OF_COLD_PART =
+  /^\W*(?:for|to make) the (?:\p{L}+ ){0,2}?(?:curd|custard|cream|filling|frosting|icing|buttercream|ganache|meringue|compote|praline)[:,]/iu;
+/** What can't be said of a part that is made beside a baked cake. */
+const OF_OVEN = /\b(?:oven|bake[sd]?|baking|hot cakes?|warm cakes?|while)\b/iu;
+const WORKED: readonly Stage[] = ["before", "oven", "hot"];
 /** Making something is no keeping. */
 const MAKES = /^\W*(?:and |then )*(?:stir|beat|whisk|whip|melt|mix|fold|sift|boil|simmer)\b/iu;
 const SAYS_KEPT =
@@ -75,13 +83,18 @@ export function settledStages(
   judged: readonly StageTold[],
 ): ReadonlyMap<Chunk, StageTold> {
   let [wasCold, wasBaked, wasCoated] = [false, false, false];
-  let sentenceOfPart: number | null = null;
+  let [sentenceOfPart, lineOfPart]: (number | null)[] = [null, null];
   let before: { readonly sentence: number; readonly stage: Stage } | null = null;
   return new Map(
     chunks.map(({ chunk }, index) => {
       const { stage, isSure } = judged[index] ?? { stage: "before" as Stage, isSure: false };
       if (OF_PART.test(chunk.text)) sentenceOfPart = chunk.sentence;
-      const isUnbaked = stage === "before" && wasBaked && sentenceOfPart === chunk.sentence;
+      if (OF_COLD_PART.test(chunk.text)) lineOfPart = chunk.line;
+      const isUnbaked =
+        wasBaked &&
+        ((stage === "before" && sentenceOfPart === chunk.sentence) ||
+          // "To make the curd, … Add the juice. Cook until thick.": all of its line.
+          (lineOfPart === chunk.line && !OF_OVEN.test(chunk.text) && WORKED.includes(stage)));
       const isBack =
         stage === "hot" && wasCold && COOLS.test(chunk.text) && !OF_HOT.test(chunk.text);
       const isHotAgain = stage === "hot" && wasCoated && !SAYS_HOT.test(chunk.text);
@@ -92,8 +105,9 @@ export function settledStages(
       wasCold ||= stage === "cold";
       wasCoated ||= (stage === "cold" || isOutOfOven) && wasBaked && COATS.test(chunk.text);
       const isCold = isBack || isUnbaked || isHotAgain || isMade || isOutOfOven;
+      const isStored = stage === "cold" && wasBaked && STORES.test(chunk.text);
       const isCooling = stage === "oven" && wasBaked && COOLS_FIRST.test(chunk.text);
-      const own = isCooling ? "hot" : isCold ? "cold" : stage;
+      const own = isCooling ? "hot" : isStored ? "keep" : isCold ? "cold" : stage;
       const goesOn = before?.sentence === chunk.sentence && GOES_ON.test(chunk.text);
       before = { sentence: chunk.sentence, stage: goesOn && before !== null ? before.stage : own };
       return [chunk, { stage: before.stage, isSure }];

@@ -129,3 +129,14 @@ describe("reading what was written", () => {
     );
   });
 });
+
+describe("a second measure in brackets", () => {
+  it.each([
+    ["3/4 cup (1 1/2 sticks) unsalted butter", 1.5, "stick"],
+    ["1 1/2 sticks (3/4 cup) butter", 0.75, "cup"],
+    ["2 cups (250 g/9 oz) flour", 250, "g"],
+    ["2 cups (9 oz / 250 g) flour", 9, "oz"],
+  ])("%s", (line, amount, unit) => {
+    expect(readLine(line).stated).toMatchObject({ amount: { low: amount, high: amount }, unit });
+  });
+});

@@ -130,7 +130,10 @@ function takeBrackets(text: string): {
   let measure: Measure | null = null;
   const notes: string[] = [];
   const rest = text.replace(/[([]([^()[\]]*)[)\]]/gu, (_all, inside: string) => {
-    const parts = inside.split(/\s*[/;,]\s*|\s+or\s+/u).map((part) => measureIn(part));
+    // "1 1/2 sticks" is one amount, "250 g/9 oz" are two.
+    const parts = inside
+      .split(/\s*(?:[;,]|(?<!\d)\/|\/(?!\d))\s*|\s+or\s+/u)
+      .map((part) => measureIn(part));
     const best =
       parts.find((part) => part !== null && isMass(part.unit)) ??
       parts.find((part) => part !== null) ??

@@ -4,7 +4,7 @@ import type { PartRole } from "./schema";
 /** Words that name a part of a cake; the first that matches decides. */
 const ROLES: readonly (readonly [RegExp, PartRole])[] = [
   [
-    /\b(?:frosting|icing|buttercream|glaze|ganache|coating|drip)\b|^to (?:ice|frost|cover)\b/iu,
+    /\b(?:frosting|icing|buttercream|glaze|ganache|coating|drip|meringue)\b|^to (?:ice|frost|cover)\b/iu,
     "frosting",
   ],
   [/\b(?:filling|curd|jam layer|compote|custard)\b|^to (?:fill|sandwich)\b/iu, "filling"],
