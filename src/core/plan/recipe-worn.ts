@@ -6,7 +6,7 @@ import { numberIn } from "../measure";
 import { speaksOf, type Formula, type PartFormula, type PartRole, type Stage } from "../recipe";
 import { frostingLike, MOST_G, sentencesOf, shareOf, type Frosted } from "./recipe-frosting";
 
-/** How something lies on a cake: over its top, in drips, over all of it, strewn. */
+/** How something lies on a cake: over its top, in drips, over all of it, strewn; or not drawn. */
 export const WORN_AS = ["over-top", "drips", "over-all", "strewn", "unseen"] as const;
 export type WornAs = (typeof WORN_AS)[number];
 
