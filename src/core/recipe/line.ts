@@ -130,10 +130,7 @@ function takeBrackets(text: string): {
   let measure: Measure | null = null;
   const notes: string[] = [];
   const rest = text.replace(/[([]([^()[\]]*)[)\]]/gu, (_all, inside: string) => {
-    // "1 1/2 sticks" is one amount, "250 g/9 oz" are two.
-    const parts = inside
-      .split(/\s*(?:[;,]|(?<!\d)\/|\/(?!\d))\s*|\s+or\s+/u)
-      .map((part) => measureIn(part));
+    const parts = inside.split(AMOUNTS_APART).map((part) => measureIn(part));
     const best =
       parts.find((part) => part !== null && isMass(part.unit)) ??
       parts.find((part) => part !== null) ??
@@ -145,6 +142,8 @@ function takeBrackets(text: string): {
   return { rest: rest.replace(/\s+/gu, " ").trim(), measure, notes };
 }
 
+/** "1 1/2 sticks" is one amount, "250 g/9 oz" are two. */
+const AMOUNTS_APART = /\s*(?:[;,]|(?<!\d)\/|\/(?!\d))\s*|\s+or\s+/u;
 const isMass = (unit: KitchenUnit): boolean =>
   unit === "g" || unit === "kg" || unit === "oz" || unit === "lb";
 
