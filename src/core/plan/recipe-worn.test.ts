@@ -1,3 +1,4 @@
+import { sum } from "d3-array";
 import { describe, expect, it } from "vitest";
 import {
   FIRST_QUESTION,
@@ -11,10 +12,12 @@ import { readAnyRecipe } from "../reading";
 import type { RecipeDoc } from "../recipe";
 import { FEW_WORDS } from "./answer-words.test-data";
 import type { Answer } from "./answer-schema";
-import { planCake } from "./plan";
+import type { CakeInput } from "./input";
+import { planCake, type CakePlan } from "./plan";
 import { planFileAnswer } from "./plan-file";
 import { recipeFacts, workRecipe } from "./recipe-facts";
 import type { RecipeWear } from "./recipe-worn";
+import { serveDetail } from "./serve-detail";
 import { workRequest } from "./request";
 import { parsePlanFile } from "./text-request";
 
@@ -124,6 +127,13 @@ function docOf(text: string): RecipeDoc {
   return read.value.doc;
 }
 
+function planned(question: Question): { readonly input: CakeInput; readonly plan: CakePlan } {
+  const { input } = readQuestion(question, HABIT);
+  const plan = input.ok ? planCake(input.value) : input;
+  if (!input.ok || !plan.ok) throw new RangeError(JSON.stringify(plan));
+  return { input: input.value, plan: plan.value };
+}
+
 describe("a drip over a coat", () => {
   const answer = planFileAnswer(
     { recipe: { text: DRIP }, day: { wantedAt: "2026-12-05T15:00" } },
@@ -162,16 +172,24 @@ describe("a drip over a coat", () => {
     expect(parts[1]?.steps.map(({ text }) => text).join(" ")).not.toContain("ganache");
   });
 
+  it("is weighed in each piece that is served", () => {
+    const doc = docOf(DRIP);
+    const facts = recipeFacts(doc, workRecipe(doc, pantryOf()));
+    const question = { ...FIRST_QUESTION, ...recipeBoxes(doc.name, facts) };
+    const servedG = (worn: Question["worn"]): number => {
+      const { input, plan } = planned({ ...question, worn });
+      return sum(serveDetail(input, plan).cakes, (each) => each.cakes * each.pieces * each.pieceG);
+    };
+    // The recipe as written: all of its 199 g of ganache.
+    expect(servedG(question.worn) - servedG([])).toBeCloseTo(199, 6);
+  });
+
   it("is drawn as she says, and not under a cover of her own where the recipe has no coat", () => {
     const doc = docOf(DRIP);
     const facts = recipeFacts(doc, workRecipe(doc, pantryOf()));
     const question = { ...FIRST_QUESTION, ...recipeBoxes(doc.name, facts) };
-    const shown = (changes: Partial<Question>): readonly string[] => {
-      const { input } = readQuestion({ ...question, ...changes }, HABIT);
-      const plan = input.ok ? planCake(input.value) : input;
-      if (!plan.ok) throw new RangeError(JSON.stringify(plan.issue));
-      return plan.value.worn.map(({ as }) => as);
-    };
+    const shown = (changes: Partial<Question>): readonly string[] =>
+      planned({ ...question, ...changes }).plan.worn.map(({ as }) => as);
     expect(shown({})).toEqual(["drips"]);
     expect(shown({ worn: question.worn.map((each) => ({ ...each, as: "over-all" })) })).toEqual([
       "over-all",

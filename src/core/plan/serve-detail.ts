@@ -145,6 +145,9 @@ export function serveDetail(input: CakeInput, plan: CakePlan): ServeDetail {
   // Nobody said how many pieces: enough for the guests where the knife can.
   const enough = guests === undefined ? null : Math.ceil(guests / served);
   const told = toldEach(input, plan, served);
+  // What the recipe's own steps put on it, over all tiers by their weight.
+  const wornG = plan.scale * sum(plan.worn, ({ massG }) => massG);
+  const bareG = sum(finish.cakes, (each) => each.cakes * sum(each.tiers, ({ tier }) => tier.cakeG));
   const cakes = finish.cakes
     .flatMap((each) =>
       each.tiers.map(({ tier }): ServedCake => {
@@ -152,7 +155,7 @@ export function serveDetail(input: CakeInput, plan: CakePlan): ServeDetail {
         const onIt = finish.quantities
           .filter((quantity) => quantity.index === index)
           .reduce((sum, { massG }) => sum + massG, 0);
-        const wholeG = tier.cakeG + onIt / each.cakes;
+        const wholeG = tier.cakeG * (1 + wornG / bareG) + onIt / each.cakes;
         const top = cakeTop(tier.geometry, tier.layerMm);
         const cuts = cutsFor(top);
         const style = cuts.find((way) => way === cut) ?? cuts[0];
