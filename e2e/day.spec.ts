@@ -98,14 +98,14 @@ test.describe("the day of a cake", () => {
     await station(page, "Day").click();
     const day = page.getByRole("region", { name: "The day" });
     await page.getByLabel("Wanted", { exact: true }).fill("2026-12-05T15:00");
-    await page.getByLabel("Split").selectOption("bake the day before");
+    await page.getByLabel("Spread over days").selectOption("bake the day before");
     await expect(day.getByRole("list", { name: "Tasks of Friday 4 December" })).toContainText(
       "Turn out 2 cakes",
     );
     await expect(day.getByRole("list", { name: "Tasks of Saturday 5 December" })).toContainText(
       "Final coat",
     );
-    await page.getByLabel("Split").selectOption("all in one go");
+    await page.getByLabel("Spread over days").selectOption("all in one go");
     await page.getByLabel("Not before").fill("14:30");
     await page.getByLabel("Nor after").fill("15:10");
     await expect(day).toContainText("It can't be done in these hours");

@@ -233,7 +233,7 @@ test.describe("a recipe", () => {
 
   test("says when to look first, and takes that along to the bench", async ({ page }) => {
     await page.goto("/recipes/harbour-pound");
-    await page.getByText("Change its tins, heat, minutes").click();
+    await page.getByText("Change its tins, oven, minutes").click();
     const look = page.getByRole("textbox", { name: "Start checking" });
     await look.fill("300");
     await expect(page.getByText("“300” is out of range: write 1 to 240 minutes.")).toBeVisible();
@@ -534,7 +534,7 @@ test.describe("a recipe under hard use", () => {
     await page.getByRole("button", { name: "Keep this recipe" }).click();
     await expect(grams(page, "2 cups all-purpose flour")).toContainText("245 g");
     await expect(page.getByText("244 g to 290 g, spooned and levelled taken")).toBeVisible();
-    await page.getByText("Change its tins, heat, minutes").click();
+    await page.getByText("Change its tins, oven, minutes").click();
     await expect(page.getByLabel("A cup is")).toHaveValue("us");
     await page.getByLabel("Flour into the cup").selectOption("dipped");
     await expect(grams(page, "2 cups all-purpose flour")).toContainText("290 g");

@@ -102,9 +102,9 @@ export function DayStation({
           />
         </label>
         <label className="block">
-          <span className="label block">Split</span>
+          <span className="label block">Spread over days</span>
           <Choice
-            label="Split"
+            label="Spread over days"
             className="field"
             value={boxes.split}
             choices={SPLITS.map((each) => [each, SPLIT_NAMES[each]])}

@@ -39,7 +39,7 @@ export function RecipeFactsForm({
   return (
     <details className="no-print border-t-[1.5px] border-line px-1 py-0.5 text-[15px]">
       <summary className="py-1.5 text-ink-2">
-        Change its tins, heat, minutes, portions; its cups, flour and eggs; or weigh its batter
+        Change its tins, oven, minutes, portions; its cups, flour and eggs; or weigh its batter
       </summary>
       <div className="flex flex-wrap items-start gap-2 pb-2">
         <TextBox
