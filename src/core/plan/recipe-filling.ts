@@ -100,7 +100,10 @@ function fillingLike(part: PartFormula): Coating | null {
   const share = (is: RegExp): number => shareOf(part, is);
   if (share(/cream$|whipping/u) > 0.4) return "whipped-cream";
   if (share(/jam|marmalade|jelly/u) > 0.5) return "jam";
-  if (share(/curd/u) > 0.5 || (share(/lemon-juice|lime-juice/u) > 0.1 && share(/egg/u) > 0.15))
+  if (
+    share(/curd/u) > 0.5 ||
+    (share(/(?:lemon|lime)(?:-zest-and)?-juice/u) > 0.1 && share(/egg/u) > 0.15)
+  )
     return "curd";
   if (share(/custard$/u) > 0.5) return "custard";
   if (share(/milk/u) > 0.4 && share(/egg|custard-powder|cornflour/u) > 0.02) return "custard";
@@ -116,7 +119,10 @@ const BESIDE_CREAM = 1.2;
  */
 function mixedDensity(part: PartFormula, like: Coating): number | null {
   if (like !== "whipped-cream") return null;
-  const besides = shareOf(part, /jam|marmalade|jelly|curd|berr|currant|cherr|fruit|lemon-juice/u);
+  const besides = shareOf(
+    part,
+    /jam|marmalade|jelly|curd|berr|currant|cherr|fruit|lemon(?:-zest-and)?-juice/u,
+  );
   if (besides < 0.1) return null;
   const gPerMl = 1 / ((1 - besides) / SPREAD_DENSITY[like] + besides / BESIDE_CREAM);
   return Math.round(100 * gPerMl) / 100;

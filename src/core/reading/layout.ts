@@ -1,9 +1,9 @@
 // What each line of a page is: a heading, a row of ingredients, or something that is told.
 import { remembered } from "../measure";
 import type { Pantry } from "../pantry";
-import { beginsTelling, chunksOfLine, wordsIn, type Chunk } from "./chunks";
+import { beginsTelling, chunksOfLine, hasAct, wordsIn, type Chunk } from "./chunks";
 import { mentionsIn, type Mention } from "./mentions";
-import { partRole, toldFor, unmarked, unnumbered, type PageLine } from "../recipe";
+import { partRole, readLine, toldFor, unmarked, unnumbered, type PageLine } from "../recipe";
 
 export type LineKind = "blank" | "heading" | "row" | "told";
 
@@ -76,8 +76,43 @@ export function layoutOf(lines: readonly PageLine[], pantry: Pantry): readonly P
     if (kind === "heading") heading = bare;
     rows.push({ written, bare, kind, chunks, mentions, heading });
   }
-  return rows;
+  return rows.map((row, at) => (isUnknownRow(row, at, rows) ? withUnknown(row) : row));
 }
+
+/** Words of what is no ingredient though it is counted: tins, times, what it gives. */
+const COUNTED_ELSE =
+  /\d\s*(?:cm|mm|in|inch(?:es)?|mins?|minutes?|h|hours?|days?|°|c|f)\b|\b(?:tins?|pans?|moulds?|molds?|dish(?:es)?|trays?|cases|oven|gas|serves?|servings?|portions|pieces|slices|squares|layers)\b/iu;
+/** An ingredient that nobody knows is told in no more words. */
+const MOST_UNKNOWN_WORDS = 5;
+
+/** "2 bay leaves" between other ingredients: one that the pantry does not know. */
+function isUnknownRow(
+  { kind, bare, chunks, mentions }: PageRow,
+  at: number,
+  rows: readonly PageRow[],
+): boolean {
+  if (kind !== "told" || chunks.length !== 1 || mentions.some((all) => all.length > 0))
+    return false;
+  if (!/^[\d½¼¾⅓⅔⅛]/u.test(bare) || COUNTED_ELSE.test(bare) || /[.!?]$/u.test(bare)) return false;
+  if (wordsIn(bare).length > MOST_UNKNOWN_WORDS || chunks.some(hasAct)) return false;
+  return rows[at - 1]?.kind === "row" && (isRowLike(rows[at + 1]) || isRowLike(rows[at + 2]));
+}
+
+/** A row, or "salt to taste". */
+const isRowLike = (row: PageRow | undefined): boolean =>
+  row !== undefined &&
+  (row.kind === "row" ||
+    (row.mentions.some((all) => all.length > 0) &&
+      wordsIn(row.bare).length <= MOST_UNKNOWN_WORDS &&
+      !row.chunks.some(hasAct)));
+
+const withUnknown = (row: PageRow): PageRow => ({
+  ...row,
+  kind: "row",
+  mentions: row.chunks.map(({ text }) => [
+    { at: 0, end: text.length, line: text, read: readLine(text), ingredient: null },
+  ]),
+});
 
 const LISTED = /^((?:for|to make) (?:the |an? )?[\p{L} -]{3,30}|\p{L}[\p{L} -]{2,24}):\s+(?=\S)/iu;
 /** "For the pan: …", "Wet: …" head a list though they name no part. */

@@ -267,6 +267,7 @@ const JUICE = /^(?:juice|juiced)$/u;
 
 const OF_FRUIT: Readonly<Record<string, readonly [zest: string, juice: string]>> = {
   lemons: ["lemon-zest", "lemon-juice"],
+  limes: ["lime-zest", "lime-juice"],
   oranges: ["orange-zest", "fruit-juice"],
 };
 

@@ -232,4 +232,19 @@ Cream the butter and sugar, beat in the eggs, fold in the flour. Bake in a 20 cm
       "240 g self-raising flour",
     ]);
   });
+
+  it("is in the list though nobody knows it, and a tin by itself is nothing to do", () => {
+    const { lines, steps, tins } = told(`Bay cake
+
+20 cm round tin
+
+300 g plain flour
+2 bay leaves
+4 eggs
+
+Mix. Bake at 170 C for 40 minutes.`);
+    expect(lines.map(({ text }) => text)).toEqual(["300 g plain flour", "2 bay leaves", "4 eggs"]);
+    expect(steps.map(({ text }) => text)).toEqual(["Mix.", "Bake at 170 C for 40 minutes."]);
+    expect(tins).toHaveLength(1);
+  });
 });

@@ -2,7 +2,7 @@
 import { group } from "d3-array";
 import type { Pantry } from "../pantry";
 import { pageLines, STAGES, toldFor, type PageLine, type PartRole, type Stage } from "../recipe";
-import type { Chunk } from "./chunks";
+import { hasAct, type Chunk } from "./chunks";
 import { doubtsTold, type ToldDoubt } from "./doubts-told";
 import { layoutOf } from "./layout";
 import { linesTold, type PartedMention, type ToldLine } from "./lines-told";
@@ -88,6 +88,10 @@ const isLabels = (line: string): boolean => {
 /** "Serves 14", "Makes 12 squares", by itself on its line. */
 const YIELD = /^(?:serves|makes|yields?|portions)\b:?[^.;]{0,12}\d[^.;]{0,24}\.?$/iu;
 
+/** "20 cm round tin", "Two 8 inch pans" by themselves: what is needed, nothing to do. */
+const TIN_ALONE =
+  /^(?:(?:you(?:'|’)?ll need|use|for|tins?|pans?):? )?[^.;,!]{0,24}\d[^.;!]{0,28}\b(?:tins?|pans?|moulds?|molds?|dish|sandwich tins?)\.?$/iu;
+
 /**
  * What a text tells of a recipe. Never fails: what it does not tell is null or empty.
  * @param lines the text's lines, marks and all
@@ -139,7 +143,8 @@ export function readText(lines: readonly PageLine[], pantry: Pantry): ToldRecipe
           !TIMES.test(bareOf.get(chunk) ?? "") &&
           !isLabels(bareOf.get(chunk) ?? "") &&
           !YIELD.test(bareOf.get(chunk) ?? "") &&
-          !YIELD.test(chunk.text),
+          !YIELD.test(chunk.text) &&
+          (hasAct(chunk) || !TIN_ALONE.test(bareOf.get(chunk) ?? "")),
       ),
       partsOfChunks(chunks, mentions, told),
       stages,

@@ -144,6 +144,7 @@ const USUAL_PERCENT: Partial<
   nutmeg: { low: 0.3, high: 0.8 },
   cloves: { low: 0.2, high: 0.6 },
   "lemon-zest": { low: 1.5, high: 4 },
+  "lime-zest": { low: 1.5, high: 4 },
   "orange-zest": { low: 2, high: 5 },
 };
 const USUAL_PERCENT_OF_GROUP: Partial<

@@ -9,6 +9,7 @@ import {
   type KitchenUnit,
   type CupWay,
 } from "../measure";
+import { citrusPart } from "./citrus";
 
 /** One amount of one unit; a recipe line can add several up, or take one off. */
 export type Measure = {
@@ -89,8 +90,9 @@ export const readLine = remembered((text): ReadLine => {
   const isPack = found.measures.some(({ unit }) => unit === "pack");
   const packSize = found.packSize ?? (isPack ? brackets.measure : null);
   const stated = found.stated ?? (isPack ? null : brackets.measure);
-  const { name, note, way } = nameAndNote(found.rest);
+  const { name: called, note, way } = nameAndNote(found.rest);
   const notes = [note, ...brackets.notes].filter((part) => part !== "").join("; ");
+  const name = citrusPart(called, notes);
   return {
     text,
     measures: found.measures,
@@ -275,18 +277,27 @@ function furtherMeasures(
   }
 }
 
-/** `juice of 2 lemons`, `grated zest of 1 orange`, `yolks of 3 eggs`. */
+/** `juice of 2 lemons`, `grated zest of 1 orange`, `yolks of 3 eggs`; `finely grated zest 1 lemon`. */
+const PART_OF =
+  /^(?:the\s+)?(?:(?:finely|freshly)\s+)?(?:(?:grated|squeezed)\s+)?(juice|zest|rind|peel|whites?|yolks?|seeds|pulp|flesh)(?:\s+(?:and|&)\s+(juice|zest|rind))?\s+(?:of|from)\s+(.*)$/iu;
+const PART_THEN_COUNT =
+  /^(?:(?:finely|freshly)\s+)?(?:(?:grated|squeezed)\s+)?(juice|zest|rind)(?:\s+(?:and|&)\s+(juice|zest|rind))?\s+(?=\S*\d|[½¼¾])(.*)$/iu;
+
 function fromPart(text: string): Found | null {
-  const found =
-    /^(?:(?:finely\s+)?grated\s+)?(juice|zest|rind|peel|whites?|yolks?)(?:\s+and\s+(juice|zest|rind))?\s+(?:of|from)\s+(.*)$/iu.exec(
-      text,
-    );
+  const found = PART_OF.exec(text) ?? PART_THEN_COUNT.exec(text);
   const span = found === null ? null : readSpan(found[3] ?? "");
   if (found === null || span === null) return null;
-  const part = (found[1] ?? "").toLowerCase().replace(/rind|peel/u, "zest");
-  const second = found[2] === undefined ? "" : ` and ${found[2].toLowerCase()}`;
+  if (!PART_OF.test(text) && readUnit(span.rest) !== null) return null;
+  // What is scooped out is most of what it is of.
+  const part = (found[1] ?? "")
+    .toLowerCase()
+    .replace(/rind|peel/u, "zest")
+    .replace(/seeds|pulp|flesh/u, "");
+  const second =
+    found[2] === undefined ? "" : ` and ${found[2].toLowerCase().replace("rind", "zest")}`;
   const [whole = "", ...after] = span.rest.split(/,\s*/u);
-  const name = `${whole.replace(/\b(?:large|small|medium|unwaxed|fresh)\s+/giu, "").replace(/s$/u, "")} ${part}${second}`;
+  const name =
+    `${whole.replace(/\b(?:large|small|medium|unwaxed|fresh)\s+/giu, "").replace(/s$/u, "")} ${part}${second}`.trim();
   return {
     measures: [{ amount: span.amount, unit: "piece", sign: 1 }],
     packSize: null,
@@ -393,8 +404,14 @@ function doubtsOf(
     doubts.push(readUnit(rest) !== null && /^[a-z]+\.?\s/iu.test(rest) ? "no-number" : "no-amount");
   if (measures.some(({ amount }) => amount.high > MOST_OF_A_UNIT)) doubts.push("huge");
   if (name === "") doubts.push("no-name");
-  if (/\beach\b.*\band\b|\band\s+(?:juice|zest)\b|\bsalt and (?:black )?pepper\b/iu.test(rest))
-    doubts.push("two-things");
+  // The zest and the juice of one fruit are weighed together.
+  const isTwo =
+    /\beach\b.*\band\b|\bplus (?:the )?(?:juice|zest)\b|\bsalt and (?:black )?pepper\b/iu.test(
+      rest,
+    ) ||
+    (/\band\s+(?:juice|zest)\b/iu.test(rest) &&
+      !/\b(?:zest and juice|juice and zest)$/u.test(name));
+  if (isTwo) doubts.push("two-things");
   if (/\s(?:or|and\/or)\s/iu.test(name)) doubts.push("alternative");
   return doubts;
 }

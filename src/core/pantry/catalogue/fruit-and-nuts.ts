@@ -329,8 +329,12 @@ export const FRUIT_AND_NUTS: readonly Ingredient[] = [
     eachG: 130,
     yieldShare: 0.72,
   }),
-  row("lemons", "fresh-fruit", "lemons|lemon|limes|lime", 200, [89, 0, 3, 1, 0, 0], {
+  row("lemons", "fresh-fruit", "lemons|lemon", 200, [89, 0, 3, 1, 0, 0], {
     eachG: 100,
+    hasAcid: true,
+  }),
+  row("limes", "fresh-fruit", "limes|lime", 200, [88, 0, 2, 1, 0, 0], {
+    eachG: 65,
     hasAcid: true,
   }),
   row(
@@ -352,7 +356,7 @@ export const FRUIT_AND_NUTS: readonly Ingredient[] = [
   row(
     "fruit-puree",
     "puree",
-    "fruit purée|fruit puree|raspberry purée|mango purée|blackcurrant purée|pear purée|passion fruit pulp|passion fruit",
+    "fruit purée|fruit puree|raspberry purée|mango purée|blackcurrant purée|pear purée",
     245,
     [84, 0, 11, 1, 0, 0],
   ),
@@ -409,10 +413,34 @@ export const FRUIT_AND_NUTS: readonly Ingredient[] = [
   row(
     "lemon-zest",
     "flavouring",
-    "lemon zest|zest of lemon|lemon peel|grated lemon zest|lime zest|zest of lime|grated lemon rind",
+    "lemon zest|zest of lemon|lemon peel|grated lemon zest|grated lemon rind",
     96,
     [82, 0, 4, 2, 0, 0],
     { eachG: 4, keeps: "freezer, 3 months" },
+  ),
+  row(
+    "lemon-zest-and-juice",
+    "acid-liquid",
+    "lemon zest and juice|lemon juice and zest",
+    null,
+    [90, 0, 3, 0, 0, 0],
+    { eachG: 49 },
+  ),
+  row(
+    "lime-zest",
+    "flavouring",
+    "lime zest|zest of lime|grated lime zest|lime peel",
+    96,
+    [82, 0, 4, 2, 0, 0],
+    { eachG: 3, keeps: "freezer, 3 months" },
+  ),
+  row(
+    "lime-zest-and-juice",
+    "acid-liquid",
+    "lime zest and juice|lime juice and zest",
+    null,
+    [90, 0, 2, 0, 0, 0],
+    { eachG: 33 },
   ),
   row(
     "orange-zest",
@@ -421,6 +449,14 @@ export const FRUIT_AND_NUTS: readonly Ingredient[] = [
     96,
     [73, 0, 6, 2, 0, 0],
     { eachG: 7, keeps: "freezer, 3 months" },
+  ),
+  row(
+    "orange-zest-and-juice",
+    "acid-liquid",
+    "orange zest and juice|orange juice and zest",
+    null,
+    [87, 0, 10, 1, 0, 0],
+    { eachG: 82 },
   ),
   row(
     "vanilla-extract",

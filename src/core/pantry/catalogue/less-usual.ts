@@ -107,7 +107,7 @@ export const LESS_USUAL: readonly Ingredient[] = [
   row(
     "passionfruit",
     "fresh-fruit",
-    "passionfruit|passionfruits|passionfruit pulp",
+    "passion fruit|passionfruit|passion fruits|passionfruits|passion fruit pulp|passionfruit pulp",
     236,
     [73, 1, 11, 2, 0, 0],
     {
