@@ -17,11 +17,11 @@ const stations = [
   "serve",
   "day",
   "caution",
+  "shopping",
   "plan",
   "ask",
   "kept",
   "live",
-  "shopping",
   "practice",
 ];
 

@@ -21,7 +21,12 @@ export async function servedKitchen(port: number): Promise<ServedKitchen> {
   const folder = mkdtempSync(join(tmpdir(), "steady-tin-e2e-"));
   const databaseUrl = `file:${join(folder, "kitchen.db")}`;
   const address = `http://127.0.0.1:${port}`;
-  const env = { ...process.env, DATABASE_URL: databaseUrl, NEXT_TELEMETRY_DISABLED: "1" };
+  const env = {
+    ...process.env,
+    DATABASE_URL: databaseUrl,
+    DEMO_DAY: "2026-11-28",
+    NEXT_TELEMETRY_DISABLED: "1",
+  };
   const run = (args: readonly string[]) => spawn(process.execPath, args, { env, stdio: "ignore" });
   const [code] = (await once(run([TSX, "src/cli/prepare.ts"]), "exit")) as [number | null];
   if (code !== 0) throw new Error(`the kitchen in ${folder} can't be laid in`);
@@ -55,6 +60,7 @@ const PAGES = [
   "/recipes/new",
   "/tins",
   "/ovens",
+  "/shopping",
 ];
 
 /** Has the server read its pages' code once: the first test is to wait no longer than the others. */

@@ -26,7 +26,7 @@ export async function withServedKitchen(port, work, fill) {
   build();
   const { chromium } = await import("@playwright/test");
   const folder = mkdtempSync(join(tmpdir(), "steady-tin-served-"));
-  const env = { DATABASE_URL: `file:${join(folder, "kitchen.db")}` };
+  const env = { DATABASE_URL: `file:${join(folder, "kitchen.db")}`, DEMO_DAY: "2026-11-28" };
   prepare(env);
   await fill?.(env.DATABASE_URL);
   const server = startServer([SERVE, "--port", port], env);

@@ -80,11 +80,7 @@ const VIEWS = [
   { name: "tin", path: "/tins/tube", size: DESK },
   { name: "logbook", path: "/logbook", size: DESK },
   { name: "recipe", path: "/recipes/blackcurrant-poppy", size: DESK },
-  {
-    name: "recipe-weigh-phone",
-    path: "/recipes/rhubarb-cups?view=weigh&make=portions&of=18",
-    size: PHONE,
-  },
+  { name: "shopping-phone", path: "/shopping?from=2026-12-05&to=2026-12-09", size: PHONE },
   { name: "paste", path: "/recipes/new", size: DESK, prepare: paste },
 ];
 

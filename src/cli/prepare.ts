@@ -15,7 +15,8 @@ try {
   const now = new Date();
   const copy = await migrateDatabase(connection, url, now);
   if (copy !== null) console.log(`Kept a copy of your data before updating it: ${copy}`);
-  if (await seedDemoKitchen(connection, now))
+  const { DEMO_DAY } = process.env;
+  if (await seedDemoKitchen(connection, DEMO_DAY === undefined ? now : new Date(DEMO_DAY)))
     console.log("Laid in the demo kitchen of Lantern Row.");
   await recordEndedBakes(connection, now);
   connection.client.close();

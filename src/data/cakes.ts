@@ -1,4 +1,4 @@
-import { and, count, desc, eq, inArray, isNull, ne, or } from "drizzle-orm";
+import { and, between, count, desc, eq, gt, inArray, isNull, ne, or } from "drizzle-orm";
 import { STORED_COPY, STORED_QUESTION, type CakeDoc } from "@/core/kept";
 import { FIRST_QUESTION, type Question } from "@/core/ask";
 import type { Connection } from "./connection";
@@ -137,6 +137,37 @@ export async function listOthers(
 
 /** No day has more cakes than this. */
 const MOST_OF_A_DAY = 40;
+/** Nor is more shopped for at once. */
+export const MOST_OF_DAYS = 120;
+
+/**
+ * The cakes that are wanted in a stretch of days, opened, the first wanted first.
+ * @param from first day, `2026-12-05` @param to last day
+ */
+export async function listCakesBetween(
+  { db }: Connection,
+  from: string,
+  to: string,
+): Promise<readonly (Cake & { readonly wantedOn: string })[]> {
+  const rows = await db
+    .select()
+    .from(cakes)
+    .where(and(between(cakes.wantedOn, from, to), isNull(cakes.deletedAt)))
+    .orderBy(cakes.wantedOn, cakes.id)
+    .limit(MOST_OF_DAYS);
+  return rows.map((row) => ({ ...cakeFrom(row), wantedOn: row.wantedOn }));
+}
+
+/** The first day after one that a cake is wanted on; null for none. @param after `2026-12-05` */
+export async function nextWantedOn({ db }: Connection, after: string): Promise<string | null> {
+  const [row] = await db
+    .select({ wantedOn: cakes.wantedOn })
+    .from(cakes)
+    .where(and(gt(cakes.wantedOn, after), isNull(cakes.deletedAt)))
+    .orderBy(cakes.wantedOn)
+    .limit(1);
+  return row?.wantedOn ?? null;
+}
 
 /** The cakes that are wanted on a date, opened, last changed first. @param on `2026-12-05` */
 export async function listCakesOf({ db }: Connection, on: string): Promise<readonly Cake[]> {

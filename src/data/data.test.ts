@@ -31,6 +31,7 @@ import {
   keepIngredient,
   learnName,
   listCakes,
+  listCakesBetween,
   listOthers,
   listSharableParts,
   listTins,
@@ -299,6 +300,26 @@ describe("the demo kitchen", () => {
       if (!plan.ok) throw new Error(`${name} can't be planned`);
       expect([name, plan.value.fill.overG]).toEqual([name, 0]);
     }
+  });
+
+  it("has its cakes wanted in a week to come, on the days of the week they are", async () => {
+    const wanted = async (now: Date): Promise<readonly string[]> => {
+      const fresh = await freshKitchen();
+      await seedDemoKitchen(fresh.connection, now);
+      const days = (await listCakesBetween(fresh.connection, "2026-01-01", "2028-01-01")).map(
+        ({ wantedOn }) => wantedOn,
+      );
+      fresh.remove();
+      return days;
+    };
+    expect(await wanted(NOW)).toEqual(["2026-12-05", "2026-12-06", "2026-12-09"]);
+    expect(await wanted(new Date("2026-12-04T12:00"))).toContain("2026-12-05");
+    expect(await wanted(new Date("2026-12-05T12:00"))).toEqual([
+      "2026-12-12",
+      "2026-12-13",
+      "2026-12-16",
+    ]);
+    expect(await wanted(new Date("2027-03-01T12:00"))).toContain("2027-03-06");
   });
 
   it("never goes over a baker's own data, nor comes back after she deletes it", async () => {

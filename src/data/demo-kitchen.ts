@@ -162,6 +162,9 @@ export const DEMO_TINS: readonly DemoTin[] = [
   },
 ];
 
+/** The first day that a demo cake is wanted on; all of them move on by weeks once it is past. */
+export const DEMO_WEEK = "2026-12-05";
+
 export const DEMO_CAKES: readonly DemoCake[] = [
   {
     id: "harbour-supper",
@@ -175,7 +178,10 @@ export const DEMO_CAKES: readonly DemoCake[] = [
     name: "Ferry crew, Sunday morning",
     recipe: "stout-gingerbread",
     oven: "galley",
-    question: { tins: ["2 x 21.6 x 11.4 x 6.5 cm loaf"] },
+    question: {
+      tins: ["2 x 21.6 x 11.4 x 6.5 cm loaf"],
+      day: { ...FIRST_QUESTION.day, wantedAt: "2026-12-06T10:30" },
+    },
   },
   {
     id: "lifeboat-day",
@@ -230,6 +236,7 @@ export const DEMO_CAKES: readonly DemoCake[] = [
       tins: ["12 cups 7 x 5.2 x 3.2 cm"],
       cover: "top",
       frosting: "cream-cheese",
+      day: { ...FIRST_QUESTION.day, wantedAt: "2026-12-09T18:00" },
       finish: {
         ...FIRST_QUESTION.finish,
         swirl: "low",

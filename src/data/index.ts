@@ -5,9 +5,11 @@ export {
   duplicateCake,
   findCake,
   listCakes,
+  listCakesBetween,
   listCakesOf,
   listOthers,
   nameCake,
+  nextWantedOn,
   restoreCake,
   saveCake,
   type Cake,
@@ -63,5 +65,6 @@ export {
   restoreRecord,
 } from "./records";
 export { addVersion, findVersion, listVersions } from "./recipe-versions";
+export { keepGot, listGot } from "./shopping";
 export type { Saved } from "./saved";
 export { loggable, stored, storageIssue, type StorageIssue } from "./storage-issue";

@@ -2,6 +2,7 @@ import {
   index,
   integer,
   primaryKey,
+  real,
   sqliteTable,
   text,
   uniqueIndex,
@@ -185,6 +186,23 @@ export const records = sqliteTable(
     index("records_by_recipe").on(table.recipe, table.madeOn),
     index("records_by_bake").on(table.bakeId),
   ],
+);
+
+/**
+ * Shares of a shopping list that are ticked off: a `Got` of the core, the last that was said of each.
+ * One said to be open again stays, so that an older tick from another phone can't bring it back.
+ */
+export const shoppingGot = sqliteTable(
+  "shopping_got",
+  {
+    cakeId: text("cake_id").notNull(),
+    item: text("item").notNull(),
+    how: text("how").notNull(),
+    netG: real("net_g"),
+    pieces: real("pieces"),
+    at: integer("at").notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.cakeId, table.item] })],
 );
 
 /** Facts about the kitchen itself, such as that its demo data has been laid in. */

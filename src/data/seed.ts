@@ -1,3 +1,4 @@
+import { addWeeks, differenceInCalendarDays, format, parseISO } from "date-fns";
 import { eq } from "drizzle-orm";
 import type { Connection } from "./connection";
 import { askAboutRecipe, FIRST_QUESTION, type Question } from "@/core/ask";
@@ -7,7 +8,7 @@ import { pantryOf } from "@/core/pantry";
 import { readRecipe } from "@/core/recipe";
 import { cakeColumns } from "./cakes";
 import { DEMO_BAKES, DEMO_WEIGHED } from "./demo-bakes";
-import { DEMO_CAKES, DEMO_OVENS, DEMO_TINS } from "./demo-kitchen";
+import { DEMO_CAKES, DEMO_OVENS, DEMO_TINS, DEMO_WEEK } from "./demo-kitchen";
 import { DEMO_RECIPE_TEXTS } from "./demo-recipes";
 import { recipeRow } from "./recipes";
 import { noteBaked, recordColumns } from "./records";
@@ -57,6 +58,9 @@ export async function seedDemoKitchen(connection: Connection, now: Date): Promis
             demoCake(recipe, {
               oven: DEMO_OVENS.find((each) => each.id === oven) ?? null,
               ...question,
+              ...(question.day === undefined
+                ? {}
+                : { day: { ...question.day, wantedAt: coming(question.day.wantedAt, now) } }),
             }),
           ),
           createdAt: at - index,
@@ -76,6 +80,13 @@ export async function seedDemoKitchen(connection: Connection, now: Date): Promis
       return true;
     }),
   );
+}
+
+/** A demo cake's hour in the first week that is all still to come. */
+function coming(wantedAt: string, now: Date): string {
+  const past = differenceInCalendarDays(now, parseISO(DEMO_WEEK));
+  const weeks = Math.max(0, Math.ceil((past + 1) / 7));
+  return weeks === 0 ? wantedAt : format(addWeeks(parseISO(wantedAt), weeks), "yyyy-MM-dd'T'HH:mm");
 }
 
 /** A demo cake, its boxes filled from its recipe as if it had been asked about at the bench. */

@@ -2,6 +2,7 @@ import type { Schedule, Task } from "@/core/day";
 import type { Units } from "@/words";
 import { doingText } from "@/words/day";
 import { MS_PER_MIN } from "@/core/measure";
+import { saveFile } from "../frame/download";
 
 /** What is written into a calendar. */
 export type CalendarDay = {
@@ -57,10 +58,5 @@ const oneLine = (text: string): string => text.replaceAll(/[\p{Cc}\u2028\u2029]+
 
 /** Gives the day to the browser as a file. */
 export async function saveCalendar(day: CalendarDay): Promise<void> {
-  const url = URL.createObjectURL(new Blob([await calendarText(day)], { type: "text/calendar" }));
-  const link = document.createElement("a");
-  link.href = url;
-  link.download = `${day.name.toLowerCase().replaceAll(/[^a-z0-9]+/gu, "-")}.ics`;
-  link.click();
-  URL.revokeObjectURL(url);
+  saveFile(day.name, "ics", await calendarText(day), "text/calendar");
 }

@@ -8,6 +8,7 @@ import { useUnits } from "./units";
 const PLACES = [
   { href: "/", name: "Try a tin" },
   { href: "/cakes", name: "Cakes" },
+  { href: "/shopping", name: "Shopping" },
   { href: "/recipes", name: "Recipes" },
   { href: "/tins", name: "Tins" },
   { href: "/ovens", name: "Ovens" },
@@ -29,14 +30,14 @@ export function Header() {
         </Link>
         <nav
           aria-label="Main"
-          className="order-last flex w-full justify-between gap-0.5 overflow-x-auto sm:justify-start sm:gap-1 sm:order-none sm:w-auto"
+          className="order-last flex w-full justify-between overflow-x-auto sm:justify-start sm:gap-1 sm:order-none sm:w-auto"
         >
           {PLACES.map(({ href, name }) => (
             <Link
               key={href}
               href={href}
               aria-current={isHere(href) ? "page" : undefined}
-              className="rounded-control px-3 py-2 max-sm:px-1.5 max-sm:text-[15px] aria-[current=page]:bg-white/15 aria-[current=page]:font-semibold hover:bg-white/10"
+              className="rounded-control px-3 py-2 whitespace-nowrap max-sm:px-[3px] max-sm:text-[14px] aria-[current=page]:bg-white/15 aria-[current=page]:font-semibold hover:bg-white/10"
             >
               {name}
             </Link>

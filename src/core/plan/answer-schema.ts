@@ -4,6 +4,7 @@ import type { BuildRemark } from "../build";
 import { ALLERGENS } from "../pantry";
 import type { Doing } from "../day";
 import { DURING, HEAT_SOURCES, STAGES } from "../recipe";
+import { AISLES } from "../shopping";
 import type { CakePlan } from "./plan";
 import { WORN_AS } from "./recipe-worn";
 
@@ -276,6 +277,20 @@ export const AnswerSchema = z.strictObject({
     }),
   ),
   /** Allergens of all of it, as far as its words tell; empty for a recipe nobody knows. */
+  /** What has to be bought or had for it, in the order of a shop. */
+  shopping: z.array(
+    z.strictObject({
+      /** The pantry's id, `bought:` and what it is, or `named:` and the recipe's own words. */
+      item: z.string(),
+      aisle: z.enum(AISLES),
+      netG: z.nullable(number),
+      grossG: z.nullable(number),
+      pieces: z.nullable(number),
+      packs: z.optional(z.strictObject({ count: number, eachG: number, overG: number })),
+      /** Whether some line of it says no amount. */
+      some: z.optional(z.boolean()),
+    }),
+  ),
   contains: z.array(z.enum(ALLERGENS)),
   cautions: z.array(saying),
   remarks: z.array(saying),

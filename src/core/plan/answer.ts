@@ -2,11 +2,14 @@ import { bakeInside } from "../bake";
 import { colourBowls, nextSpoon } from "../finish";
 import { allergensOn } from "../caution";
 import { good, roundTo, type Result } from "../measure";
+import { pantryOf } from "../pantry";
+import { shoppingList, type ShoppingRow } from "../shopping";
 import { bakeDetail, insideCases, solvedTin } from "./bake-detail";
 import { coolDetail } from "./cool-detail";
 import { dressDetail, type DressDetail } from "./dress-detail";
 import { laidFruit, madeSpread } from "./finish-detail";
 import type { CakeInput } from "./input";
+import { needsOf } from "./needs";
 import type { CakeRequest } from "./request";
 import { serveDetail } from "./serve-detail";
 import type { CakePlan } from "./plan";
@@ -165,6 +168,12 @@ export function planAnswer(plan: CakePlan, request: CakeRequest, words: PlanWord
     },
     serve: served(serveDetail(input, plan)),
     ...(day.value === null ? {} : { day: day.value }),
+    shopping: shoppingList(
+      needsOf(input, plan, request.formula, request.made, pantryOf()).map((need) => ({
+        ...need,
+        cake: "",
+      })),
+    ).map(listed),
     contains: [
       ...allergensOn(
         finish.batches.map(({ stuff }) => stuff),
@@ -177,6 +186,19 @@ export function planAnswer(plan: CakePlan, request: CakeRequest, words: PlanWord
     })),
     remarks: plan.remarks.map((remark) => ({ code: remark.code, text: words.remark(remark) })),
   });
+}
+
+function listed(row: ShoppingRow): Answer["shopping"][number] {
+  const { key: item, aisle, netG, grossG, pieces, packs, isSome } = row;
+  return {
+    item,
+    aisle,
+    netG: netG === null ? null : roundTo(netG, 0.1),
+    grossG: grossG === null ? null : roundTo(grossG, 0.1),
+    pieces,
+    ...(packs === null ? {} : { packs: { ...packs, overG: Math.round(packs.overG) } }),
+    ...(isSome ? { some: true } : {}),
+  };
 }
 
 function dressed(detail: DressDetail): Answer["finish"]["dress"][number] {

@@ -28,6 +28,7 @@ export {
 export { type Filled, FilledSchema } from "./recipe-filling";
 export { type Frosted, FrostedSchema } from "./recipe-frosting";
 export { type RecipeWear, WornSchema } from "./recipe-worn";
+export { needsOf } from "./needs";
 export { type MakeRequest, MAKES, makeTimes, type Scaling, settledScaling } from "./make";
 export { type CakePlan, planCake } from "./plan";
 export {

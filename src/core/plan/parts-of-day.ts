@@ -34,7 +34,7 @@ type MadeByPlan = {
 };
 
 /** What a plan has made for the cake, where it goes, and by which of the recipe's parts. */
-function madeByPlan({ build, finish }: CakePlan, made: PartsMade): readonly MadeByPlan[] {
+export function madeByPlan({ build, finish }: CakePlan, made: PartsMade): readonly MadeByPlan[] {
   const stuffs = new Set<string>(MADE);
   const isMade = (stuff: string): stuff is Made => stuffs.has(stuff);
   return finish.batches.flatMap(({ stuff, called, massG }): readonly MadeByPlan[] => {
@@ -82,15 +82,23 @@ type OwnPutOn = { readonly part: PartFormula["part"]; readonly massG: number };
  * the plan's: those that nothing of the plan takes the place of, or is made by.
  */
 export function ownPutOn(plan: CakePlan, formula: Formula, made: PartsMade): readonly OwnPutOn[] {
-  const byPlan = madeByPlan(plan, made);
-  return formula.parts
-    .filter(
-      ({ part, massG }) =>
-        part.role !== "batter" &&
-        massG > 0 &&
-        !byPlan.some((each) => each.id === part.id || takesPlaceOf(each, part, made)),
-    )
+  return ownParts(plan, formula, made)
+    .filter(({ massG }) => massG > 0)
     .map(({ part, massG }) => ({ part, massG: massG * plan.scale }));
+}
+
+/** The same parts as their recipe has them, those without a weight too. */
+export function ownParts(
+  plan: CakePlan,
+  formula: Formula,
+  made: PartsMade,
+): readonly PartFormula[] {
+  const byPlan = madeByPlan(plan, made);
+  return formula.parts.filter(
+    ({ part }) =>
+      part.role !== "batter" &&
+      !byPlan.some((each) => each.id === part.id || takesPlaceOf(each, part, made)),
+  );
 }
 
 /** What comes after the oven. */

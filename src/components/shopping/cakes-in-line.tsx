@@ -1,0 +1,56 @@
+"use client";
+
+import { parseISO } from "date-fns";
+import Link from "next/link";
+import type { CakePlan } from "@/core/plan";
+import { dayText } from "@/words/dates";
+import { drawnCake } from "../section/cake-places";
+import { wholeCake } from "../section/cake-shapes";
+import type { NeededCake } from "./needed";
+
+/** Px a mm, the same for all cakes in the line. */
+const SCALE = 0.32;
+
+/** The cakes of some days on one bench, in the order they are wanted. */
+export function CakesInLine({ cakes }: { readonly cakes: readonly NeededCake[] }) {
+  return (
+    <ul
+      aria-label="Cakes of these days"
+      className="panel flex overflow-x-auto pt-3 max-sm:flex-col max-sm:py-1 print:border-0"
+    >
+      {cakes.map(({ id, name, wantedOn, planned }) => (
+        <li key={id} className="flex w-52 shrink-0 flex-col max-sm:w-auto">
+          <span
+            aria-hidden
+            className="flex h-16 items-end justify-center border-b-[3px] border-ink max-sm:hidden"
+          >
+            {planned !== null && <Standing plan={planned.plan} />}
+          </span>
+          <Link
+            href={`/cakes/${id}`}
+            className="block px-4 py-2 text-center leading-tight underline-offset-4 hover:underline max-sm:flex max-sm:items-baseline max-sm:gap-2 max-sm:py-1.5 max-sm:text-left"
+          >
+            <span className="block font-semibold break-words">{name}</span>
+            <span className="text-[14px] text-ink-2">{dayText(parseISO(wantedOn), "short")}</span>
+          </Link>
+        </li>
+      ))}
+      <li aria-hidden className="flex flex-1 flex-col max-sm:hidden">
+        <span className="h-16 border-b-[3px] border-ink" />
+      </li>
+    </ul>
+  );
+}
+
+function Standing({ plan }: { readonly plan: CakePlan }) {
+  const { drawing, widthMm, heightMm } = wholeCake(drawnCake(plan));
+  return (
+    <svg
+      viewBox={`${-widthMm / 2} ${-heightMm - 2} ${widthMm} ${heightMm + 2}`}
+      width={widthMm * SCALE}
+      className="max-h-full max-w-full overflow-visible"
+    >
+      {drawing}
+    </svg>
+  );
+}

@@ -1,0 +1,74 @@
+"use client";
+
+import { useEffect, useState } from "react";
+import { partsMadeFor } from "@/core/ask";
+import { allergensOn } from "@/core/caution";
+import { plannedCake, type CakeDoc, type PlannedCake } from "@/core/kept";
+import { pantryOf, type Allergen, type KitchenPantry, type Pantry } from "@/core/pantry";
+import { needsOf } from "@/core/plan";
+import type { CakeNeed } from "@/core/shopping";
+import type { Units } from "@/words";
+
+export type WantedCake = {
+  readonly id: string;
+  readonly name: string;
+  readonly doc: CakeDoc;
+  /** The day it is wanted, `2026-12-05`. */
+  readonly wantedOn: string;
+};
+
+/** What a cake takes, once it is worked out. */
+export type NeededCake = WantedCake & {
+  /** Null where it can't be planned yet. */
+  readonly planned: PlannedCake | null;
+  readonly needs: readonly CakeNeed[];
+  readonly allergens: readonly Allergen[];
+};
+
+function neededFor(cake: WantedCake, pantry: Pantry, units: Units): NeededCake {
+  const planned = plannedCake(cake.doc, { size: units.measure, heat: units.heat }, pantry);
+  if (planned === null) return { ...cake, planned, needs: [], allergens: [] };
+  const { input, plan, formula } = planned;
+  const made = partsMadeFor(cake.doc.question);
+  return {
+    ...cake,
+    planned,
+    needs: needsOf(input, plan, formula, made, pantry).map((need) => ({ ...need, cake: cake.id })),
+    allergens: allergensOn(
+      plan.finish.batches.map(({ stuff }) => stuff),
+      input.recipe.holds ?? { allergens: [], hazards: [] },
+    ),
+  };
+}
+
+/** So many are worked out with the page, the others in the browser, one after another. */
+const WITH_THE_PAGE = 2;
+const AT_A_TIME = 3;
+
+/** What each cake takes; those not yet worked out are left out, the first come first. */
+export function useNeeded(
+  cakes: readonly WantedCake[],
+  kitchen: KitchenPantry,
+  units: Units,
+): readonly NeededCake[] {
+  const [pantry] = useState(() => pantryOf(kitchen.own, kitchen.learnt));
+  const some = (from: number, to: number): readonly NeededCake[] =>
+    cakes.slice(from, to).map((cake) => neededFor(cake, pantry, units));
+  const [worked, setWorked] = useState(() => ({ units, needed: some(0, WITH_THE_PAGE) }));
+  const isOfUnits = worked.units === units;
+  const done = isOfUnits ? worked.needed.length : 0;
+  useEffect(() => {
+    if (done >= cakes.length) return;
+    const next = setTimeout(() =>
+      setWorked((before) => {
+        const needed = before.units === units ? before.needed : [];
+        const more = cakes
+          .slice(needed.length, needed.length + AT_A_TIME)
+          .map((cake) => neededFor(cake, pantry, units));
+        return { units, needed: [...needed, ...more] };
+      }),
+    );
+    return () => clearTimeout(next);
+  }, [done, cakes, pantry, units]);
+  return isOfUnits ? worked.needed : [];
+}

@@ -1,0 +1,103 @@
+"use client";
+
+import { AISLES, type HowGot, type ShoppingRow } from "@/core/shopping";
+import type { Units } from "@/words";
+import { AISLE_NAMES, GOT_NAMES, shoppingLine, type ShoppingLine } from "@/words/shopping";
+
+/** A row, and whether it is had. */
+export type ListedRow = ShoppingRow & { readonly how: HowGot };
+
+type ShoppingRowsProps = {
+  readonly rows: readonly ListedRow[];
+  /** Cakes by their ids. */
+  readonly names: ReadonlyMap<string, string>;
+  readonly units: Units;
+  readonly onChange: (row: ShoppingRow, how: HowGot) => void;
+};
+
+/**
+ * The list by where things stand in a shop; what is ticked stays in its place, and so does whoever
+ * ticked it: a row is the same one, had or not.
+ */
+export function ShoppingRows({ rows, names, units, onChange }: ShoppingRowsProps) {
+  return AISLES.map((aisle) => {
+    const own = rows
+      .filter((row) => row.aisle === aisle)
+      .map((row) => ({ row, line: shoppingLine(row, units) }))
+      .sort((one, other) => one.line.name.localeCompare(other.line.name));
+    return (
+      own.length > 0 && (
+        <section key={aisle} aria-label={AISLE_NAMES[aisle]} className="print:break-inside-avoid">
+          <h2 className="px-6 pt-4 pb-1 text-[17px] max-sm:px-4">{AISLE_NAMES[aisle]}</h2>
+          <ul className="grid xl:grid-cols-2">
+            {own.map(({ row, line }) => (
+              <Row
+                key={
+                  rows.find(({ key }) => key === row.key) === row
+                    ? row.key
+                    : `${row.key} ${row.how}`
+                }
+                row={row}
+                line={line}
+                names={names}
+                onChange={onChange}
+              />
+            ))}
+          </ul>
+        </section>
+      )
+    );
+  });
+}
+
+function Row({
+  row,
+  line: { name, amount, packs, note },
+  names,
+  onChange,
+}: {
+  readonly row: ListedRow;
+  readonly line: ShoppingLine;
+} & Pick<ShoppingRowsProps, "names" | "onChange">) {
+  const isOpen = row.how === "open";
+  const of = row.shares.map(({ cake }) => names.get(cake) ?? "");
+  const cakes = names.size < 2 ? "" : of.length === names.size ? "for all of them" : of.join(", ");
+  const notes = [packs, note, isOpen ? "" : GOT_NAMES[row.how]].filter((each) => each !== "");
+  return (
+    <li className="flex items-center border-t-[1.5px] border-line px-4 max-sm:px-2 print:py-0">
+      <label className="flex min-h-14 min-w-0 flex-1 items-center gap-3 px-2 py-1.5 print:min-h-0 print:py-0.5">
+        <input
+          type="checkbox"
+          className="size-7 shrink-0 accent-ink print:size-4"
+          checked={!isOpen}
+          onChange={({ target }) => onChange(row, target.checked ? "bought" : "open")}
+        />
+        <span
+          className={`figure-text w-20 shrink-0 text-[19px] max-sm:w-[4.2rem] ${isOpen ? "" : "text-ink-2 line-through"}`}
+        >
+          {amount}
+        </span>
+        <span className="min-w-0 leading-tight">
+          <span
+            className={`block text-[17px] break-words ${isOpen ? "font-semibold" : "text-ink-2 line-through"}`}
+          >
+            {name}
+          </span>
+          <span className="block text-[14px] text-ink-2">
+            {[...notes, cakes].filter((each) => each !== "").join(" · ")}
+          </span>
+        </span>
+      </label>
+      {isOpen && (
+        <button
+          type="button"
+          className="button no-print shrink-0 text-[15px]"
+          aria-label={`I have ${name}`}
+          onClick={() => onChange(row, "had")}
+        >
+          Have it
+        </button>
+      )}
+    </li>
+  );
+}
