@@ -370,7 +370,7 @@ test.describe("baking a cake", () => {
     );
     // Nothing follows for a tin of the oven.
     await page.goto(
-      "/?recipe=Night watch mug&source=microwave&minutes=2&weight=150 g&from=mug&tins=20 x 5 cm",
+      "/try?recipe=Night watch mug&source=microwave&minutes=2&weight=150 g&from=mug&tins=20 x 5 cm",
     );
     await expect(
       page.getByText("This recipe is for a microwave", { exact: false }).first(),

@@ -7,7 +7,7 @@ test.describe("the bench", () => {
   test("answers the question as it is typed, on screen and in the plan file alike", async ({
     page,
   }) => {
-    await page.goto("/");
+    await page.goto("/try");
     await page
       .getByLabel("Recipe", { exact: true })
       .selectOption("Blackcurrant and poppy seed layers");
@@ -45,7 +45,7 @@ test.describe("the bench", () => {
   });
 
   test("warns before a small tin overflows, and says what to take out", async ({ page }) => {
-    await page.goto("/");
+    await page.goto("/try");
     await page.getByRole("textbox", myTin).fill("15 cm");
     await expect(page.getByRole("status").filter({ hasText: "may overflow" })).toBeVisible();
     await expect(
@@ -57,7 +57,7 @@ test.describe("the bench", () => {
   test("takes tins from the cupboard, several of them, in place of the example", async ({
     page,
   }) => {
-    await page.goto("/");
+    await page.goto("/try");
     await page.getByRole("button", { name: "From the cupboard" }).click();
     await page.getByRole("button", { name: "One Loaf tin more" }).click();
     await page.getByRole("button", { name: "One Loaf tin more" }).click();
@@ -74,7 +74,7 @@ test.describe("the bench", () => {
   });
 
   test("has the whole question in its address", async ({ page }) => {
-    await page.goto("/");
+    await page.goto("/try");
     await page.getByLabel("Recipe", { exact: true }).selectOption("Cardamom pear loaf");
     await expect(page).toHaveURL(/recipe=Cardamom/u);
     await page.getByRole("textbox", myTin).fill("9 in");
@@ -91,7 +91,7 @@ test.describe("the bench", () => {
     page,
     context,
   }) => {
-    await page.goto("/");
+    await page.goto("/try");
     const recipe = page.getByLabel("Recipe", { exact: true });
     const before = await recipe.inputValue();
     await context.setOffline(true);
@@ -107,7 +107,7 @@ test.describe("the bench", () => {
   });
 
   test("switches units without changing what was meant, and remembers them", async ({ page }) => {
-    await page.goto("/");
+    await page.goto("/try");
     await page.getByRole("textbox", myTin).fill("15");
     await page.getByRole("textbox", myTin).blur();
     await expect(page.getByRole("textbox", myTin)).toHaveValue("15 cm round");
@@ -128,7 +128,7 @@ test.describe("the bench", () => {
   }) => {
     const context = await browser.newContext({ locale: "en-US", baseURL });
     const page = await context.newPage();
-    await page.goto("/");
+    await page.goto("/try");
     expect(await figure(page, "Oven")).toMatch(/^3\d\d °F$/u);
     await expect(page.getByRole("button", { name: "in, cups" })).toHaveAttribute(
       "aria-pressed",
@@ -144,7 +144,7 @@ test.describe("the bench", () => {
   test("keeps the last answer, dimmed, while a box can't be read, and says what is wrong beside it", async ({
     page,
   }) => {
-    await page.goto("/");
+    await page.goto("/try");
     const before = await figure(page, "Start checking at");
     const tin = page.getByRole("textbox", myTin);
     for (const [typed, message] of [
@@ -168,7 +168,7 @@ test.describe("the bench", () => {
   });
 
   test("says so when a weight does not suit the kind of batter", async ({ page }) => {
-    await page.goto("/?weight=430 g&volume=1 L");
+    await page.goto("/try?weight=430 g&volume=1 L");
     await expect(
       page.getByText(
         "0.43 g per mL does not suit a creamed butter batter, usually 0.8 to 0.92. Check weight and volume, or is it whisked sponge or chiffon?",
@@ -178,7 +178,7 @@ test.describe("the bench", () => {
 
   test("survives an address full of rubbish", async ({ page }) => {
     await page.goto(
-      `/?tins=${"x".repeat(3000)};;;&kind=lumpy&scale=-1&heat=%00%ff&from=<script>alert(1)</script>`,
+      `/try?tins=${"x".repeat(3000)};;;&kind=lumpy&scale=-1&heat=%00%ff&from=<script>alert(1)</script>`,
     );
     await expect(page.getByRole("heading", { name: "Same batter, other tin" })).toBeVisible();
     await expect(page.getByText("Something above can't be used yet.")).toBeVisible();
@@ -195,7 +195,7 @@ test.describe("the bench", () => {
       await held;
       await route.continue();
     });
-    await page.goto("/", { waitUntil: "commit" });
+    await page.goto("/try", { waitUntil: "commit" });
     await page.getByRole("textbox", myTin).fill("loaf 22 x 11 x 7 cm");
     arrive();
     await expect(page.getByText("loaf 22 × 11 × 7 cm, holds")).toBeVisible();
@@ -203,7 +203,7 @@ test.describe("the bench", () => {
   });
 
   test("works by keyboard alone", async ({ page }) => {
-    await page.goto("/");
+    await page.goto("/try");
     await page.keyboard.press("Tab");
     await expect(page.getByRole("link", { name: "Skip to the work" })).toBeFocused();
     await page.keyboard.press("Enter");
@@ -232,7 +232,7 @@ test.describe("the bench", () => {
   ] as const) {
     test(`is accessible and fits at ${width} px`, async ({ page }) => {
       await page.setViewportSize({ width, height });
-      await page.goto("/?tins=15 cm round;12 cups;fluted ring 25 cm dark");
+      await page.goto("/try?tins=15 cm round;12 cups;fluted ring 25 cm dark");
       await expect(
         page.getByText("Put a tray underneath").or(page.getByText("space to rise").first()).first(),
       ).toBeVisible();

@@ -3,7 +3,7 @@ import { holdWriteLock } from "./lock";
 
 test.describe("cakes", () => {
   test("are kept from the bench, changed, and found again", async ({ page, context }) => {
-    await page.goto("/?tins=loaf 22 x 11 x 7 cm");
+    await page.goto("/try?tins=loaf 22 x 11 x 7 cm");
     await page.getByRole("button", { name: "Keep this as a cake" }).click();
     const name = page.getByRole("textbox", { name: "Name of the cake" });
     await name.fill("   ");
@@ -47,7 +47,7 @@ test.describe("cakes", () => {
   test("mean by a bare figure what it meant when it was kept, and say so to whoever reads it otherwise", async ({
     page,
   }) => {
-    await page.goto("/");
+    await page.goto("/try");
     await page.getByRole("button", { name: "in, cups" }).click();
     await page.getByRole("button", { name: "°F" }).click();
     await ownCake(page, "Bare figures", "tins=9 in round&scale=depth&amount=1.5");
@@ -153,7 +153,7 @@ test("a tin and a recipe lead to the bench with themselves on it", async ({ page
 });
 
 test("every page carries a strict content policy", async ({ page }) => {
-  const headers = (await page.goto("/"))?.headers() ?? {};
+  const headers = (await page.goto("/try"))?.headers() ?? {};
   expect(headers["content-security-policy"]).toMatch(
     /script-src 'self' 'nonce-[^']+' 'strict-dynamic';/u,
   );

@@ -138,7 +138,7 @@ export const LAYERS =
 
 /** A cake of a test's own, so that no test finds what another one changed. */
 export async function ownCake(page: Page, name: string, query: string): Promise<void> {
-  await page.goto(`/?${query}`);
+  await page.goto(`/try?${query}`);
   await keepAsked(page, name);
 }
 

@@ -53,6 +53,7 @@ export async function servedKitchen(port: number): Promise<ServedKitchen> {
 
 /** Pages of every kind. */
 const PAGES = [
+  "/try",
   "/cakes",
   "/cakes/lifeboat-day",
   "/recipes",

@@ -366,6 +366,8 @@ await withServedKitchen("3219", async (browser, address) => {
 /** The lists of a full kitchen, against the page that reads nothing of it. */
 const LISTS = [
   "/",
+  "/try",
+  "/shopping",
   "/recipes",
   "/cakes",
   "/cakes?page=20",

@@ -61,10 +61,15 @@ async function pourSecondTin(page) {
 const VIEWS = [
   {
     name: "bench",
-    path: "/?recipe=Blackcurrant and poppy seed layers&from=2 x 20.3 x 5.1 cm round&heat=177 °C&weight=1030 g&volume=1200 mL",
+    path: "/try?recipe=Blackcurrant and poppy seed layers&from=2 x 20.3 x 5.1 cm round&heat=177 °C&weight=1030 g&volume=1200 mL",
     size: DESK,
   },
-  { name: "bench-phone", path: "/", size: PHONE },
+  {
+    name: "home",
+    path: "/",
+    size: DESK,
+    prepare: (page) => page.getByText(/^Begin at/u).waitFor(),
+  },
   { name: "cakes", path: "/cakes", size: DESK },
   { name: "cake-mix", path: "/cakes/harbour-supper", size: DESK },
   { name: "cake-fill", path: "/cakes/harbour-supper?at=fill", size: DESK },

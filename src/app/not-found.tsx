@@ -6,7 +6,7 @@ export default function NotFound() {
       <h1 className="text-2xl">There is nothing here</h1>
       <p>The page, or the cake it showed, is not in this kitchen.</p>
       <p className="flex gap-3">
-        <Link href="/" className="button button-next">
+        <Link href="/try" className="button button-next">
           Try a tin
         </Link>
         <Link href="/cakes" className="button">

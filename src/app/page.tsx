@@ -1,53 +1,59 @@
-import { AskInAddress } from "@/components/ask/ask-in-address";
-import { CakeCards } from "@/components/cake/cake-cards";
+import { addDays, formatISO } from "date-fns";
+import { redirect } from "next/navigation";
 import { FreshList } from "@/components/frame/kitchen-changed";
 import { Trouble } from "@/components/frame/trouble";
+import { Home } from "@/components/home/home";
 import { FIRST_QUESTION } from "@/core/ask";
 import { STORED_QUESTION } from "@/core/kept";
-import { kitchenDatabase, listCakes, listRecipeChoices, listTins, stored } from "@/data";
+import { findPantry, kitchenDatabase, listCakes, listCakesBetween, listGot, stored } from "@/data";
+import { runningBakes } from "@/server/running-bakes";
 import { storageText } from "@/words";
-import { keepCake } from "./cakes/actions";
-import { recipeFactsOf } from "./recipe-facts";
 
-/** How many of the last changed cakes stand below the bench. */
+type HomePageProps = {
+  readonly searchParams: Promise<Readonly<Record<string, string | readonly string[] | undefined>>>;
+};
+
 const RECENT = 3;
+/** Days ahead that are told of, two weeks with today, and the most cakes of them. */
+const DAYS = 13;
+const MOST_CAKES = 12;
+const isoDay = (date: Date): string => formatISO(date, { representation: "date" });
 
-export default async function AskPage() {
+/** The kitchen as it is now. A question in the address, kept long ago, is asked where it is now. */
+export default async function HomePage({ searchParams }: HomePageProps) {
+  const asked = Object.entries(await searchParams).flatMap(([name, value]) =>
+    typeof value === "string" ? [[name, value]] : [],
+  );
+  if (asked.length > 0) redirect(`/try?${new URLSearchParams(asked).toString()}`);
   const kitchen = await stored(async () => {
     const database = kitchenDatabase();
+    const now = new Date();
+    const [from, to] = [isoDay(now), isoDay(addDays(now, DAYS))];
+    const cakes = (await listCakesBetween(database, from, to)).slice(0, MOST_CAKES);
+    const recent = (await listCakes(database, { limit: RECENT })).cakes;
     return {
-      cakes: (await listCakes(database, { limit: RECENT })).cakes.map((cake) => {
+      from,
+      to,
+      bakes: await runningBakes(database, now),
+      cakes: cakes.flatMap(({ id, name, doc, wantedOn }) =>
+        doc === null ? [] : [{ id, name, doc, wantedOn }],
+      ),
+      got: await listGot(
+        database,
+        cakes.map(({ id }) => id),
+      ),
+      pantry: await findPantry(database),
+      recent: recent.map((cake) => {
         const question = STORED_QUESTION.read(cake.question, FIRST_QUESTION);
         return { ...cake, question: question.ok ? question.value : null };
       }),
-      choices: await listRecipeChoices(database),
-      cupboard: await listTins(database),
     };
   });
-  const { cakes, choices, cupboard } = kitchen.ok
-    ? kitchen.value
-    : { cakes: [], choices: [], cupboard: [] };
   return (
-    <div className="space-y-5">
+    <>
       <FreshList />
-      {!kitchen.ok && (
-        <Trouble
-          text={`${storageText(kitchen.issue)} Trying a tin works all the same; cakes can't be kept meanwhile.`}
-        />
-      )}
-      <AskInAddress
-        recipes={{ all: choices, factsOf: recipeFactsOf }}
-        cupboard={cupboard}
-        keep={keepCake}
-      />
-      {cakes.length > 0 && (
-        <section aria-labelledby="kept" className="no-print">
-          <h2 id="kept" className="mb-2 text-[19px]">
-            Kept cakes
-          </h2>
-          <CakeCards cakes={cakes} />
-        </section>
-      )}
-    </div>
+      <h1 className="sr-only">Your kitchen</h1>
+      {kitchen.ok ? <Home {...kitchen.value} /> : <Trouble text={storageText(kitchen.issue)} />}
+    </>
   );
 }

@@ -30,7 +30,7 @@ export default async function CakesPage({ searchParams }: CakesPageProps) {
       {cakes.ok && cakes.value.total === 0 && (
         <div className="panel space-y-3 p-6">
           <p>No cake is kept yet. Try a batter in a tin, then keep it as a cake.</p>
-          <Link href="/" className="button button-next">
+          <Link href="/try" className="button button-next">
             Try a tin
           </Link>
         </div>

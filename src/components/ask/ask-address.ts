@@ -250,5 +250,5 @@ export function questionIn(address: URLSearchParams): Question {
 
 /** The address of the bench with this question on it. */
 export function askHref(question: Question): string {
-  return withQuestion("/", question);
+  return withQuestion("/try", question);
 }

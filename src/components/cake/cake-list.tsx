@@ -6,13 +6,11 @@ import { useRouter } from "next/navigation";
 import { Copy, Pencil, Trash2 } from "lucide-react";
 import { FIRST_QUESTION } from "@/core/ask";
 import { STORED_QUESTION } from "@/core/kept";
-import type { CakePlan } from "@/core/plan";
 import type { Units } from "@/words";
 import type { Outcome } from "../frame/outcome";
 import { useTell } from "../frame/toasts";
 import { useUnits } from "../frame/units";
-import { drawnCake } from "../section/cake-places";
-import { wholeCake } from "../section/cake-shapes";
+import { StandingCake } from "../section/standing-cake";
 import { cakeSummary } from "./cake-summary";
 import { RenameSheet } from "./rename-sheet";
 
@@ -154,7 +152,7 @@ const Told = memo(function Told({
   return (
     <>
       <span className="flex w-28 shrink-0 items-end justify-center border-b-[3px] border-ink max-sm:hidden">
-        {plan !== null && <Thumbnail plan={plan} />}
+        {plan !== null && <StandingCake plan={plan} pxPerMm={PX_PER_MM} />}
       </span>
       <div className="min-w-0 flex-1 basis-56">
         <Link
@@ -189,18 +187,3 @@ function useWorked(cakes: number): number {
 
 /** All thumbnails are drawn at one scale, px a mm, but never wider than their place. */
 const PX_PER_MM = 0.3;
-
-/** A cake as it stands on the table when it is finished; decoration beside its name. */
-function Thumbnail({ plan }: { readonly plan: CakePlan }) {
-  const { drawing, widthMm, heightMm } = wholeCake(drawnCake(plan));
-  return (
-    <svg
-      viewBox={`${-widthMm / 2} ${-heightMm - 2} ${widthMm} ${heightMm + 2}`}
-      width={widthMm * PX_PER_MM}
-      className="max-w-full overflow-visible"
-      aria-hidden="true"
-    >
-      {drawing}
-    </svg>
-  );
-}

@@ -3,16 +3,7 @@
 import { useMemo, useState } from "react";
 import Link from "next/link";
 import { CalendarPlus, Printer } from "lucide-react";
-import { dayCake } from "@/core/plan";
-import {
-  dayPlan,
-  readDay,
-  type CakeOfDay,
-  type DayBoxes,
-  localMinute,
-  nameInCake,
-} from "@/core/day";
-import { partsMadeFor } from "@/core/ask";
+import { dayPlan, type CakeOfDay, type DayBoxes, localMinute, nameInCake } from "@/core/day";
 import { plannedCake, type BakeDoc, type CakeDoc, type PlannedCake } from "@/core/kept";
 import { pantryOf, type KitchenPantry } from "@/core/pantry";
 import { StartBaking, type OpenBake } from "../live/start-baking";
@@ -22,6 +13,7 @@ import { useUnits } from "../frame/units";
 import { saveCalendar } from "./calendar";
 import { CakeRemarks } from "./cake-remarks";
 import { NoDay } from "./no-day";
+import { cakeOfDay } from "./of-day";
 import { useNow } from "../frame/now";
 import { WhatIsLeft } from "./what-is-left";
 import { Planned } from "./planned";
@@ -73,20 +65,8 @@ export function DayOfCakes({
         readonly made: PlannedCake;
       }[] => {
         const made = plannedCake(each.doc, { size: units.measure, heat: units.heat }, kitchen);
-        const read = readDay(each.doc.question.day);
-        if (made === null || !read.ok || read.value === null) return [];
-        return [
-          {
-            kept: each,
-            made,
-            of: {
-              cake: dayCake(made.input, made.plan, made.formula, partsMadeFor(each.doc.question)),
-              boxes: each.doc.question.day,
-              read: read.value,
-              oven: each.doc.question.oven,
-            },
-          },
-        ];
+        const of = made === null ? null : cakeOfDay(each.doc, made);
+        return made === null || of === null ? [] : [{ kept: each, made, of }];
       },
     );
   }, [cakes, isAwaited, pantry, units]);

@@ -6,7 +6,8 @@ import type { Units } from "@/words";
 import { useUnits } from "./units";
 
 const PLACES = [
-  { href: "/", name: "Try a tin" },
+  { href: "/", name: "Home" },
+  { href: "/try", name: "Try a tin" },
   { href: "/cakes", name: "Cakes" },
   { href: "/shopping", name: "Shopping" },
   { href: "/recipes", name: "Recipes" },
@@ -37,7 +38,7 @@ export function Header() {
               key={href}
               href={href}
               aria-current={isHere(href) ? "page" : undefined}
-              className="rounded-control px-3 py-2 whitespace-nowrap max-sm:px-[3px] max-sm:text-[14px] aria-[current=page]:bg-white/15 aria-[current=page]:font-semibold hover:bg-white/10"
+              className={`rounded-control px-3 py-2 whitespace-nowrap ${href === "/" ? "max-sm:hidden" : ""} max-sm:px-[3px] max-sm:text-[14px] aria-[current=page]:bg-white/15 aria-[current=page]:font-semibold hover:bg-white/10`}
             >
               {name}
             </Link>

@@ -2,14 +2,12 @@
 
 import { parseISO } from "date-fns";
 import Link from "next/link";
-import type { CakePlan } from "@/core/plan";
 import { dayText } from "@/words/dates";
-import { drawnCake } from "../section/cake-places";
-import { wholeCake } from "../section/cake-shapes";
+import { StandingCake } from "../section/standing-cake";
 import type { NeededCake } from "./needed";
 
-/** Px a mm, the same for all cakes in the line. */
-const SCALE = 0.32;
+/** All cakes of the line are drawn at one scale. */
+const PX_PER_MM = 0.32;
 
 /** The cakes of some days on one bench, in the order they are wanted. */
 export function CakesInLine({ cakes }: { readonly cakes: readonly NeededCake[] }) {
@@ -24,7 +22,7 @@ export function CakesInLine({ cakes }: { readonly cakes: readonly NeededCake[] }
             aria-hidden
             className="flex h-16 items-end justify-center border-b-[3px] border-ink max-sm:hidden"
           >
-            {planned !== null && <Standing plan={planned.plan} />}
+            {planned !== null && <StandingCake plan={planned.plan} pxPerMm={PX_PER_MM} />}
           </span>
           <Link
             href={`/cakes/${id}`}
@@ -39,18 +37,5 @@ export function CakesInLine({ cakes }: { readonly cakes: readonly NeededCake[] }
         <span className="h-16 border-b-[3px] border-ink" />
       </li>
     </ul>
-  );
-}
-
-function Standing({ plan }: { readonly plan: CakePlan }) {
-  const { drawing, widthMm, heightMm } = wholeCake(drawnCake(plan));
-  return (
-    <svg
-      viewBox={`${-widthMm / 2} ${-heightMm - 2} ${widthMm} ${heightMm + 2}`}
-      width={widthMm * SCALE}
-      className="max-h-full max-w-full overflow-visible"
-    >
-      {drawing}
-    </svg>
   );
 }
