@@ -94,9 +94,18 @@ function isUnknownRow(
   if (kind !== "told" || chunks.length !== 1 || mentions.some((all) => all.length > 0))
     return false;
   if (!/^[\d½¼¾⅓⅔⅛]/u.test(bare) || COUNTED_ELSE.test(bare) || /[.!?]$/u.test(bare)) return false;
-  if (wordsIn(bare).length > MOST_UNKNOWN_WORDS || chunks.some(hasAct)) return false;
-  return rows[at - 1]?.kind === "row" && (isRowLike(rows[at + 1]) || isRowLike(rows[at + 2]));
+  if (chunks.some(hasAct) || rows[at - 1]?.kind !== "row") return false;
+  const words = wordsIn(bare).length;
+  // At the end of its list it has to be measured: "1/2 tsp each of the same flavourings".
+  const isLast = rows[at + 1]?.kind === "blank" && isMeasured(readLine(bare));
+  return isLast
+    ? words <= MOST_LAST_WORDS
+    : words <= MOST_UNKNOWN_WORDS && (isRowLike(rows[at + 1]) || isRowLike(rows[at + 2]));
 }
+
+const MOST_LAST_WORDS = 9;
+const isMeasured = ({ measures }: ReturnType<typeof readLine>): boolean =>
+  measures.some(({ unit }) => unit !== "piece");
 
 /** A row, or "salt to taste". */
 const isRowLike = (row: PageRow | undefined): boolean =>

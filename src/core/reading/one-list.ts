@@ -11,6 +11,11 @@ const FOR_TOP = /\b(?:for|to) (?:the )?(?:top|decorat|sprinkl|scatter|garnish)/i
 const isStrewn = ({ placed: { mention } }: PartedMention): boolean =>
   STREWN.test(`${mention.ingredient?.group ?? "other"} ${mention.ingredient?.id ?? ""}`);
 
+/** Fruit, nuts, juice and spice: nothing that a frosting or a filling is made of. */
+const LAID = /\b(?:nuts?|fruit|berry|seed|dried|coconut|acid|spice|flavouring)\b/u;
+const isLaid = ({ placed: { mention } }: PartedMention): boolean =>
+  LAID.test((mention.ingredient?.group ?? "").replaceAll("-", " "));
+
 /** Labels that a list is often torn between. */
 const TORN: readonly PartRole[] = ["frosting", "topping", "syrup"];
 
@@ -19,11 +24,16 @@ const TORN: readonly PartRole[] = ["frosting", "topping", "syrup"];
  * makes it up, or as its name says where they are even. Nuts may go on top.
  */
 export function ofOneMind(mentions: readonly PartedMention[]): readonly PartedMention[] {
+  const rows = mentions.filter(({ placed }) => placed.isRow);
   const lists = group(
-    mentions.filter(({ placed, part }) => placed.isRow && TORN.includes(part)),
+    rows.filter(({ part }) => TORN.includes(part)),
     ({ placed }) => placed.heading,
   );
   const settled = new Map<PartedMention, PartRole>();
+  // Fruit with a squeeze of lemon, headed "Topping", is all laid on.
+  for (const [heading, list] of group(rows, ({ placed }) => placed.heading))
+    if (partRole(heading) === "topping" && list.every(isLaid))
+      for (const each of list) if (each.part !== "topping") settled.set(each, "topping");
   for (const [heading, list] of lists) {
     const own = partRole(heading);
     const makers = list.filter((each) => !isStrewn(each));

@@ -247,4 +247,39 @@ Mix. Bake at 170 C for 40 minutes.`);
     expect(steps.map(({ text }) => text)).toEqual(["Mix.", "Bake at 170 C for 40 minutes."]);
     expect(tins).toHaveLength(1);
   });
+
+  it("is raw between its tin and the oven, whatever is laid on it", () => {
+    const { steps, lines } = told(`Net loft apple tray
+
+Dough: 350 g flour, 1 sachet baking powder, 150 g quark, 6 tbsp milk, 6 tbsp oil, 75 g sugar
+Topping: 1.5 kg tart apples, juice of half a lemon, 50 g raisins
+Crumble: 200 g flour, 100 g sugar, 125 g cold butter
+
+Knead the dough. Roll out onto a greased baking tray (30 x 40 cm). Lay the apples on it like roof tiles, scatter the raisins over. Rub the crumble ingredients together with your fingers and sprinkle over the apples. Bake in the preheated oven at 190 °C for about 40 minutes. Dust with icing sugar when lukewarm.`);
+    for (const words of ["Roll out", "Lay the apples", "Rub the crumble"])
+      expect(steps.find(({ text }) => text.includes(words))?.stage).toBe("before");
+    expect(steps.find(({ text }) => text.includes("Dust with"))?.stage).toBe("cold");
+    const laid = lines.filter(({ text }) => /apples|lemon|raisins/u.test(text));
+    expect(laid.map(({ part }) => part)).toEqual(["topping", "topping", "topping"]);
+  });
+
+  it("has a head of times with bars, and what is measured at the end of a list is of it", () => {
+    const { steps, lines } = told(`Poppy ring
+Prep 15 min | Bake 50-55 min | Serves 16
+
+3 cups flour
+2 cups sugar
+1 1/2 tsp each vanilla, almond extract and butter flavoring
+3 eggs
+
+GLAZE
+3/4 cup powdered sugar
+1/2 tsp each of the same flavorings
+
+Preheat oven to 350°. Grease & flour a 10-inch bundt pan. Beat all cake ingredients together for 2 min. Pour in pan. Bake 50-55 min.`);
+    expect(steps.map(({ text }) => text)[0]).toMatch(/^Preheat/u);
+    expect(steps).toHaveLength(5);
+    expect(lines.find(({ text }) => text.includes("butter"))?.ingredient).toBe("other-extract");
+    expect(lines.at(-1)?.text).toBe("1/2 tsp each of the same flavorings");
+  });
 });

@@ -14,7 +14,7 @@ import { placedChunks, placedMentions } from "./placed";
 import { laterRecipes } from "./recipes-of-page";
 import { labelled, sumOfWeights, type Features, type Labelled, type Weights } from "./sequence";
 import { stageFeatures, tellsBake, type PlacedChunk } from "./stage-features";
-import { allowedStages, settledStages } from "./stages-told";
+import { allowedStages, settledStages, stretchInTin } from "./stages-told";
 import { stepsOf, type ToldStep } from "./steps-told";
 import { tinSets, type ToldSet } from "./tin-alternatives";
 import type { ToldTin } from "../tin";
@@ -73,6 +73,10 @@ export function heardLines(text: string): {
 const FACTS =
   /^(?:(?:prep(?:aration)?|cook(?:ing|s in)?|easy|medium|hard|bak(?:e|ing)|chill(?:ing)?|total|active|ready|serves|makes|yields?|portions|difficulty)\b[^.;·•|]{0,30}(?:[·•|]\s*|$)){2,}$/iu;
 
+/** The same with its bars gone: "Prep 15 min Bake 50-55 min Serves 16". */
+const FACTS_BARE =
+  /^(?=.*\b(?:prep(?:aration)?|serves|makes|yields?|total|ready|difficulty)\b)(?:(?:prep(?:aration)?|cook(?:ing)?|bak(?:e|ing)|chill(?:ing)?|total|active|ready(?: in)?|serves|makes|yields?|portions)(?: time)? (?:about )?\d[\d\s½¼¾.–-]{0,9}(?:mins?|minutes?|h|hrs?|hours?|\p{L}{3,12})?\s*){2,}$/iu;
+
 /** "Prep: 20 mins Bake: 40 mins": labels with their minutes, whatever stands between. */
 const TIMES =
   /^(?:(?:prep(?:aration)?|cook(?:ing)?|bak(?:e|ing)|chill(?:ing)?|total|active)(?: time)?\s{0,3}:\s{0,3}\d{1,4}(?:[.,]\d{1,2}|\s?½|\s\d\/\d)?\s{0,3}(?:mins?|minutes?|h|hrs?|hours?)\b[\s,;.|]{0,9})+$/iu;
@@ -102,8 +106,9 @@ export function readText(lines: readonly PageLine[], pantry: Pantry): ToldRecipe
   const rows = page.slice(0, others[0]);
   const chunks = placedChunks(rows);
   const isBaked = tellsBake(chunks);
+  const [filled, baked] = stretchInTin(chunks);
   const labels = labelsOf("stage", stageFeatures(chunks), (at) =>
-    allowedStages(chunks[at], isBaked),
+    allowedStages(chunks[at], isBaked, at >= filled && at < baked),
   );
   const stages = settledStages(
     chunks,
@@ -140,6 +145,7 @@ export function readText(lines: readonly PageLine[], pantry: Pantry): ToldRecipe
         ({ chunk }) =>
           title?.chunks.includes(chunk) !== true &&
           !FACTS.test(bareOf.get(chunk) ?? "") &&
+          !FACTS_BARE.test(bareOf.get(chunk) ?? "") &&
           !TIMES.test(bareOf.get(chunk) ?? "") &&
           !isLabels(bareOf.get(chunk) ?? "") &&
           !YIELD.test(bareOf.get(chunk) ?? "") &&

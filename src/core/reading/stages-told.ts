@@ -23,14 +23,44 @@ const IN_OVEN: ReadonlySet<number> = new Set([STAGES.indexOf("oven")]);
 /** Nobody notes more words of a bake that no word of doing is among. */
 const MOST_NOTED = 14;
 
-/** The stages a clause can be of by what it says; any where that tells nothing. */
+const ON_RAW: ReadonlySet<number> = new Set([STAGES.indexOf("before"), STAGES.indexOf("oven")]);
+
+/** The batter or the dough is put into its tin, or on its tray. */
+const FILLS =
+  /\b(?:pour|scrape|spoon|spread|tip|roll|press|pat|divide|turn|transfer|put)\b[^.;]*\b(?:into|onto|in|on|between|over)\b[^.;]*\b(?:tins?|pans?|moulds?|molds?|tray|sheet|dish)\b/iu;
+
+const GOES_IN = /\b(?:bake[sd]?|baking|oven)\b(?! (?:powder|soda|tray|sheet|tin|pan|dish|paper))/iu;
+const IS_BAKED =
+  /\b(?:hot|warm|cool|cold|chill|racks?|serve|hours?|minutes?|mins?|overnight|turn(?:ed)? out|out of)\b/iu;
+/** Nobody does more with raw batter in its tin. */
+const MOST_IN_TIN = 8;
+
+/**
+ * The clauses from the one that fills the tin to the one that bakes it; none where either is not
+ * told, or something between them is of a baked cake.
+ */
+export function stretchInTin(chunks: readonly PlacedChunk[]): readonly [from: number, to: number] {
+  const fill = chunks.findIndex(({ chunk, isRow }) => !isRow && FILLS.test(chunk.text));
+  const baked = chunks.findIndex(({ chunk }, at) => at > fill && GOES_IN.test(chunk.text));
+  const isRaw = chunks
+    .slice(fill, baked)
+    .every(({ chunk, isRow }) => isRow || !IS_BAKED.test(chunk.text));
+  return fill < 0 || baked < 0 || baked - fill > MOST_IN_TIN || !isRaw ? [0, 0] : [fill, baked];
+}
+
+/**
+ * The stages a clause can be of by what it says; any where that tells nothing.
+ * @param isInTin whether it stands between the filling of the tin and the bake
+ */
 export function allowedStages(
   placed: PlacedChunk | undefined,
   isBaked: boolean,
+  isInTin: boolean,
 ): ReadonlySet<number> | null {
   if (placed === undefined) return null;
   if (TURNS_OUT.test(placed.chunk.text)) return OUT_OF_OVEN;
-  return isNoteOfBake(placed, isBaked) ? IN_OVEN : null;
+  if (isNoteOfBake(placed, isBaked)) return IN_OVEN;
+  return isInTin && !placed.isRow ? ON_RAW : null;
 }
 
 /** "55-65 min.", of a bake where nothing else tells one. */

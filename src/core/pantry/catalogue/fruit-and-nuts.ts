@@ -493,7 +493,7 @@ export const FRUIT_AND_NUTS: readonly Ingredient[] = [
   row(
     "other-extract",
     "flavouring",
-    "flavouring|essence|extract|peppermint extract|peppermint essence|lemon extract|lemon essence|orange extract|orange essence|coffee extract|coffee essence|coconut extract|coconut essence|maple extract|pineapple essence|mixed fruit essence|fruit essence|rum essence|rum extract|brandy essence|banana essence|strawberry essence|butterscotch essence|butter extract",
+    "flavouring|essence|extract|peppermint extract|peppermint essence|lemon extract|lemon essence|orange extract|orange essence|coffee extract|coffee essence|coconut extract|coconut essence|maple extract|pineapple essence|mixed fruit essence|fruit essence|rum essence|rum extract|brandy essence|banana essence|strawberry essence|butterscotch essence|butter extract|butter flavoring|butter flavouring|butter flavor",
     208,
     [55, 0, 0, 0, 0, 0],
     { packG: 38 },
