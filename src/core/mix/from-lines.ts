@@ -215,7 +215,7 @@ const MELTS_SYRUP =
 
 /** Melted butter holds no air: it goes into a batter as oil does. */
 const MELTS_BUTTER =
-  /\bmelt\w*\b[^.;]{0,60}\bbutter\b|\bbutter\b[^.;]{0,25}\b(?:is |are |has )?melt(?:ed|s)\b/u;
+  /\bmelt\w*\b[^.;]{0,60}\bbutter\b|\bbutter\b[^.;]{0,25}\b(?:is |are |has )?melt(?:ed|s)\b|\bbutter\b[^.;]{0,40}\b(?:heat|warm|stir)\b[^.;]{0,20}\b(?:until|till)\b[^.;]{0,12}\bmelt/u;
 
 /** With this share of dried fruit a batter is a fruit cake. Judgement. */
 const MUCH_FRUIT = 0.28;

@@ -151,6 +151,9 @@ function listedInLine(bare: string, mentions: readonly (readonly Mention[])[]): 
     : null;
 }
 
+/** "STEP 2" over what is done in it. */
+const STEP_NUMBER = /^(?:step|part|stage)\s*\d{1,2}\s*[.:)]?$/iu;
+
 function kindOf(
   bare: string,
   written: string,
@@ -158,7 +161,7 @@ function kindOf(
   mentions: readonly (readonly Mention[])[],
   above: readonly PageRow[],
 ): LineKind {
-  if (bare === "") return "blank";
+  if (bare === "" || STEP_NUMBER.test(bare)) return "blank";
   const words = wordsIn(bare);
   if (isHeading(bare, written, words)) return "heading";
   const first = mentions[0]?.[0];

@@ -20,6 +20,8 @@ export type Mention = {
   readonly line: string;
   readonly read: ReadLine;
   readonly ingredient: Ingredient | null;
+  /** "The remaining cup of sugar": of what was listed, if it was. */
+  readonly isRest?: boolean;
 };
 
 const TOKEN =
@@ -51,7 +53,8 @@ function mentionsRead(text: string, pantry: Pantry): readonly Mention[] {
       index += 1;
       continue;
     }
-    mentions.push(...found.mentions);
+    const isRest = /^(?:remaining|rest)$/u.test(tokens[index - 1]?.word ?? "");
+    mentions.push(...found.mentions.map((each) => (isRest ? { ...each, isRest } : each)));
     if (found.name !== null) taken.add(found.name);
     index = found.next;
   }

@@ -282,4 +282,28 @@ Preheat oven to 350°. Grease & flour a 10-inch bundt pan. Beat all cake ingredi
     expect(lines.find(({ text }) => text.includes("butter"))?.ingredient).toBe("other-extract");
     expect(lines.at(-1)?.text).toBe("1/2 tsp each of the same flavorings");
   });
+
+  it("is no more sugar for what remains of it, and no step for its number or its labels", () => {
+    const { lines, steps } = told(`Breakwater angel roll
+
+Servings: 10    Oven: 350F    Time: 15 minutes
+
+1 cup cake flour
+1 1/2 cups superfine sugar, divided
+12 large egg whites
+
+STEP 1
+Sift flour with 1/2 cup of the sugar.
+STEP 2
+Beat the whites to soft peaks; add the remaining cup of sugar gradually. Fold in the flour. Spread in a 10x15-inch pan.
+STEP 3
+Bake 15-18 minutes.`);
+    expect(lines.map(({ text }) => text)).toEqual([
+      "1 cup cake flour",
+      "1 1/2 cups superfine sugar",
+      "12 large egg whites",
+    ]);
+    expect(steps[0]?.text).toMatch(/^Sift/u);
+    expect(steps.some(({ text }) => /^STEP/u.test(text))).toBe(false);
+  });
 });

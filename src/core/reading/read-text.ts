@@ -6,6 +6,7 @@ import { hasAct, type Chunk } from "./chunks";
 import { doubtsTold, type ToldDoubt } from "./doubts-told";
 import { layoutOf } from "./layout";
 import { linesTold, type PartedMention, type ToldLine } from "./lines-told";
+import type { Mention } from "./mentions";
 import { nameTold } from "./name-told";
 import { ovenOf, type ToldBake } from "./oven-of-text";
 import { ofOneMind } from "./one-list";
@@ -83,7 +84,7 @@ const TIMES =
 
 /** "Makes: 15 squares Prep: 20 minutes": two labels or more, a few words after each. */
 const LABEL =
-  /(?:^|\s)(?:prep(?:aration)?|cook(?:ing)?|bak(?:e|ing)|chill(?:ing)?|total|active|ready|serves|makes|yields?|portions|difficulty|level)(?: time| in)?\s{0,3}:/giu;
+  /(?:^|\s)(?:prep(?:aration)?|cook(?:ing)?|bak(?:e|ing)|chill(?:ing)?|total|active|ready|serves|servings?|makes|yields?|portions|difficulty|level|oven|time|temp(?:erature)?)(?: time| in)?\s{0,3}:/giu;
 const isLabels = (line: string): boolean => {
   const [before, ...told] = line.split(LABEL);
   return before === "" && told.length > 1 && told.every((each) => /^[^:;.!]{1,28}$/u.test(each));
@@ -124,11 +125,15 @@ export function readText(lines: readonly PageLine[], pantry: Pantry): ToldRecipe
   const oven = ovenOf(chunks, stageOf);
   const sets = tinSets(chunks, stageOf);
   const tins = sets.map((set) => set.tins);
-  // "Lemon roll" names no lemon.
+  const listed = new Set(
+    mentions.flatMap(({ placed: { isRow, mention } }) => (isRow ? [likeOf(mention)] : [])),
+  );
+  // "Lemon roll" names no lemon, and what remains of the listed sugar is no more of it.
   const told = linesTold(
     mentions.filter(
       ({ placed: { chunk, mention } }) =>
-        mention.read.measures.length > 0 || title?.chunks.includes(chunk) !== true,
+        (mention.read.measures.length > 0 || title?.chunks.includes(chunk) !== true) &&
+        !(mention.isRest === true && listed.has(likeOf(mention))),
     ),
   );
   return {
@@ -157,6 +162,10 @@ export function readText(lines: readonly PageLine[], pantry: Pantry): ToldRecipe
     ),
   };
 }
+
+/** White sugars are alike, whatever a step calls them. */
+const likeOf = ({ ingredient }: Mention): string =>
+  (ingredient?.id ?? "").replace(/^(?:granulated|caster)-sugar$/u, "sugar");
 
 /** "For the caramel: …", of the part that is headed "For the caramel filling". */
 const CALLED = /^\W*(?:for|to make) the (?:\p{L}+ ){0,2}?(\p{L}{4,})\s*[:,]/iu;
