@@ -121,8 +121,8 @@ export function Shopping({
             )}
             {bare.length > 0 && (
               <p className="px-6 text-[15px] font-semibold text-tomato max-sm:px-4">
-                {bare.map((name) => `“${name}”`).join(", ")} has no recipe of its own: what its
-                batter takes is not on the list.
+                The batter of {bare.map((name) => `“${name}”`).join(", ")} is not on the list: no
+                recipe was kept with the cake.
               </p>
             )}
             <ShoppingRows rows={rows} names={names} units={units} onChange={change} />

@@ -2,9 +2,9 @@
 import type { Coating, Stuff } from "../build";
 import type { OnBatterThing } from "../fill";
 import { isCounted, USUAL_FORMULA, type Dressing } from "../finish";
-import { METRIC_MEASURES } from "../measure";
+import { METRIC_MEASURES, middle } from "../measure";
 import { matchIngredient, type Pantry } from "../pantry";
-import { batterPart, scaledRow, type Formula, type PartFormula } from "../recipe";
+import { batterPart, scaledRow, type Formula, type PartFormula, type ReadLine } from "../recipe";
 import type { Bought, Item, Need } from "../shopping";
 import { laidFruit, madeSpread } from "./finish-detail";
 import type { CakeInput } from "./input";
@@ -93,11 +93,18 @@ function linesNeeded(
     );
     const { ingredient, read, line } = row;
     const name = read.name === "" ? line.text : read.name;
-    const item: Item =
-      ingredient === null ? { is: "named", name } : { is: "ingredient", ingredient };
-    return massG === 0 ? [] : [{ item, netG: massG, pieces: eggs }];
+    if (massG === 0) return [];
+    return ingredient === null
+      ? [{ item: { is: "named", name }, netG: massG, pieces: piecesTold(read, times) }]
+      : [{ item: { is: "ingredient", ingredient }, netG: massG, pieces: eggs }];
   });
 }
+
+/** Two bay leaves, so many times; null for what is not counted. */
+const piecesTold = ({ measures }: ReadLine, times: number): number | null =>
+  measures.length > 0 && measures.every(({ unit }) => unit === "piece")
+    ? times * measures.reduce((sum, { amount }) => sum + middle(amount), 0)
+    : null;
 
 /** Frosting, filling and all else that goes on it, its spare included. */
 function putOn(

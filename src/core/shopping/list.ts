@@ -135,7 +135,6 @@ function rowOf(taken: readonly Taken[]): ShoppingRow {
 function exactPieces(needs: readonly CakeNeed[], key: string): number | null {
   const byPart = new Map<string, number>();
   for (const { item, netG, pieces } of needs) {
-    if (item.is === "named") continue;
     const eachG =
       item.is === "ingredient" && isByPiece(item.ingredient) ? item.ingredient.eachG : undefined;
     const some = pieces ?? (eachG === undefined || netG === null ? null : netG / eachG);
