@@ -231,14 +231,23 @@ describe("a recipe that is told in passing", () => {
 });
 
 describe("a text that nobody tells", () => {
-  it.each(["1", ".", "… ", "20 cm tin ", "9 x ", "1/2 ", "half ", "(", "an hour and ", "gas 4 "])(
-    "%j over and over comes to an end",
-    (word) => {
-      const text = word.repeat(30_000 / word.length);
-      const reading = readAnyRecipe(text, pantry);
-      expect(reading.ok && reading.value.rows.length > 0).toBe(true);
-    },
-  );
+  it.each([
+    "1",
+    ".",
+    "… ",
+    "20 cm tin ",
+    "9 x ",
+    "1/2 ",
+    "half ",
+    "(",
+    "an hour and ",
+    "gas 4 ",
+    "pour in ",
+  ])("%j over and over comes to an end", (word) => {
+    const text = word.repeat(30_000 / word.length);
+    const reading = readAnyRecipe(text, pantry);
+    expect(reading.ok && reading.value.rows.length > 0).toBe(true);
+  });
 
   it.each([
     ["lines without end", "200 g flour\n".repeat(30_000)],

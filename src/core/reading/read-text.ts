@@ -131,9 +131,9 @@ export function readText(lines: readonly PageLine[], pantry: Pantry): ToldRecipe
   // "Lemon roll" names no lemon, and what remains of the listed sugar is no more of it.
   const told = linesTold(
     mentions.filter(
-      ({ placed: { chunk, mention } }) =>
+      ({ placed: { chunk, mention, isRow } }) =>
         (mention.read.measures.length > 0 || title?.chunks.includes(chunk) !== true) &&
-        !(mention.isRest === true && listed.has(likeOf(mention))),
+        !(mention.isRest === true && !isRow && listed.has(likeOf(mention))),
     ),
   );
   return {

@@ -27,7 +27,7 @@ const ON_RAW: ReadonlySet<number> = new Set([STAGES.indexOf("before"), STAGES.in
 
 /** The batter or the dough is put into its tin, or on its tray. */
 const FILLS =
-  /\b(?:pour|scrape|spoon|spread|tip|roll|press|pat|divide|turn|transfer|put)\b[^.;]*\b(?:into|onto|in|on|between|over)\b[^.;]*\b(?:tins?|pans?|moulds?|molds?|tray|sheet|dish)\b/iu;
+  /\b(?:pour|scrape|spoon|spread|tip|roll|press|pat|divide|turn|transfer|put)\b[^.;]{0,80}\b(?:into|onto|in|on|between|over)\b[^.;]{0,60}\b(?:tins?|pans?|moulds?|molds?|tray|sheet|dish)\b/iu;
 
 const GOES_IN = /\b(?:bake[sd]?|baking|oven)\b(?! (?:powder|soda|tray|sheet|tin|pan|dish|paper))/iu;
 const IS_BAKED =
