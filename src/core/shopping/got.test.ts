@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { pantryOf } from "../pantry";
-import { latestGot, shoppingLists, type CakeNeed, type Got } from ".";
+import { gotFor, GotSchema, latestGot, shoppingLists, type CakeNeed, type Got } from ".";
 
 const PANTRY = pantryOf();
 const butter = (cake: string, netG: number | null): CakeNeed => {
@@ -69,5 +69,24 @@ describe("a list with ticks", () => {
 
   it("forgets ticks of cakes that are not on it", () => {
     expect(shoppingLists([butter("a", 200)], [ticked("gone", 200)]).got).toEqual([]);
+  });
+
+  it("is told of any row, however long the line is that nobody can read", () => {
+    const name = "a handful of whatever stands about ".repeat(25);
+    const need: CakeNeed = { cake: "a", item: { is: "named", name }, netG: null, pieces: null };
+    const [row] = shoppingLists([need], []).open;
+    if (row === undefined) throw new Error("nothing to buy");
+    const ticks = gotFor(row, "bought", [], 1);
+    expect(ticks.every((tick) => GotSchema.safeParse(tick).success)).toBe(true);
+    expect(shoppingLists([need], ticks).open).toEqual([]);
+  });
+
+  it("adds the rest that is bought to what was", () => {
+    const before = [ticked("a", 200)];
+    const [rest] = shoppingLists([butter("a", 320)], before).open;
+    if (rest === undefined) throw new Error("nothing to buy");
+    const [all] = gotFor(rest, "bought", before, 2);
+    expect(all?.netG).toBeCloseTo(320);
+    expect(shoppingLists([butter("a", 320)], all === undefined ? [] : [all]).open).toEqual([]);
   });
 });

@@ -4,7 +4,7 @@ import * as z from "../zod";
 import { numberIn } from "../measure";
 import { type Pantry, pantryOf } from "../pantry";
 import { bought, shoppingList, type ShoppingRow } from "./list";
-import { itemKey, type CakeNeed } from "./need";
+import { itemKey, MOST_KEY, type CakeNeed } from "./need";
 
 /** `bought`: it is in the basket. `had`: there was enough in the kitchen. `open`: neither after all. */
 export const GOT = ["bought", "had", "open"] as const;
@@ -15,8 +15,8 @@ export type HowGot = (typeof GOT)[number];
  * the rest on the list. The later of two that say something of the same share stands.
  */
 export const GotSchema = z.strictObject({
-  cake: z.string().check(z.minLength(1), z.maxLength(60)),
-  key: z.string().check(z.minLength(1), z.maxLength(200)),
+  cake: z.string().check(z.minLength(1), z.maxLength(100)),
+  key: z.string().check(z.minLength(1), z.maxLength(MOST_KEY)),
   how: z.enum(GOT),
   netG: z.nullable(numberIn(0, 1_000_000, "g")),
   pieces: z.nullable(numberIn(0, 100_000, "count")),

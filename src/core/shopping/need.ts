@@ -24,6 +24,9 @@ export type Need = {
 /** A need with the cake that has it. */
 export type CakeNeed = Need & { readonly cake: string };
 
+/** Keys are no longer, however long a line is that nobody can read. */
+export const MOST_KEY = 200;
+
 /** What an item is known by: the same for all lines that mean the same thing in a shop. */
 export function itemKey(item: Item): string {
   switch (item.is) {
@@ -32,7 +35,7 @@ export function itemKey(item: Item): string {
     case "bought":
       return `bought:${item.what}`;
     case "named":
-      return `named:${foldName(item.name)}`;
+      return `named:${foldName(item.name)}`.slice(0, MOST_KEY);
     default:
       return item satisfies never;
   }
