@@ -15,12 +15,9 @@ export async function tickShopping(ticks: readonly Got[]): Promise<Outcome> {
   const checked = TicksSchema.safeParse(ticks);
   if (!checked.success)
     return { ok: false, message: `These are no ticks of a shopping list: at most ${MOST_TICKS}.` };
-  return keeping(
-    async () => {
-      await keepGot(kitchenDatabase(), checked.data, new Date());
-      return true;
-    },
-    "",
-    "/shopping",
-  );
+  // The page knows what it ticked; others are drawn anew when they are come back to.
+  return keeping(async () => {
+    await keepGot(kitchenDatabase(), checked.data, new Date());
+    return true;
+  }, "");
 }
