@@ -1,11 +1,10 @@
 "use client";
 
-import type { ReactNode } from "react";
+import { useMemo, type ReactNode } from "react";
 import Link from "next/link";
 import { ClipboardPaste, ShoppingBasket } from "lucide-react";
-import type { KitchenPantry } from "@/core/pantry";
 import type { Question } from "@/core/ask";
-import { pantryOf } from "@/core/pantry";
+import { pantryOf, type KitchenPantry } from "@/core/pantry";
 import { shoppingLists, type Got } from "@/core/shopping";
 import { CakeCards } from "../cake/cake-cards";
 import { useUnits } from "../frame/units";
@@ -34,7 +33,8 @@ type HomeProps = {
 /** Her kitchen now: what is in the oven, what is wanted next and when to begin it, what to buy. */
 export function Home({ from, to, bakes, cakes, got, pantry, recent }: HomeProps) {
   const { units } = useUnits();
-  const needed = useNeeded(cakes, pantry, units);
+  const kitchen = useMemo(() => pantryOf(pantry.own, pantry.learnt), [pantry]);
+  const needed = useNeeded(cakes, kitchen, units);
   const awaited = cakes.length - needed.length;
   const days = useDays(needed, awaited === 0);
   const baking = new Set(
@@ -46,7 +46,7 @@ export function Home({ from, to, bakes, cakes, got, pantry, recent }: HomeProps)
       : shoppingLists(
           needed.flatMap(({ needs }) => needs),
           got,
-          pantryOf(pantry.own, pantry.learnt),
+          kitchen,
         ).open.length;
   return (
     <div className="space-y-4">

@@ -4,7 +4,7 @@ import { useEffect, useState } from "react";
 import { partsMadeFor } from "@/core/ask";
 import { allergensOn } from "@/core/caution";
 import { plannedCake, type CakeDoc, type PlannedCake } from "@/core/kept";
-import { pantryOf, type Allergen, type KitchenPantry, type Pantry } from "@/core/pantry";
+import type { Allergen, Pantry } from "@/core/pantry";
 import { needsOf } from "@/core/plan";
 import type { CakeNeed } from "@/core/shopping";
 import type { Units } from "@/words";
@@ -45,30 +45,31 @@ function neededFor(cake: WantedCake, pantry: Pantry, units: Units): NeededCake {
 const WITH_THE_PAGE = 2;
 const AT_A_TIME = 3;
 
-/** What each cake takes; those not yet worked out are left out, the first come first. */
+/**
+ * What each cake takes; those not yet worked out are left out, the first come first. Cakes that
+ * arrive anew are worked out anew.
+ */
 export function useNeeded(
   cakes: readonly WantedCake[],
-  kitchen: KitchenPantry,
+  pantry: Pantry,
   units: Units,
 ): readonly NeededCake[] {
-  const [pantry] = useState(() => pantryOf(kitchen.own, kitchen.learnt));
-  const some = (from: number, to: number): readonly NeededCake[] =>
-    cakes.slice(from, to).map((cake) => neededFor(cake, pantry, units));
-  const [worked, setWorked] = useState(() => ({ units, needed: some(0, WITH_THE_PAGE) }));
-  const isOfUnits = worked.units === units;
-  const done = isOfUnits ? worked.needed.length : 0;
+  const some = (from: number, count: number): readonly NeededCake[] =>
+    cakes.slice(from, from + count).map((cake) => neededFor(cake, pantry, units));
+  const [worked, setWorked] = useState(() => ({ cakes, units, needed: some(0, WITH_THE_PAGE) }));
+  const isOfThese = worked.cakes === cakes && worked.units === units;
+  const needed = isOfThese ? worked.needed : NOTHING;
   useEffect(() => {
-    if (done >= cakes.length) return;
-    const next = setTimeout(() =>
-      setWorked((before) => {
-        const needed = before.units === units ? before.needed : [];
-        const more = cakes
-          .slice(needed.length, needed.length + AT_A_TIME)
-          .map((cake) => neededFor(cake, pantry, units));
-        return { units, needed: [...needed, ...more] };
-      }),
-    );
+    if (needed.length >= cakes.length) return;
+    const next = setTimeout(() => {
+      const more = cakes
+        .slice(needed.length, needed.length + AT_A_TIME)
+        .map((cake) => neededFor(cake, pantry, units));
+      setWorked({ cakes, units, needed: [...needed, ...more] });
+    });
     return () => clearTimeout(next);
-  }, [done, cakes, pantry, units]);
-  return isOfUnits ? worked.needed : [];
+  }, [needed, cakes, pantry, units]);
+  return needed;
 }
+
+const NOTHING: readonly NeededCake[] = [];

@@ -4,9 +4,8 @@ import { useMemo } from "react";
 import { useRouter } from "next/navigation";
 import { parseISO } from "date-fns";
 import Link from "next/link";
-import type { KitchenPantry } from "@/core/pantry";
 import { shoppingLists, gotFor, type Got, type HowGot, type ShoppingRow } from "@/core/shopping";
-import { pantryOf } from "@/core/pantry";
+import { pantryOf, type KitchenPantry } from "@/core/pantry";
 import { cautionText } from "@/words";
 import { dayText } from "@/words/dates";
 import type { Outcome } from "../frame/outcome";
@@ -44,9 +43,9 @@ export function Shopping({
 }: ShoppingProps) {
   const { units } = useUnits();
   const router = useRouter();
-  const needed = useNeeded(cakes, pantry, units);
-  const { got, waiting, trouble, say } = useTicks(kept, tick);
   const kitchen = useMemo(() => pantryOf(pantry.own, pantry.learnt), [pantry]);
+  const needed = useNeeded(cakes, kitchen, units);
+  const { got, waiting, trouble, say } = useTicks(kept, tick);
   const lists = shoppingLists(
     needed.flatMap(({ needs }) => needs),
     got,
