@@ -9,7 +9,7 @@ import {
   type KitchenUnit,
   type CupWay,
 } from "../measure";
-import { citrusPart } from "./citrus";
+import { citrusPart, partTold } from "./part-of";
 
 /** One amount of one unit; a recipe line can add several up, or take one off. */
 export type Measure = {
@@ -277,35 +277,12 @@ function furtherMeasures(
   }
 }
 
-/** `juice of 2 lemons`, `grated zest of 1 orange`, `yolks of 3 eggs`; `finely grated zest 1 lemon`. */
-const PART_OF =
-  /^(?:the\s+)?(?:(?:finely|freshly)\s+)?(?:(?:grated|squeezed)\s+)?(juice|zest|rind|peel|whites?|yolks?|seeds|pulp|flesh)(?:\s+(?:and|&)\s+(juice|zest|rind))?\s+(?:of|from)\s+(.*)$/iu;
-const PART_THEN_COUNT =
-  /^(?:(?:finely|freshly)\s+)?(?:(?:grated|squeezed)\s+)?(juice|zest|rind)(?:\s+(?:and|&)\s+(juice|zest|rind))?\s+(?=\S*\d|[½¼¾])(.*)$/iu;
-
+/** `juice of 2 lemons`: so many pieces of a part of something. */
 function fromPart(text: string): Found | null {
-  const found = PART_OF.exec(text) ?? PART_THEN_COUNT.exec(text);
-  const span = found === null ? null : readSpan(found[3] ?? "");
-  if (found === null || span === null) return null;
-  if (!PART_OF.test(text) && readUnit(span.rest) !== null) return null;
-  // What is scooped out is most of what it is of.
-  const part = (found[1] ?? "")
-    .toLowerCase()
-    .replace(/rind|peel/u, "zest")
-    .replace(/seeds|pulp|flesh/u, "");
-  const second =
-    found[2] === undefined ? "" : ` and ${found[2].toLowerCase().replace("rind", "zest")}`;
-  const [whole = "", ...after] = span.rest.split(/,\s*/u);
-  const name =
-    `${whole.replace(/\b(?:large|small|medium|unwaxed|fresh)\s+/giu, "").replace(/s$/u, "")} ${part}${second}`.trim();
-  return {
-    measures: [{ amount: span.amount, unit: "piece", sign: 1 }],
-    packSize: null,
-    stated: null,
-    isAbout: span.isAbout,
-    heap: null,
-    rest: [name, ...after].join(", "),
-  };
+  const told = partTold(text);
+  if (told === null) return null;
+  const { amount, isAbout, rest } = told;
+  return { ...nothingFound(rest), measures: [{ amount, unit: "piece", sign: 1 }], isAbout };
 }
 
 /** `Butter: 200 g`, `Plain flour 250g`, `eggs - 3`, `sugar, 1 cup`. */
