@@ -37,8 +37,10 @@ test.describe("the kitchen now", () => {
     await station(page, "Day").click();
     await expect(page.getByRole("region", { name: "The day" })).toContainText(`Begin at ${told}`);
     await page.goto("/");
-    await page.getByRole("link", { name: /things? to buy/u }).click();
-    await expect(page.getByRole("heading", { name: "Shopping" })).toBeVisible();
+    const toBuy = page.getByRole("link", { name: /things? to buy/u });
+    const count = Number.parseInt(await toBuy.innerText(), 10);
+    await toBuy.click();
+    await expect(page.getByText(`${count} to buy`, { exact: true })).toBeVisible();
     await expect(page.getByRole("region", { name: "What to buy" })).toContainText(
       "unsalted butter",
     );
