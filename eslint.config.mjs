@@ -3,6 +3,13 @@ import next from "@next/eslint-plugin-next";
 import hooks from "eslint-plugin-react-hooks";
 import tseslint from "typescript-eslint";
 
+/** Things that kitchens of another country call otherwise. */
+const CALLED_OTHERWISE =
+  "(?<!Steady )(?<![-\\/\\w])(?:[Tt]ins?|[Ff]rostings?|[Cc]olours?|grey|centre|hob|cling film|worktop|plain flour)(?![-\\w])";
+const ELSEWHERE = `/${CALLED_OTHERWISE}/`;
+/** In a sentence or a label, not as the name of a field. */
+const SAID_ELSEWHERE = `/^(?=.*\\s\\S|[A-Z]).*${CALLED_OTHERWISE}/`;
+
 export default tseslint.config(
   { ignores: [".next/", "node_modules/", "data/", "next-env.d.ts", "src/data/migrations/"] },
   js.configs.recommended,
@@ -42,6 +49,23 @@ export default tseslint.config(
     files: ["src/**/*.ts", "src/**/*.tsx"],
     plugins: { "react-hooks": hooks, "@next/next": next },
     rules: { ...hooks.configs.recommended.rules, ...next.configs["core-web-vitals"].rules },
+  },
+  {
+    files: ["src/components/**/*.tsx", "src/app/**/*.tsx"],
+    rules: {
+      "no-restricted-syntax": [
+        "error",
+        ...[
+          `JSXText[value=${ELSEWHERE}]`,
+          `JSXAttribute[name.name!=/^(?:className|href|key|value)$/] > Literal[value=${ELSEWHERE}]`,
+          `JSXExpressionContainer Literal[value=${SAID_ELSEWHERE}]`,
+          `:not(TaggedTemplateExpression, CallExpression[callee.name="say"]) > TemplateLiteral > TemplateElement[value.raw=${SAID_ELSEWHERE}]`,
+        ].map((selector) => ({
+          selector,
+          message: "Called otherwise elsewhere: say`…` it (src/words/vocabulary.ts).",
+        })),
+      ],
+    },
   },
   {
     files: ["**/*.mjs", "**/*.cjs"],

@@ -18,7 +18,7 @@ export default defineConfig({
   use: {
     viewport: { width: 1280, height: 800 },
     // A first visit takes its units from the browser's country.
-    locale: "en-GB",
+    locale: "en-150",
     launchOptions: {
       executablePath: CHROMIUM,
       args: CHROMIUM_ARGS,

@@ -1,12 +1,11 @@
 import type { Metadata, Viewport } from "next";
-import { cookies, headers } from "next/headers";
 import { NuqsAdapter } from "nuqs/adapters/next/app";
 import type { ReactNode } from "react";
 import { Header } from "@/components/frame/header";
 import { ToastProvider } from "@/components/frame/toasts";
 import { TypedEarly } from "@/components/frame/typed-early";
 import { UnitsProvider } from "@/components/frame/units";
-import { UNITS_COOKIE, unitsFromCookie, unitsOfVisitor } from "@/components/frame/units-cookie";
+import { visitorUnits, visitorSay } from "./visitor-units";
 import "./globals.css";
 
 /**
@@ -15,19 +14,18 @@ import "./globals.css";
  */
 export const dynamic = "force-dynamic";
 
-export const metadata: Metadata = {
-  title: { default: "Steady Tin", template: "%s · Steady Tin" },
-  description:
-    "The recipe's tin to your tin: how much batter, how hot, how long, and will it overflow?",
-};
+export async function generateMetadata(): Promise<Metadata> {
+  const say = await visitorSay();
+  return {
+    title: { default: "Steady Tin", template: "%s · Steady Tin" },
+    description: say`The recipe's tin to your tin: how much batter, how hot, how long, and will it overflow?`,
+  };
+}
 
 export const viewport: Viewport = { width: "device-width", initialScale: 1, themeColor: "#12304a" };
 
 export default async function RootLayout({ children }: { readonly children: ReactNode }) {
-  const units = unitsFromCookie(
-    (await cookies()).get(UNITS_COOKIE)?.value,
-    unitsOfVisitor((await headers()).get("accept-language")),
-  );
+  const units = await visitorUnits();
   return (
     <html lang="en">
       <body>

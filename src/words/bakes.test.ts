@@ -4,8 +4,9 @@ import { FIRST_QUESTION, readQuestion } from "@/core/ask";
 import { planCake } from "@/core/plan";
 import { dialText, METRIC } from ".";
 import { adviceText, againstText, checkText, donenessText, offsetText, whyHeatText } from "./bakes";
+import { unitsOfRegion } from "./regions";
 
-const US = { measure: "us", heat: "F" } as const;
+const US = unitsOfRegion("us");
 /** Between a figure and its unit. */
 const spaced = (text: string): string => text.replaceAll("\u00a0", " ");
 
@@ -24,7 +25,7 @@ describe("words of the bake", () => {
     ["same", "same", "crown and colour as in the recipe"],
     ["more", "same", "higher crown, more to trim; colour as in the recipe"],
   ] as const)("crown %s and crust %s", (crown, crust, text) => {
-    expect(againstText({ crown, crust })).toBe(text);
+    expect(againstText({ crown, crust }, METRIC)).toBe(text);
   });
 
   it("says how far an oven is off, and how sure that is", () => {
@@ -47,16 +48,19 @@ describe("words of the bake", () => {
   });
 
   it("says what to do after a look", () => {
-    expect(spaced(adviceText({ verdict: "wait", moreMin: 5, signs: [], foil: true }))).toBe(
+    expect(spaced(adviceText({ verdict: "wait", moreMin: 5, signs: [], foil: true }, METRIC))).toBe(
       "5 min more, then look again. Lay foil over it loosely: it is dark enough.",
     );
     expect(
-      adviceText({
-        verdict: "out",
-        because: "two-signs",
-        signs: ["tester", "spring"],
-        isPale: true,
-      }),
+      adviceText(
+        {
+          verdict: "out",
+          because: "two-signs",
+          signs: ["tester", "spring"],
+          isPale: true,
+        },
+        METRIC,
+      ),
     ).toBe("Out: two signs agree. It is pale, but colour alone is no reason to wait.");
   });
 

@@ -3,7 +3,9 @@ import { isOwnMass } from "@/core/bake";
 import type { InsideCompared, KitchenOven, Look, LookAdvice, OvenOffset, Rule } from "@/core/bake";
 import type { CakePlan, SolvedTin } from "@/core/plan";
 import type { Question } from "@/core/ask";
-import { depthText, heatStepText, heatText, ovenText, minutesText, type Units } from "./quantities";
+import { sayIn } from "./vocabulary";
+import { depthText, heatStepText, heatText, ovenText, minutesText } from "./quantities";
+import type { Units } from "./regions";
 
 const GAP = "\u00a0";
 
@@ -19,16 +21,20 @@ const CRUST_WORDS: Readonly<Record<InsideCompared, string>> = {
 };
 
 /** Crown and crust against the recipe's own bake. */
-export function againstText({ crown, crust }: Pick<SolvedTin, "crown" | "crust">): string {
-  if (crown === "same" && crust === "same") return "crown and colour as in the recipe";
-  return `${CROWN_WORDS[crown]}; ${CRUST_WORDS[crust]}`;
+export function againstText(
+  { crown, crust }: Pick<SolvedTin, "crown" | "crust">,
+  units: Units,
+): string {
+  const say = sayIn(units);
+  if (crown === "same" && crust === "same") return say`crown and colour as in the recipe`;
+  return say(`${CROWN_WORDS[crown]}; ${CRUST_WORDS[crust]}`);
 }
 
 /** What a heat costs, in a line: minutes, crown, colour. */
-export function costText(likelyMin: number, solved: SolvedTin | null): string {
+export function costText(likelyMin: number, solved: SolvedTin | null, units: Units): string {
   return solved === null
     ? minutesText(likelyMin)
-    : `${minutesText(likelyMin)}; ${againstText(solved)}`;
+    : `${minutesText(likelyMin)}; ${againstText(solved, units)}`;
 }
 
 /**
@@ -42,14 +48,15 @@ export function whyHeatText(
   written: { readonly ovenC: number; readonly solved: SolvedTin | null } | null,
   units: Units,
 ): string {
+  const say = sayIn(units);
   const { bake, fill, reference } = plan;
   const deeper = Math.round(
     (fill.tins[decisive]?.depthMm ?? 0) - Math.max(...reference.tins.map(({ depthMm }) => depthMm)),
   );
   const depth =
     deeper === 0
-      ? "the batter is as deep as in the recipe's own tins"
-      : `the batter is ${depthText(Math.abs(deeper), units)} ${deeper > 0 ? "deeper" : "shallower"} than in the recipe's own tins`;
+      ? say`the batter is as deep as in the recipe's own tins`
+      : say`the batter is ${depthText(Math.abs(deeper), units)} ${deeper > 0 ? "deeper" : "shallower"} than in the recipe's own tins`;
   const ahead = own?.rimAheadMin ?? null;
   const here =
     ahead === null
@@ -106,7 +113,8 @@ function rangeText({ from, to }: Doneness["coreC"], units: Units): string {
 }
 
 /** What to do after a look. */
-export function adviceText(advice: LookAdvice): string {
+export function adviceText(advice: LookAdvice, units: Units): string {
+  const say = sayIn(units);
   if (advice.verdict === "wait")
     return `${minutesText(advice.moreMin)} more, then look again.${advice.foil ? " Lay foil over it loosely: it is dark enough." : ""}`;
   const why = {
@@ -114,7 +122,7 @@ export function adviceText(advice: LookAdvice): string {
     core: "the core is there",
     past: "it is past its time and shows a sign of being done",
   }[advice.because];
-  return `Out: ${why}.${advice.isPale ? " It is pale, but colour alone is no reason to wait." : ""}`;
+  return `Out: ${why}.${advice.isPale ? say` It is pale, but colour alone is no reason to wait.` : ""}`;
 }
 
 export const TESTER_WORDS: Readonly<Record<NonNullable<Look["tester"]>, string>> = {
@@ -208,14 +216,18 @@ export function checkText(
 }
 
 /** Where the minutes of a pot or a microwave come from, and what to do at the look. */
-export function otherHeatText({ bake: { source }, reference, fill }: CakePlan): string {
+export function otherHeatText(
+  { bake: { source }, reference, fill }: CakePlan,
+  units: Units,
+): string {
+  const say = sayIn(units);
   const [own, now] = [reference.tins[0]?.batterG ?? 0, fill.tins[0]?.batterG ?? 0];
   const isOwn = isOwnMass(now / own);
   const from = isOwn
     ? "The recipe's own minutes in its own vessel."
     : source === "microwave"
       ? "The recipe's own minutes, by how much is in the mug: a microwave gives the same heat every minute."
-      : "The recipe's own minutes, by how much is in the tin: more batter takes longer to come through, though not twice as long for twice as much.";
+      : say`The recipe's own minutes, by how much is in the tin: more batter takes longer to come through, though not twice as long for twice as much.`;
   const look =
     source === "microwave"
       ? "Every microwave has its own strength: look early, then on in bursts of ten seconds until the top is just set and springs back."

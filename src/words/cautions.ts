@@ -2,11 +2,14 @@ import { assertNever } from "@/core/measure";
 import type { Caution } from "@/core/caution";
 import type { Allergen } from "@/core/pantry";
 import type { ColdBecause } from "@/core/serve";
+import { sayIn } from "./vocabulary";
 import { SPREAD_NAMES } from "./kinds";
-import { heatText, materialName, weightText, type Units } from "./quantities";
+import { heatText, materialName, weightText } from "./quantities";
+import type { Units } from "./regions";
 
 /** A caution in plain words: what to do, then why. */
 export function cautionText(caution: Caution, units: Units): string {
+  const say = sayIn(units);
   switch (caution.code) {
     case "tray-underneath": {
       const out = weightText(caution.takeOutG, units);
@@ -17,7 +20,7 @@ export function cautionText(caution: Caution, units: Units): string {
     case "thermal-shock":
       return `No cold ${materialName(caution.material)} into a hot oven, and no hot ${materialName(caution.material)} onto a wet bench: it can break. The maker's manual comes first.`;
     case "spray-residue":
-      return `Grease and flour this ${caution.shape === "fluted" ? "fluted" : "dark"} tin rather than spraying it, and wash it by hand: spray builds up and sticks.`;
+      return say`Grease and flour this ${caution.shape === "fluted" ? "fluted" : "dark"} tin rather than spraying it, and wash it by hand: spray builds up and sticks.`;
     case "wet-strips":
       return "Strips go in wet, never over a flame, and never in an oven hotter than they are made for.";
     case "keep-cold": {
@@ -27,7 +30,7 @@ export function cautionText(caution: Caution, units: Units): string {
     case "raw-egg": {
       const of =
         caution.spread === null ? "what is not cooked" : `the ${SPREAD_NAMES[caution.spread]}`;
-      return `Raw egg is not ready to eat: heat the egg of ${of} to ${heatText(71, units)} to ${heatText(74, units)}, or use pasteurised egg.`;
+      return say`Raw egg is not ready to eat: heat the egg of ${of} to ${heatText(71, units)} to ${heatText(74, units)}, or use pasteurised egg.`;
     }
     case "raw-flour-part":
       return `Raw flour is not ready to eat: use heat-treated flour for what is not baked, or heat it through to ${heatText(74, units)} first.`;
@@ -36,7 +39,7 @@ export function cautionText(caution: Caution, units: Units): string {
     case "supports-out":
       return "Count the supports and boards that go into the tiers, and take as many out before it is served.";
     case "air-blocked":
-      return "A tin fills this oven's shelf, so air cannot pass and it bakes unevenly: use a smaller tin, or bake in loads.";
+      return say`A tin fills this oven's shelf, so air cannot pass and it bakes unevenly: use a smaller tin, or bake in loads.`;
     case "closed-pot":
       return "A closed pot without water holds no pressure: weight off, vent open. Salt bed and pot are very hot, and not every pot is made for it: the maker's manual comes first.";
     case "mug":

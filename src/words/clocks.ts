@@ -1,16 +1,19 @@
 // What stands on a clock, what rings, and what comes.
 import type { Doing } from "@/core/day";
+import { sayIn } from "./vocabulary";
 import { doingText, MADE_NAMES } from "./day";
 import { IN_OVEN_NOW } from "./in-oven";
-import { minutesText, ovenText, type Units } from "./quantities";
+import { minutesText, ovenText } from "./quantities";
+import type { Units } from "./regions";
 
 /** What runs, on its clock: what it is while it runs. */
 export function timerText(doing: Doing, isStanding: boolean, units: Units): string {
+  const say = sayIn(units);
   if (isStanding)
-    return doing.do === "turn-out" ? "Standing in the tin" : `Until: ${doingText(doing, units)}`;
+    return doing.do === "turn-out" ? say`Standing in the tin` : `Until: ${doingText(doing, units)}`;
   switch (doing.do) {
     case "soften-butter":
-      return doing.for === "batter" ? "Butter, softening" : "Butter for the frosting, softening";
+      return doing.for === "batter" ? "Butter, softening" : say`Butter for the frosting, softening`;
     case "warm-up":
       return `${doing.in ?? "Oven"} coming up to ${ovenText(doing.ovenC, units)}`;
     case "bake":
@@ -27,11 +30,11 @@ export function timerText(doing: Doing, isStanding: boolean, units: Units): stri
     case "off-oven":
       return "In the switched-off oven";
     case "cool":
-      return doing.inTin === true ? "Cooling in the tin" : "Cooling on the rack";
+      return doing.inTin === true ? say`Cooling in the tin` : "Cooling on the rack";
     case "cool-ingredient":
       return `Cooling: ${doing.name}`;
     case "cool-made":
-      return `Cooling: ${MADE_NAMES[doing.what]}`;
+      return `Cooling: ${sayIn(units)(MADE_NAMES[doing.what])}`;
     case "chill-coat":
       return "First coat, chilling";
     case "chill-cake":
@@ -61,7 +64,7 @@ export function rungText(doing: Doing, isOver: boolean, units: Units): string {
     case "cool-ingredient":
       return `Cool by now: ${doing.name}`;
     case "cool-made":
-      return `Cool by now: ${MADE_NAMES[doing.what]}`;
+      return `Cool by now: ${sayIn(units)(MADE_NAMES[doing.what])}`;
     case "chill-coat":
       return "The first coat is firm";
     default:

@@ -1,7 +1,7 @@
 import {
+  isKeptCold,
   type DayBoxes,
   type WayOut,
-  isKeptCold,
   type Doing,
   type HeldBy,
   type Made,
@@ -9,11 +9,13 @@ import {
 } from "@/core/day";
 import type { HeatSource } from "@/core/recipe";
 import { assertNever } from "@/core/measure";
+import { sayIn } from "./vocabulary";
 import { dressingText } from "./dressing";
 import { inOvenText } from "./in-oven";
 import { divideText, layText } from "./filling";
 import { SPREAD_NAMES } from "./kinds";
-import { minutesText, ovenText, volumeText, weightText, type Units } from "./quantities";
+import { minutesText, ovenText, volumeText, weightText } from "./quantities";
+import type { Units } from "./regions";
 
 export const RESOURCE_NAMES: Readonly<Record<Resource, string>> = {
   hands: "Hands",
@@ -40,14 +42,15 @@ const COOKED_BY: Readonly<Record<HeatSource, string>> = {
 
 /** A task in an imperative, with its numbers. */
 export function doingText(doing: Doing, units: Units): string {
+  const say = sayIn(units);
   const ofLoads = (load: number, loads: number): string =>
     loads === 1 ? "" : `, load ${load} of ${loads}`;
-  const tins = (count: number): string => (count === 1 ? "the tin" : `${count} tins`);
+  const tins = (count: number): string => (count === 1 ? say`the tin` : say`${count} tins`);
   switch (doing.do) {
     case "soften-butter":
       return doing.for === "batter"
         ? "Butter out to soften"
-        : `Butter for the ${doing.for} out to soften`;
+        : say(`Butter for the ${doing.for} out to soften`);
     case "warm-up":
       return `${doing.in ?? "Oven"} on at ${ovenText(doing.ovenC, units)}`;
     case "prepare-tins":
@@ -86,13 +89,13 @@ export function doingText(doing: Doing, units: Units): string {
         return `Lift the cakes out of ${doing.tins === 1 ? "their tray" : `${doing.tins} trays`}`;
       return `Turn out ${doing.tins === 1 ? "the cake" : `${doing.tins} cakes`}${doing.isOnce === true ? `, and leave ${doing.tins === 1 ? "it as it falls" : "them as they fall"}` : ""}`;
     case "cool":
-      return `${doing.inTin === true ? "Cool in the tin" : "Cool on the rack"}${doing.covered === true ? ", covered" : ""}${doing.overnight === true ? ", overnight" : ""}`;
+      return `${doing.inTin === true ? say`Cool in the tin` : "Cool on the rack"}${doing.covered === true ? ", covered" : ""}${doing.overnight === true ? ", overnight" : ""}`;
     case "pour-warm":
       return "Pour over while it is warm";
     case "make":
-      return `Make ${weightText(doing.massG, units)} of ${doing.called?.toLowerCase() ?? MADE_NAMES[doing.what]}`;
+      return `Make ${weightText(doing.massG, units)} of ${doing.called?.toLowerCase() ?? say(MADE_NAMES[doing.what])}`;
     case "cool-made":
-      return `Let the ${MADE_NAMES[doing.what]} cool${isKeptCold(doing.what) ? ", covered, in the fridge" : ""}`;
+      return `Let the ${say(MADE_NAMES[doing.what])} cool${isKeptCold(doing.what) ? ", covered, in the fridge" : ""}`;
     case "split-and-fill":
       if (doing.isRolled === true) return "Unroll, fill and roll up";
       return `${doing.isSplit === true ? "Split, fill" : "Fill"}${doing.gaps === 1 ? "" : ` ${doing.gaps} gaps`} and stack`;
@@ -107,7 +110,7 @@ export function doingText(doing: Doing, units: Units): string {
     case "final-coat":
       return "Final coat";
     case "pour-cold":
-      return `Pour the ${MADE_NAMES[doing.what]}`;
+      return `Pour the ${say(MADE_NAMES[doing.what])}`;
     case "dress":
       return dressingText(doing, units);
     case "into-fridge":
@@ -122,8 +125,8 @@ export function doingText(doing: Doing, units: Units): string {
       return "Swirl the two batters together";
     case "lay-floor":
       return doing.pieces === 1
-        ? "Lay the piece of fruit on the tin's floor"
-        : `Lay ${doing.pieces} pieces of fruit on the tin's floor`;
+        ? say`Lay the piece of fruit on the tin's floor`
+        : say`Lay ${doing.pieces} pieces of fruit on the tin's floor`;
     case "decorate":
       return `Put on ${doing.pieces} pieces: piping, fruit`;
     default:

@@ -1,6 +1,7 @@
 import type { deviceTrouble, Fault } from "@/core/live";
 import { assertNever, OUNCE_G } from "@/core/measure";
-import { gramsText, type Units } from "./quantities";
+import { gramsText } from "./quantities";
+import type { Units } from "./regions";
 
 export const DEVICE_NAMES = {
   scale: "Scale",

@@ -3,9 +3,11 @@ import type { Doing } from "@/core/day";
 import type { DressedWhen, Dressing } from "@/core/finish";
 import { capitalised, roundTo } from "@/core/measure";
 import type { DressDetail } from "@/core/plan";
+import { sayIn } from "./vocabulary";
 import { stuffName } from "./finishing";
 import { SPREAD_NAMES } from "./kinds";
-import { minutesText, weightText, type Units } from "./quantities";
+import { minutesText, weightText } from "./quantities";
+import type { Units } from "./regions";
 
 /** What is bought where pieces are cut from it. */
 const BOUGHT_NAMES: Partial<Readonly<Record<Dressing, readonly [one: string, many: string]>>> = {
@@ -86,6 +88,7 @@ function dressedMuch(
 
 /** When and how something is put on: its minutes after the oven, and what to heed. */
 export function dressText(detail: DressDetail, units: Units): string {
+  const say = sayIn(units);
   const { dress, massG, pieces, toBuy, afterOvenMin, isUnderFrosting, meltsAway } = detail;
   const much = dressedMuch({ what: dress.what, called: dress.name, pieces, massG }, units);
   const [one, many] = BOUGHT_NAMES[dress.what] ?? [];
@@ -94,7 +97,7 @@ export function dressText(detail: DressDetail, units: Units): string {
   const window =
     afterOvenMin === null
       ? isUnderFrosting
-        ? "under the frosting"
+        ? say`under the frosting`
         : ""
       : afterOvenMin[0] === 0
         ? `within ${minutesText(roundTo(afterOvenMin[1], 5))} of the oven`

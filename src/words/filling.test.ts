@@ -13,10 +13,10 @@ import {
   linerLines,
   METRIC,
   trustText,
-  type Units,
 } from ".";
+import { unitsOfRegion } from "./regions";
 
-const US: Units = { measure: "us", heat: "F" };
+const US = unitsOfRegion("us");
 const plain = (text: string): string => text.replaceAll(/[\u00a0\u202f]/gu, " ");
 
 const filled = (kind: BatterKind, volumeMl: number, spec: Tin): Fill =>
@@ -85,7 +85,7 @@ describe("how sure a tin's volume is", () => {
     ],
     [{ shape: "odd", brimMl: 900 }, /^Known by its water alone/u],
   ])("%j", (spec, expected) => {
-    expect(plain(trustText(volumeTrust(spec)))).toMatch(expected);
+    expect(plain(trustText(volumeTrust(spec), METRIC))).toMatch(expected);
   });
 
   it("is told for each cup of a tray", () => {

@@ -10,7 +10,9 @@ import type {
   TinSet,
 } from "@/core/fill";
 import type { Doing } from "@/core/day";
-import { depthText, percentText, volumeText, weightText, type Units } from "./quantities";
+import { sayIn } from "./vocabulary";
+import { depthText, percentText, volumeText, weightText } from "./quantities";
+import type { Units } from "./regions";
 
 /** Schools of filling. */
 export const CEILING_NAMES: Readonly<Record<NonNullable<FillOptions["fullAtMost"]>, string>> = {
@@ -19,13 +21,15 @@ export const CEILING_NAMES: Readonly<Record<NonNullable<FillOptions["fullAtMost"
   "three-quarters": "three-quarters at most",
 };
 
-export const CROWNING_NAMES = {
-  usual: "usual for the tin",
-  inside: "3 mm inside the rim",
-  level: "level with the rim",
-  above: "6 mm above the rim",
-  high: "12 mm above the rim",
-} as const;
+/** How high the crown may stand. */
+export const crowningChoices = (units: Units) =>
+  [
+    ["usual", sayIn(units)`usual for the tin`],
+    ["inside", `${depthText(3, units)} inside the rim`],
+    ["level", "level with the rim"],
+    ["above", `${depthText(6, units)} above the rim`],
+    ["high", `${depthText(12, units)} above the rim`],
+  ] as const;
 
 export const DIVIDING_NAMES: Readonly<Record<Dividing, string>> = {
   scale: "on the scale",
@@ -92,10 +96,11 @@ export function dividedText(
 
 /** What to do with batter that the tins do not take; empty when they take it all. */
 export function leftoverText({ overG, cups }: Fill, units: Units): string {
+  const say = sayIn(units);
   if (overG <= 0) return "";
   if (cups === null)
     return `${weightText(overG, units)} too much: too little for a cup, spread it over the cakes.`;
-  return `${weightText(overG, units)} too much for these tins: it makes ${cups.count} cup ${cups.count === 1 ? "cake" : "cakes"} of ${volumeText(cups.eachMl, units)} each.`;
+  return say`${weightText(overG, units)} too much for these tins: it makes ${cups.count} cup ${cups.count === 1 ? "cake" : "cakes"} of ${volumeText(cups.eachMl, units)} each.`;
 }
 
 const LAID_WHERE: Readonly<Record<OnBatter[number]["where"], string>> = {
@@ -137,12 +142,13 @@ export function layText(
   { where, what, called, massG }: Omit<Extract<Doing, { do: "lay" }>, "do">,
   units: Units,
 ): string {
+  const say = sayIn(units);
   const thing = `${weightText(massG, units)} of ${called ?? (what === undefined ? "what goes on" : ON_BATTER_NAMES[what])}`;
   switch (where) {
     case "floor":
-      return `Lay ${thing} on the floors of the tins`;
+      return say`Lay ${thing} on the floors of the tins`;
     case "between":
-      return `Half the batter into the tins, then ${thing} over it`;
+      return say`Half the batter into the tins, then ${thing} over it`;
     case "in":
       return `Press ${thing} into the batter`;
     case "top":
@@ -155,7 +161,8 @@ export function divideText(
   { batterG, called, massG }: Omit<Extract<Doing, { do: "divide-batter" }>, "do">,
   units: Units,
 ): string {
-  const what = called ?? "its colour";
+  const say = sayIn(units);
+  const what = called ?? say`its colour`;
   return `Take ${weightText(batterG, units)} of the batter and stir in ${massG === undefined ? what : `${weightText(massG, units)} of ${what}`}`;
 }
 

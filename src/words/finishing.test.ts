@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import type { Quantity, Why } from "@/core/build";
 import { nextSpoon, POUR_WINDOWS } from "@/core/finish";
-import { METRIC, type Units } from ".";
+import { METRIC } from ".";
 import {
   buildRemarkText,
   finishedWith,
@@ -13,8 +13,9 @@ import {
   thickText,
   whyAmountText,
 } from "./finishing";
+import { unitsOfRegion } from "./regions";
 
-const US: Units = { measure: "us", heat: "F" };
+const US = unitsOfRegion("us");
 const plain = (text: string): string => text.replaceAll(/[\u00a0\u202f]/gu, " ");
 const quantity = (why: Why, more: Partial<Quantity> = {}): Quantity => ({
   thing: "top",

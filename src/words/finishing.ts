@@ -25,6 +25,7 @@ import type {
   Swirl,
 } from "@/core/finish";
 import { assertNever, capitalised, INCH_MM, roundTo } from "@/core/measure";
+import { sayIn } from "./vocabulary";
 import { FROSTING_NAMES, PIECE_NAMES, SPREAD_NAMES } from "./kinds";
 import {
   depthText,
@@ -36,8 +37,8 @@ import {
   tinText,
   volumeText,
   weightText,
-  type Units,
 } from "./quantities";
+import type { Units } from "./regions";
 
 export const LAID_NAMES: Readonly<Record<Laid, string>> = {
   crumble: "crumble",
@@ -206,7 +207,7 @@ function sumText(why: Why, units: Units): string {
     case "along":
       return `${lengthText(why.lengthMm, units)} of piping × ${area(why.sectionMm2)} of section`;
     case "each":
-      return `${why.count} × ${roundTo(why.eachMl, 0.1)} mL`;
+      return `${why.count} × ${units.measure === "us" ? volumeText(why.eachMl, units) : `${roundTo(why.eachMl, 0.1)} mL`}`;
     case "poured":
       return `(${area(why.areaMm2)} × ${thick(why.thickMm)}${why.sideMm2 > 0 ? ` + ${area(why.sideMm2)} of side × ${thick(why.sideThickMm)}` : ""})${why.poolFraction > 0 ? ` and ${percentText(why.poolFraction)} for the pool, caught and used again` : ""}`;
     case "by-area":
@@ -240,6 +241,7 @@ export function thickText(mm: number, units: Units): string {
 
 /** A remark on how a cake is put together. */
 export function buildRemarkText(remark: BuildRemark, units: Units): string {
+  const say = sayIn(units);
   switch (remark.code) {
     case "one-layer-has-no-filling":
       return "One layer has nothing to fill: split it, or stack two.";
@@ -248,7 +250,7 @@ export function buildRemarkText(remark: BuildRemark, units: Units): string {
     case "supports-needed":
       return `${remark.tiers} tiers: a board under each upper one, and supports cut level with the tier below to carry the ${weightText(remark.aboveG, units)} above.`;
     case "soft-filling-without-dam":
-      return `${capitalised(SPREAD_NAMES[remark.filling])} slides out under a layer: pipe a dam of frosting round it.`;
+      return say`${capitalised(SPREAD_NAMES[remark.filling])} slides out under a layer: pipe a dam of frosting round it.`;
     default:
       return assertNever(remark);
   }

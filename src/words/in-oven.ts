@@ -2,7 +2,9 @@ import type { Minutes } from "@/core/bake";
 import type { Doing } from "@/core/day";
 import type { DuringDetail } from "@/core/plan";
 import type { DuringWhat } from "@/core/recipe";
-import { minutesText, ovenText, type Units } from "./quantities";
+import { sayIn } from "./vocabulary";
+import { minutesText, ovenText } from "./quantities";
+import type { Units } from "./regions";
 
 /** What can be done to a cake in the oven, as a choice. */
 export const DURING_NAMES: Readonly<Record<DuringWhat, string>> = {
@@ -23,9 +25,10 @@ type InOven = {
 
 /** What is done to a cake in the oven, as an order. */
 function orderText({ what, dialC, called, ifNeeded }: InOven, tins: number, units: Units): string {
+  const say = sayIn(units);
   switch (what) {
     case "turn":
-      return tins === 1 ? "Turn the tin round" : `Turn the ${tins} tins round`;
+      return tins === 1 ? say`Turn the tin round` : say`Turn the ${tins} tins round`;
     case "swap":
       return "Swap the shelves";
     case "foil":

@@ -1,7 +1,7 @@
 export { cautionText } from "./cautions";
 export {
   CEILING_NAMES,
-  CROWNING_NAMES,
+  crowningChoices,
   dividedText,
   DIVIDING_NAMES,
   fitReason,
@@ -32,7 +32,6 @@ export {
   heatStepText,
   heatText,
   lengthText,
-  METRIC,
   ovenText,
   minutesText,
   materialName,
@@ -45,7 +44,6 @@ export {
   tinText,
   volumeText,
   weightText,
-  type Units,
 } from "./quantities";
 export { LINER_NAMES, linerLines } from "./liners";
 export { remarkText } from "./remarks";
@@ -79,3 +77,12 @@ export {
 } from "./reading-marks";
 export { brimText, LENGTH_NAMES, SHELVES, trustText } from "./tins";
 export { storageText } from "./storage";
+export {
+  METRIC,
+  REGION_ROWS,
+  KITCHEN_REGIONS,
+  unitsOfRegion,
+  type Region,
+  type Units,
+} from "./regions";
+export { foodName, sayIn, type Say } from "./vocabulary";

@@ -8,7 +8,8 @@ import {
   type RangeReason,
   type Unit,
 } from "@/core/measure";
-import type { Units } from "./quantities";
+import { sayIn, type Say } from "./vocabulary";
+import type { Units } from "./regions";
 
 /** Fields as a baker would name them; the last part of a path decides. */
 const FIELD_NAMES: Readonly<Record<string, string>> = {
@@ -198,12 +199,13 @@ const NOTHING_TO_GO_BY: Readonly<Record<string, string>> = {
  * // "Depth 5 mm is too shallow: 10 to 200 mm."
  */
 export function issueText(issue: Issue, units: Units): string {
-  const field = fieldName(issue.path);
+  const say = sayIn(units);
+  const field = fieldName(issue.path, say);
   switch (issue.code) {
     case "out-of-range": {
       const shown = (value: number): string => measured(value, issue.unit, units);
       const direction = directionWords(issue.path, issue.unit)[issue.value < issue.min ? 0 : 1];
-      const because = issue.because === undefined ? "" : `; ${REASONS[issue.because]}`;
+      const because = issue.because === undefined ? "" : say(`; ${REASONS[issue.because]}`);
       const unit = unitName(issue.unit, units);
       return `${field} ${shown(issue.value)}${unit} is ${direction}: ${shown(issue.min)} to ${shown(issue.max)}${unit}${because}.`;
     }
@@ -214,16 +216,16 @@ export function issueText(issue: Issue, units: Units): string {
     case "wrong-type":
       return `${field} “${issue.value}” can't be read: ${expectedText(issue.expected)} is needed.`;
     case "missing": {
-      if (issue.path in NOTHING_TO_GO_BY) return NOTHING_TO_GO_BY[issue.path] ?? "";
+      if (issue.path in NOTHING_TO_GO_BY) return say(NOTHING_TO_GO_BY[issue.path] ?? "");
       if (issue.path === "tins" || issue.path.endsWith(".tins"))
-        return "No tin yet: choose at least one.";
+        return say`No tin yet: choose at least one.`;
       const example = EXAMPLES[last(issue.path)];
       return example === undefined
         ? `${field} is missing.`
         : `${field} is missing: write ${example}.`;
     }
     case "not-extrapolated":
-      return `${issue.source === "microwave" ? "This recipe is for a microwave" : "This recipe is for a closed pot on the hob"}: heat reaches it another way than in an oven, so its minutes can't be carried to this. Choose a vessel like its own, with ${issue.min} to ${issue.max} times as much in it.`;
+      return `${issue.source === "microwave" ? "This recipe is for a microwave" : say`This recipe is for a closed pot on the hob`}: heat reaches it another way than in an oven, so its minutes can't be carried to this. Choose a vessel like its own, with ${issue.min} to ${issue.max} times as much in it.`;
     case "unknown-field":
       return `“${issue.value}” is not a field that is known here.`;
     case "unreadable": {
@@ -280,11 +282,11 @@ function last(path: string): string {
   );
 }
 
-function fieldName(path: string): string {
+function fieldName(path: string, say: Say): string {
   // A tin has sides, and so has a coat.
-  if (/^(?:sideMm|finish\.sideMm)$/u.test(path)) return "Frosting on the sides";
+  if (/^(?:sideMm|finish\.sideMm)$/u.test(path)) return say`Frosting on the sides`;
   const field = last(path);
-  return FIELD_NAMES[field] ?? (field === "" ? "The request" : field);
+  return say(FIELD_NAMES[field] ?? (field === "" ? "The request" : field));
 }
 
 function expectedText(expected: string): string {

@@ -6,7 +6,7 @@ import { METRIC } from ".";
 const plain = (text: string): string => text.replaceAll("\u00a0", " ").replaceAll("\u202f", " ");
 const learnt = { mean: 1.1, sd: 0.09, count: 1, setAside: [] };
 const said = (lesson: Partial<Lesson>): string =>
-  plain(lessonText({ of: "frosting", kind: null, usual: 1, learnt, ...lesson }));
+  plain(lessonText({ of: "frosting", kind: null, usual: 1, learnt, ...lesson }, METRIC));
 
 describe("what pages teach, in words", () => {
   it.each<[Partial<Lesson>, string]>([

@@ -1,5 +1,6 @@
 // What pages of the logbook teach beside minutes, in words.
 import type { HeatWhileBaking, LearntMean, Lesson } from "@/core/logbook";
+import { sayIn } from "./vocabulary";
 import { heatText, KIND_NAMES, percentText, type Units } from ".";
 
 const from = ({ count, setAside }: LearntMean): string =>
@@ -16,18 +17,19 @@ function ratioText(mean: number, what: string): string {
 const twoPlaces = (value: number): string => value.toFixed(2);
 
 /** What pages say of one thing, with how sure that is. */
-export function lessonText({ of, kind, usual, learnt }: Lesson): string {
+export function lessonText({ of, kind, usual, learnt }: Lesson, units: Units): string {
+  const say = sayIn(units);
   const { mean, sd } = learnt;
   const sure = (spread: string): string => `, give or take ${spread}; ${from(learnt)}.`;
   switch (of) {
     case "frosting":
-      return `You use ${ratioText(mean, "frosting")}${sure(percentText(sd))}`;
+      return `You use ${ratioText(mean, say("frosting"))}${sure(percentText(sd))}`;
     case "hands":
       return `Your hands take ${ratioText(mean, "time")}${sure(percentText(sd))}`;
     case "massLoss":
       return `A ${KIND_NAMES[kind ?? "creamed"]} batter loses ${percentText(mean)} of its weight in your oven${sure(percentText(sd))}`;
     case "yield":
-      return `${ratioText(mean, "batter")} comes into your tins${sure(percentText(sd))}`.replace(
+      return say`${ratioText(mean, "batter")} comes into your tins${sure(percentText(sd))}`.replace(
         /^a/u,
         "A",
       );

@@ -1,5 +1,6 @@
 import type { LinerPage, LinerPiece, Tin } from "@/core/tin";
-import { tinText, type Units } from "./quantities";
+import { tinText } from "./quantities";
+import type { Units } from "./regions";
 
 /** What each piece of a liner is called. */
 export const LINER_NAMES: Readonly<Record<LinerPiece["kind"], string>> = {

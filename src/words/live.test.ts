@@ -4,8 +4,9 @@ import { METRIC } from ".";
 import { comingText, countdown, rungText, spareText, timerText } from "./clocks";
 import { nextText, ordinal, stepWords, WAY_WORDS } from "./live";
 import { deviceTroubleText, pouredText, toGoText } from "./devices";
+import { unitsOfRegion } from "./regions";
 
-const US = { measure: "us", heat: "F" } as const;
+const US = unitsOfRegion("us");
 const spaced = (text: string): string => text.replaceAll("\u00a0", " ");
 const task = (doing: Doing, minutes = 10): Task => ({
   id: "0.x",

@@ -4,10 +4,12 @@ import { assertNever } from "@/core/measure";
 import type { HeatSource } from "@/core/recipe";
 import { COLD_ROOM_HOURS } from "@/core/serve";
 import type { KitchenOven } from "@/core/bake";
+import { sayIn } from "./vocabulary";
 import { doingText, MADE_NAMES } from "./day";
 import { DRESSED_WHY } from "./dressing";
 import { IN_OVEN_WHY } from "./in-oven";
-import { heatText, minutesText, type Units } from "./quantities";
+import { heatText, minutesText } from "./quantities";
+import type { Units } from "./regions";
 
 const ORDINALS = [
   "first",
@@ -77,6 +79,7 @@ export function stepWords(
     readonly source: KitchenOven["source"] | null;
   },
 ): StepWords {
+  const say = sayIn(units);
   const title = doingText(doing, units);
   switch (doing.do) {
     case "soften-butter":
@@ -112,7 +115,7 @@ export function stepWords(
       return {
         title:
           doing.by === undefined || doing.by === "oven"
-            ? `${doing.tins === 1 ? "The tin" : doing.tins === 2 ? "Both tins" : `All ${doing.tins} tins`} into the oven`
+            ? `${doing.tins === 1 ? say`The tin` : doing.tins === 2 ? say`Both tins` : say`All ${doing.tins} tins`} into the oven`
             : doingText(doing, units),
         why:
           IN_OTHER_HEAT[doing.by ?? "oven"] ??
@@ -126,7 +129,7 @@ export function stepWords(
     case "take-out":
       return {
         title: doing.loads === 1 ? "Take it out" : `Take out load ${doing.load}`,
-        why: "Dry cloths: a wet one scalds. Tins on the rack, not on the cold worktop.",
+        why: say`Dry cloths: a wet one scalds. Tins on the rack, not on the cold worktop.`,
       };
     case "in-oven":
       return { title, why: IN_OVEN_WHY[doing.what] };
@@ -144,7 +147,7 @@ export function stepWords(
         title,
         why:
           doing.isOnce === true
-            ? "Run a thin knife round, plate on top, and over. Leave the tin on it for a minute, then lift it."
+            ? say`Run a thin knife round, plate on top, and over. Leave the tin on it for a minute, then lift it.`
             : "Run a thin knife round, rack on top, and over. If it clings, five minutes more.",
       };
     case "cool":
@@ -180,7 +183,7 @@ export function stepWords(
     case "into-fridge":
       return {
         title,
-        why: `Covered, at ${heatText(5, units)} or below: ${doing.what === "cake" ? "this cake stands" : `with ${MADE_NAMES[doing.what]} on it`} no more than ${COLD_ROOM_HOURS} hours out in all, 1 above ${heatText(32, units)}.`,
+        why: `Covered, at ${heatText(5, units)} or below: ${doing.what === "cake" ? "this cake stands" : `with ${say(MADE_NAMES[doing.what])} on it`} no more than ${COLD_ROOM_HOURS} hours out in all, 1 above ${heatText(32, units)}.`,
       };
     case "chill-cake":
       return { title, why: "" };
@@ -191,7 +194,7 @@ export function stepWords(
     case "swirl":
       return {
         title,
-        why: "Once or twice with a knife, down to the floor: more, and it is one colour.",
+        why: say`Once or twice with a knife, down to the floor: more, and it is one colour.`,
       };
     case "lay-floor":
       return { title, why: "Close together, 5 mm clear of the wall; they shrink in the oven." };
@@ -344,8 +347,9 @@ export function ovenFirstText({
 }
 
 /** Which tin of a load is looked at. */
-export function lookedAtText(index: number, tins: number): string {
+export function lookedAtText(index: number, tins: number, units: Units): string {
+  const say = sayIn(units);
   return tins === 2
-    ? `What do you see in the ${ordinal(index)} tin?`
-    : `What do you see in the ${ordinal(index)} of ${tins} tins?`;
+    ? say`What do you see in the ${ordinal(index)} tin?`
+    : say`What do you see in the ${ordinal(index)} of ${tins} tins?`;
 }

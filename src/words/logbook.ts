@@ -1,3 +1,4 @@
+import { format, parseISO } from "date-fns";
 import {
   lostShare,
   type BakeRecord,
@@ -5,8 +6,8 @@ import {
   type LearntRatio,
   type NotCounted,
 } from "@/core/logbook";
-import { format, parseISO } from "date-fns";
 import type { Look } from "@/core/bake";
+import { sayIn } from "./vocabulary";
 import { EDGE_WORDS, SPRING_WORDS, TESTER_WORDS, WOBBLE_WORDS } from "./bakes";
 import { dateText } from "./dates";
 import { bareHeatText, heatText, minutesText, percentText, tinText, type Units } from ".";
@@ -37,8 +38,9 @@ const NOT_COUNTED: Readonly<Record<NotCounted, string>> = {
 export const notCountedText = (why: NotCounted | null): string | null =>
   why === null ? null : NOT_COUNTED[why];
 
-/** A day of the logbook. @example recordDay("2026-11-12", now) // "12 Nov" */
-export const recordDay = (madeOn: string, now?: Date): string => dateText(parseISO(madeOn), now);
+/** A day of the logbook. @example recordDay("2026-11-12", units, now) // "12 Nov" */
+export const recordDay = (madeOn: string, units: Units, now?: Date): string =>
+  dateText(parseISO(madeOn), units, now);
 
 /** The month a page stands under. */
 export const recordMonth = (madeOn: string): string => format(parseISO(madeOn), "MMMM yyyy");
@@ -74,7 +76,7 @@ export function wantedText({ change, nextTimeMin }: BakeRecord): string {
 export function lastTimeText(record: BakeRecord, units: Units, now?: Date): string {
   const came = cameOutText(record);
   const wanted = wantedText(record);
-  return `Last time, ${recordDay(record.madeOn, now)}, ${recordTins(record, units)}${came === "" ? "" : `: ${came}`}.${wanted === "" ? "" : ` You wanted ${wanted}.`}`;
+  return `Last time, ${recordDay(record.madeOn, units, now)}, ${recordTins(record, units)}${came === "" ? "" : `: ${came}`}.${wanted === "" ? "" : ` You wanted ${wanted}.`}`;
 }
 
 /** A share as a person says it: a hundredth at the least. */
@@ -108,12 +110,13 @@ export function lookSeenText(
   { tester, spring, edge, wobble, colour, coreC }: Look,
   units: Units,
 ): string {
+  const say = sayIn(units);
   const seen = [
     tester === undefined ? "" : TESTER_WORDS[tester],
     spring === undefined ? "" : SPRING_WORDS[spring],
     edge === undefined ? "" : EDGE_WORDS[edge],
     wobble === undefined ? "" : WOBBLE_WORDS[wobble],
-    colour === undefined ? "" : `colour ${colour} of 5`,
+    colour === undefined ? "" : say`colour ${colour} of 5`,
     coreC === undefined ? "" : `${heatText(coreC, units)} in the middle`,
   ].filter((part) => part !== "");
   return seen.length === 0 ? "no sign told" : seen.join(", ");
@@ -133,5 +136,5 @@ export function nextToLearnText({
     return `${untold === 1 ? "One bake" : `${untold} bakes`} of it would teach, if you said how the middle came out.`;
   if (hasOven && readings === 0)
     return "A thermometer in the oven once would teach most: minutes alone can't tell oven from recipe.";
-  return "One more bake in this very tin, with how its middle came out, would teach most.";
+  return `One more bake in this very tin, with how its middle came out, would teach most.`;
 }

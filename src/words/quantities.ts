@@ -10,11 +10,7 @@ import {
   US_CUP_ML,
 } from "@/core/measure";
 import { tinCount, type Material, type Shape, type Tin } from "@/core/tin";
-
-/** How a kitchen reads its measures: centimetres and litres or inches and cups; °C or °F. */
-export type Units = { readonly measure: "metric" | "us"; readonly heat: "C" | "F" };
-
-export const METRIC: Units = { measure: "metric", heat: "C" };
+import type { Units } from "./regions";
 
 /** Between the groups of a long number. */
 const THIN = "\u202f";

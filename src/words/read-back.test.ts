@@ -16,12 +16,13 @@ import {
   weightText,
   type Units,
 } from ".";
+import { METRIC } from "./regions";
 
 const HABITS: readonly Units[] = [
-  { measure: "metric", heat: "C" },
-  { measure: "metric", heat: "F" },
-  { measure: "us", heat: "C" },
-  { measure: "us", heat: "F" },
+  { ...METRIC, measure: "metric", heat: "C" },
+  { ...METRIC, measure: "metric", heat: "F" },
+  { ...METRIC, measure: "us", heat: "C" },
+  { ...METRIC, measure: "us", heat: "F" },
 ];
 
 /** A way to write a value, and the box that reads such a value. */

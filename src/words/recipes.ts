@@ -1,3 +1,4 @@
+import { foldName, type Ingredient } from "@/core/pantry";
 import {
   assertNever,
   weighedGrams,
@@ -21,7 +22,9 @@ import type {
   SwapEffect,
   SwapId,
 } from "@/core/recipe";
-import { fraction, gramsText, weightText, type Units } from "./quantities";
+import { hasOtherNames, foodName } from "./vocabulary";
+import { fraction, gramsText, weightText } from "./quantities";
+import type { Units } from "./regions";
 
 /** 3/4 cup + 2 tbsp. */
 export function kitchenText({ pieces, error }: KitchenMeasure): string {
@@ -163,7 +166,7 @@ export function problemText(problem: ReadingProblem): string {
     case "no-steps":
       return "No steps were found.";
     case "no-tins":
-      return "No tin with a size is named: add it, or it can't be compared with yours.";
+      return `No tin with a size is named: add it, or it can't be compared with yours.`;
     case "no-heat":
       return "No oven temperature is named.";
     case "no-minutes":
@@ -279,7 +282,24 @@ export function eggText(
   }
 }
 
-/** What a line is of, by its shortest name: the pantry's, or what was read, or else all of it. */
-export function ingredientText({ ingredient, read, line }: FormulaRow): string {
-  return ingredient?.name ?? (read.name === "" ? line.text : read.name);
+/**
+ * What a line is of, by its shortest name: the kitchen's, or what was read, or else all of it. What
+ * is called otherwise elsewhere keeps the recipe's own name: heavy cream is not shown as double
+ * cream.
+ */
+export function ingredientText({ ingredient, read, line }: FormulaRow, units: Units): string {
+  if (ingredient === null) return read.name === "" ? line.text : read.name;
+  return (
+    (hasOtherNames(ingredient.name) ? nameInLine(ingredient, read.name) : null) ??
+    foodName(ingredient.name, units)
+  );
+}
+
+/** The longest of an ingredient's names that a line has; no bare word, which says less than hers. */
+function nameInLine({ name, also }: Ingredient, written: string): string | null {
+  const words = ` ${foldName(written)} `;
+  const found = [name, ...also].filter(
+    (each) => /[ -]/u.test(each) && words.includes(` ${foldName(each)} `),
+  );
+  return found.toSorted((a, b) => b.length - a.length)[0] ?? null;
 }

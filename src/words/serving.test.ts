@@ -4,8 +4,9 @@ import { planCake, serveDetail, type ServedCake } from "@/core/plan";
 import { keepingOf } from "@/core/serve";
 import { METRIC } from ".";
 import { cuttingIssueText, guestsText, keepingLines, knifeSteps, pieceText } from "./serving";
+import { unitsOfRegion } from "./regions";
 
-const US = { measure: "us", heat: "F" } as const;
+const US = unitsOfRegion("us");
 const spaced = (text: string): string => text.replaceAll("\u00a0", " ");
 
 function cake(changes: Partial<Question>): ServedCake {

@@ -1,14 +1,8 @@
 import type { ServedCake, ServeDetail } from "@/core/plan";
 import { assertNever } from "@/core/measure";
 import type { CutStyle, CuttingIssue } from "@/core/serve";
-import {
-  exactLengthText,
-  heatText,
-  lengthText,
-  piecesText,
-  weightText,
-  type Units,
-} from "./quantities";
+import { exactLengthText, heatText, lengthText, piecesText, weightText } from "./quantities";
+import type { Units } from "./regions";
 
 export const CUT_NAMES: Readonly<Record<CutStyle, string>> = {
   wedges: "Wedges",

@@ -1,8 +1,9 @@
 import { describe, expect, it } from "vitest";
 import { pantryOf } from "@/core/pantry";
 import { shoppingList, type CakeNeed } from "@/core/shopping";
-import { METRIC } from "./quantities";
+import { METRIC } from "./regions";
 import { shoppingLine, shoppingText } from "./shopping";
+import { unitsOfRegion } from "./regions";
 
 const PANTRY = pantryOf();
 function lineOf(id: string, netG: number | null, units = METRIC, of: Partial<CakeNeed> = {}) {
@@ -31,7 +32,7 @@ describe("a line of a shopping list", () => {
   });
 
   it("has no packs of gram countries where one weighs in ounces", () => {
-    const us = { measure: "us", heat: "F" } as const;
+    const us = unitsOfRegion("us");
     expect(plain(shoppingText(lineOf("unsalted-butter", 322, us)))).toBe("11.5 oz unsalted butter");
     expect(plain(shoppingText(lineOf("egg", 350, us)))).toBe("7 eggs (2 boxes of 6, 5 over)");
   });

@@ -3,9 +3,11 @@ import type { FoodGroup } from "@/core/pantry";
 import type { OnBatterThing } from "@/core/fill";
 import type { Stuff } from "@/core/build";
 import type { Aisle, Bought, HowGot, Item, ShoppingRow } from "@/core/shopping";
+import { foodName } from "./vocabulary";
 import { ON_BATTER_NAMES } from "./filling";
 import { stuffName } from "./finishing";
-import { fraction, volumeText, weightText, type Units } from "./quantities";
+import { fraction, volumeText, weightText } from "./quantities";
+import type { Units } from "./regions";
 
 export const AISLE_NAMES: Readonly<Record<Aisle, string>> = {
   "fruit-and-vegetables": "Fruit and vegetables",
@@ -50,7 +52,7 @@ export function shoppingLine(row: ShoppingRow, units: Units): ShoppingLine {
     isSome && amount !== "some" ? "and some more" : "",
   ];
   return {
-    name: itemName(item),
+    name: itemName(item, units),
     amount,
     packs: packsText(row, units),
     note: notes.filter((note) => note !== "").join(", "),
@@ -58,10 +60,10 @@ export function shoppingLine(row: ShoppingRow, units: Units): ShoppingLine {
 }
 
 /** What an item is called. */
-function itemName(item: Item): string {
+function itemName(item: Item, units: Units): string {
   switch (item.is) {
     case "ingredient":
-      return item.ingredient.name;
+      return foodName(item.ingredient.name, units);
     case "named":
       return item.name;
     case "bought":

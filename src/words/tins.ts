@@ -1,5 +1,7 @@
 import type { LengthField, Shape, TinGeometry, VolumeTrust } from "@/core/tin";
-import { percentText, volumeText, type Units } from "./quantities";
+import { sayIn } from "./vocabulary";
+import { percentText, volumeText } from "./quantities";
+import type { Units } from "./regions";
 
 /** What each length of a tin is called on its form. */
 export const LENGTH_NAMES: Readonly<Record<LengthField, string>> = {
@@ -25,7 +27,8 @@ export const SHELVES: readonly { readonly name: string; readonly shapes: readonl
 ];
 
 /** What a tin's volumes rest on, how far they may be off, and what would make them surer. */
-export function trustText({ basis, unsure, waterOverSizes }: VolumeTrust): string {
+export function trustText({ basis, unsure, waterOverSizes }: VolumeTrust, units: Units): string {
+  const say = sayIn(units);
   const off = `give or take ${percentText(unsure)}`;
   const remark =
     waterOverSizes === null
@@ -33,7 +36,7 @@ export function trustText({ basis, unsure, waterOverSizes }: VolumeTrust): strin
       : ` The water says ${percentText(Math.abs(waterOverSizes - 1))} ${waterOverSizes > 1 ? "more" : "less"} than the sizes; the water is believed.`;
   switch (basis) {
     case "sizes":
-      return `Judged from its sizes, ${off}. A jug of water makes it 1 %.`;
+      return say`Judged from its sizes, ${off}. A jug of water makes it 1 %.`;
     case "water":
       return `Measured with water, ${off}.${remark}`;
     case "water-scaled":

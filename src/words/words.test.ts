@@ -16,10 +16,10 @@ import {
   tinText,
   volumeText,
   weightText,
-  type Units,
 } from ".";
+import { unitsOfRegion, type Units } from "./regions";
 
-const US: Units = { measure: "us", heat: "F" };
+const US = unitsOfRegion("us");
 const plain = (text: string): string => text.replaceAll(/[\u00a0\u202f]/gu, " ");
 
 describe("quantities as a person says them", () => {

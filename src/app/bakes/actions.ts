@@ -4,10 +4,11 @@ import { randomUUID } from "node:crypto";
 import { parseBakeDoc, type BakeDoc } from "@/core/kept";
 import type { KeptOutcome, Outcome } from "@/components/frame/outcome";
 import { addBake, giveUpBake, kitchenDatabase } from "@/data";
-import { issueText, METRIC } from "@/words";
+import { issueText } from "@/words";
 import { keeping } from "@/server/kept-action";
 import { idOf } from "@/server/id-of";
 import { MS_PER_MIN } from "@/core/measure";
+import { visitorUnits } from "@/app/visitor-units";
 
 const GONE = "This bake is not going on any more.";
 /**
@@ -21,7 +22,7 @@ export async function startBake(input: BakeDoc, speed: number): Promise<KeptOutc
   const bakeMs =
     speed === 1 || froms.length === 0 ? realMs : Math.round(Math.min(...froms) * MS_PER_MIN);
   const doc = parseBakeDoc({ ...input, clock: { realMs, bakeMs, speed } });
-  if (!doc.ok) return { ok: false, message: issueText(doc.issue, METRIC) };
+  if (!doc.ok) return { ok: false, message: issueText(doc.issue, await visitorUnits()) };
   const id = randomUUID();
   const outcome = await keeping(async () => {
     await addBake(

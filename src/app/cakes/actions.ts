@@ -19,9 +19,10 @@ import {
 } from "@/data";
 import type { RecipeDoc } from "@/core/recipe";
 import type { KeptOutcome, Outcome, SaveOutcome, Theirs } from "@/components/frame/outcome";
-import { issueText, METRIC } from "@/words";
+import { issueText } from "@/words";
 import { baseOf, keeping, keepingChange } from "@/server/kept-action";
 import { idOf } from "@/server/id-of";
+import { visitorUnits } from "@/app/visitor-units";
 
 const MOST_NAME = 120;
 const NameSchema = z.string().check(z.trim(), z.minLength(1), z.maxLength(MOST_NAME));
@@ -57,7 +58,7 @@ export async function keepCake(
   const checked = named(name);
   if (checked === null) return nameTrouble(name);
   const question = parseQuestion(input);
-  if (!question.ok) return { ok: false, message: issueText(question.issue, METRIC) };
+  if (!question.ok) return { ok: false, message: issueText(question.issue, await visitorUnits()) };
   const id = randomUUID();
   const outcome = await keeping(async () => {
     const doc = recipeId === null ? null : await recipeForCake(recipeId);
@@ -88,7 +89,7 @@ export async function changeCake(
   base: number,
 ): Promise<SaveOutcome<CakeDoc>> {
   const doc = parseCakeDoc(input);
-  if (!doc.ok) return { ok: false, message: issueText(doc.issue, METRIC) };
+  if (!doc.ok) return { ok: false, message: issueText(doc.issue, await visitorUnits()) };
   return keepingChange(
     () => saveCake(kitchenDatabase(), idOf(id), doc.value, baseOf(base), new Date()),
     theirsOf,
@@ -107,7 +108,7 @@ export async function lookAtCake(id: string, version: number): Promise<Theirs<Ca
 /** Keeps one state of a cake as a cake of its own, so that choosing the other loses nothing. */
 export async function keepApart(name: string, input: CakeDoc): Promise<KeptOutcome> {
   const doc = parseCakeDoc(input);
-  if (!doc.ok) return { ok: false, message: issueText(doc.issue, METRIC) };
+  if (!doc.ok) return { ok: false, message: issueText(doc.issue, await visitorUnits()) };
   const id = randomUUID();
   const outcome = await keeping(async () => {
     await addCake(

@@ -6,6 +6,7 @@ import { Trouble } from "@/components/frame/trouble";
 import { kitchenDatabase, listCakes, stored } from "@/data";
 import { storageText } from "@/words";
 import { bringBackCake, copyCake, removeCake, renameCake } from "./actions";
+import { visitorSay } from "@/app/visitor-units";
 
 export const metadata: Metadata = { title: "Cakes" };
 
@@ -17,6 +18,7 @@ type CakesPageProps = {
 };
 
 export default async function CakesPage({ searchParams }: CakesPageProps) {
+  const say = await visitorSay();
   const asked = Math.trunc(Number((await searchParams)["page"]));
   const page = asked >= 1 && asked <= 10_000 ? asked : 1;
   const cakes = await stored(() =>
@@ -29,9 +31,9 @@ export default async function CakesPage({ searchParams }: CakesPageProps) {
       {!cakes.ok && <Trouble text={storageText(cakes.issue)} />}
       {cakes.ok && cakes.value.total === 0 && (
         <div className="panel space-y-3 p-6">
-          <p>No cake is kept yet. Try a batter in a tin, then keep it as a cake.</p>
+          <p>{say`No cake is kept yet. Try a batter in a tin, then keep it as a cake.`}</p>
           <Link href="/try" className="button button-next">
-            Try a tin
+            {say`Try a tin`}
           </Link>
         </div>
       )}

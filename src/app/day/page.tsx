@@ -8,6 +8,7 @@ import { storageText } from "@/words";
 import { startBake } from "../bakes/actions";
 import { changeCake } from "../cakes/actions";
 import { dayText } from "@/words/dates";
+import { visitorUnits } from "../visitor-units";
 
 export const metadata: Metadata = { title: "Day" };
 
@@ -38,7 +39,7 @@ export default async function DayPage({ searchParams }: DayPageProps) {
   if (!kitchen.ok) return <Trouble text={storageText(kitchen.issue)} />;
   return (
     <div className="space-y-4">
-      <h1 className="mt-2 text-[27px]">{dayText(parseISO(on), "long")}</h1>
+      <h1 className="mt-2 text-[27px]">{dayText(parseISO(on), "long", await visitorUnits())}</h1>
       <DayOfCakes key={on} date={on} {...kitchen.value} change={changeCake} startBake={startBake} />
     </div>
   );

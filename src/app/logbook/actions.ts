@@ -19,16 +19,17 @@ import {
   stored,
   type OpenedRecord,
 } from "@/data";
-import { issueText, METRIC } from "@/words";
+import { issueText } from "@/words";
 import { baseOf, keeping, keepingChange } from "@/server/kept-action";
 import { idOf } from "@/server/id-of";
+import { visitorUnits } from "@/app/visitor-units";
 
 const GONE = "This page is not in the logbook any more.";
 
 /** Writes a bake down that was not run at the bench. */
 export async function keepRecord(input: BakeRecord, cakeId: string | null): Promise<KeptOutcome> {
   const record = parseRecord(input);
-  if (!record.ok) return { ok: false, message: issueText(record.issue, METRIC) };
+  if (!record.ok) return { ok: false, message: issueText(record.issue, await visitorUnits()) };
   const id = randomUUID();
   const outcome = await keeping(
     async () => {
@@ -57,7 +58,7 @@ export async function saveRecord(
   base: number,
 ): Promise<SaveOutcome<RecordChoice>> {
   const record = parseRecord(input.record);
-  if (!record.ok) return { ok: false, message: issueText(record.issue, METRIC) };
+  if (!record.ok) return { ok: false, message: issueText(record.issue, await visitorUnits()) };
   return keepingChange(
     () =>
       changeRecord(

@@ -16,9 +16,10 @@ import {
   stored,
   type OpenedOven,
 } from "@/data";
-import { issueText, METRIC, storageText } from "@/words";
+import { issueText, storageText } from "@/words";
 import { baseOf, keeping, keepingChange } from "@/server/kept-action";
 import { idOf } from "@/server/id-of";
+import { visitorUnits } from "@/app/visitor-units";
 
 const MOST_NAME = 80;
 const IdSchema = z.string().check(z.minLength(1), z.maxLength(100));
@@ -46,7 +47,7 @@ function theirsOf({ updatedAt, version, ...oven }: OpenedOven): Theirs<OvenChoic
 /** Keeps a changed oven; when another page changed it since `base`, gives what that one kept. */
 export async function saveOven(input: OvenChoice, base: number): Promise<SaveOutcome<OvenChoice>> {
   const oven = parseWith(OvenToKeepSchema, input);
-  if (!oven.ok) return { ok: false, message: issueText(oven.issue, METRIC) };
+  if (!oven.ok) return { ok: false, message: issueText(oven.issue, await visitorUnits()) };
   if (oven.value.name === "")
     return { ok: false, message: `An oven needs a name: 1 to ${MOST_NAME} letters.` };
   return keepingChange(

@@ -21,17 +21,18 @@ import {
   stored,
   type KeptRecipe,
 } from "@/data";
-import { issueText, METRIC } from "@/words";
+import { issueText } from "@/words";
 import { baseOf, keeping, keepingChange } from "@/server/kept-action";
 import { kitchenPantry, recipeIndex } from "./kitchen-recipes";
 import { idOf } from "@/server/id-of";
+import { visitorUnits } from "@/app/visitor-units";
 
 const GONE = "This recipe is not in the kitchen any more.";
 
 /** Keeps a new recipe. */
 export async function keepRecipe(input: RecipeDoc): Promise<KeptOutcome> {
   const doc = parseRecipeDoc(input);
-  if (!doc.ok) return { ok: false, message: issueText(doc.issue, METRIC) };
+  if (!doc.ok) return { ok: false, message: issueText(doc.issue, await visitorUnits()) };
   const id = randomUUID();
   const outcome = await keeping(async () => {
     await addRecipe(
@@ -58,7 +59,7 @@ export async function changeRecipe(
   isNewVersion: boolean,
 ): Promise<SaveOutcome<RecipeDoc>> {
   const doc = parseRecipeDoc(input);
-  if (!doc.ok) return { ok: false, message: issueText(doc.issue, METRIC) };
+  if (!doc.ok) return { ok: false, message: issueText(doc.issue, await visitorUnits()) };
   return keepingChange(
     async () => {
       const index = recipeIndex(doc.value, await kitchenPantry());
@@ -93,7 +94,7 @@ export async function lookAtRecipe(
 /** Keeps a state of a recipe that was not chosen among its versions. */
 export async function keepAsVersion(id: string, input: RecipeDoc): Promise<Outcome> {
   const doc = parseRecipeDoc(input);
-  if (!doc.ok) return { ok: false, message: issueText(doc.issue, METRIC) };
+  if (!doc.ok) return { ok: false, message: issueText(doc.issue, await visitorUnits()) };
   return keeping(() => addVersion(kitchenDatabase(), idOf(id), doc.value, new Date()), GONE);
 }
 

@@ -18,9 +18,10 @@ import {
   type CupboardTin,
   type OpenedTin,
 } from "@/data";
-import { issueText, METRIC, storageText } from "@/words";
+import { issueText, sayIn, storageText } from "@/words";
 import { baseOf, keeping, keepingChange } from "@/server/kept-action";
 import { idOf } from "@/server/id-of";
+import { visitorSay, visitorUnits } from "@/app/visitor-units";
 
 const MOST_NAME = 80;
 const IdSchema = z.string().check(z.minLength(1), z.maxLength(100));
@@ -35,41 +36,46 @@ const TinToKeepSchema = z.strictObject({
 
 const GONE = "This tin is not in the cupboard any more.";
 
-function checked(
+async function checked(
   input: TinChoice,
-):
+): Promise<
   | { readonly ok: true; readonly tin: CupboardTin }
-  | { readonly ok: false; readonly message: string } {
+  | { readonly ok: false; readonly message: string }
+> {
+  const units = await visitorUnits();
+  const say = sayIn(units);
   const parsed = parseWith(TinToKeepSchema, input);
-  if (!parsed.ok) return { ok: false, message: issueText(parsed.issue, METRIC) };
+  if (!parsed.ok) return { ok: false, message: issueText(parsed.issue, units) };
   const name = parsed.value.name.trim();
   if (!NameLengthSchema.safeParse(name.length).success) {
     return {
       ok: false,
       message:
         name === ""
-          ? `A tin needs a name: 1 to ${MOST_NAME} letters.`
+          ? say`A tin needs a name: 1 to ${MOST_NAME} letters.`
           : `The name is ${name.length} letters long: 1 to ${MOST_NAME}.`,
     };
   }
   const geometry = tinGeometry(parsed.value.tin);
   return geometry.ok
     ? { ok: true, tin: { ...parsed.value, name } }
-    : { ok: false, message: issueText(geometry.issue, METRIC) };
+    : { ok: false, message: issueText(geometry.issue, units) };
 }
 
-function nameTaken(name: string): string {
-  return `There is already a tin called “${name}”. Give this one another name, or change how many of that one you own.`;
-}
+const nameTaken = async (name: string): Promise<string> => {
+  const say = await visitorSay();
+  return say`There is already a tin called “${name}”. Give this one another name, or change how many of that one you own.`;
+};
 
 /** Puts a new tin into the cupboard. */
 export async function keepTin(input: Omit<TinChoice, "id">): Promise<KeptOutcome> {
   const id = randomUUID();
-  const tin = checked({ ...input, id });
+  const tin = await checked({ ...input, id });
   if (!tin.ok) return tin;
   const result = await stored(() => addTin(kitchenDatabase(), tin.tin, new Date()));
   if (!result.ok) return { ok: false, message: storageText(result.issue) };
-  if (result.value.kind === "name-taken") return { ok: false, message: nameTaken(tin.tin.name) };
+  if (result.value.kind === "name-taken")
+    return { ok: false, message: await nameTaken(tin.tin.name) };
   return { ok: true, id };
 }
 
@@ -79,21 +85,22 @@ function theirsOf({ updatedAt, version, ...tin }: OpenedTin): Theirs<TinChoice> 
 
 /** Keeps a changed tin; when another page changed it since `base`, gives what that one kept. */
 export async function saveTin(input: TinChoice, base: number): Promise<SaveOutcome<TinChoice>> {
-  const tin = checked(input);
+  const tin = await checked(input);
   if (!tin.ok) return tin;
   const result = await stored(() =>
     changeTin(kitchenDatabase(), tin.tin, baseOf(base), new Date()),
   );
   if (!result.ok) return { ok: false, message: storageText(result.issue) };
   const { value } = result;
-  if (value.kind === "name-taken") return { ok: false, message: nameTaken(tin.tin.name) };
+  if (value.kind === "name-taken") return { ok: false, message: await nameTaken(tin.tin.name) };
   return keepingChange(() => Promise.resolve(value), theirsOf, GONE);
 }
 
 /** Counts how many of a tin there are. */
 export async function ownTins(id: string, owned: number): Promise<Outcome> {
   const checkedCount = wholeIn(1, 99).safeParse(owned);
-  if (!checkedCount.success) return { ok: false, message: `${owned} of one tin: 1 to 99.` };
+  if (!checkedCount.success)
+    return { ok: false, message: (await visitorSay())`${owned} of one tin: 1 to 99.` };
   return keeping(
     () => countTin(kitchenDatabase(), idOf(id), checkedCount.data, new Date()),
     GONE,

@@ -5,15 +5,19 @@ import { Cupboard } from "@/components/tin/cupboard";
 import { kitchenDatabase, listTins, stored } from "@/data";
 import { storageText } from "@/words";
 import { keepTin, ownTins } from "./actions";
+import { visitorSay } from "@/app/visitor-units";
 
-export const metadata: Metadata = { title: "Tins" };
+export const generateMetadata = async (): Promise<Metadata> => ({
+  title: (await visitorSay())("Tins"),
+});
 
 export default async function TinsPage() {
+  const say = await visitorSay();
   const tins = await stored(() => listTins(kitchenDatabase()));
   return (
     <>
       <FreshList />
-      <h1 className="mt-2 mb-4 text-[27px]">Tins</h1>
+      <h1 className="mt-2 mb-4 text-[27px]">{say`Tins`}</h1>
       {tins.ok ? (
         <Cupboard tins={tins.value} keep={keepTin} own={ownTins} />
       ) : (

@@ -9,14 +9,18 @@ import { kitchenDatabase, listCakes, listRecipeChoices, listTins, stored } from 
 import { storageText } from "@/words";
 import { keepCake } from "../cakes/actions";
 import { recipeFactsOf } from "../recipe-facts";
+import { visitorSay } from "@/app/visitor-units";
 
-export const metadata: Metadata = { title: "Try a tin" };
+export const generateMetadata = async (): Promise<Metadata> => ({
+  title: (await visitorSay())("Try a tin"),
+});
 
 /** How many of the last changed cakes stand below the bench. */
 const RECENT = 3;
 
 /** The same batter in another tin: answered at once, kept only when she says so. */
 export default async function TryPage() {
+  const say = await visitorSay();
   const kitchen = await stored(async () => {
     const database = kitchenDatabase();
     return {
@@ -36,7 +40,7 @@ export default async function TryPage() {
       <FreshList />
       {!kitchen.ok && (
         <Trouble
-          text={`${storageText(kitchen.issue)} Trying a tin works all the same; cakes can't be kept meanwhile.`}
+          text={say`${storageText(kitchen.issue)} Trying a tin works all the same; cakes can't be kept meanwhile.`}
         />
       )}
       <AskInAddress

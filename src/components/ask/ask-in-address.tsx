@@ -6,7 +6,7 @@ import type { Question } from "@/core/ask";
 import { Ask } from "./ask";
 import { useQuestionInAddress } from "./use-question-in-address";
 import type { KeptOutcome } from "../frame/outcome";
-import { useUnits } from "../frame/units";
+import { useSay, useUnits } from "../frame/units";
 import type { RecipeChoices, TinChoice } from "../frame/choices";
 
 const KeepCake = dynamic(() => import("./keep-cake").then((module) => module.KeepCake), {
@@ -28,6 +28,7 @@ type AskInAddressProps = {
  * as a cake.
  */
 export function AskInAddress({ recipes, cupboard, keep }: AskInAddressProps) {
+  const say = useSay();
   const [question, change] = useQuestionInAddress();
   const { units } = useUnits();
   const [isKeeping, setIsKeeping] = useState(false);
@@ -40,7 +41,7 @@ export function AskInAddress({ recipes, cupboard, keep }: AskInAddressProps) {
         cupboard={cupboard}
         heading={
           <div className="flex items-center justify-between gap-2">
-            <h1 className="text-[27px] max-sm:text-2xl">Same batter, other tin</h1>
+            <h1 className="text-[27px] max-sm:text-2xl">{say`Same batter, other tin`}</h1>
             <button
               type="button"
               className="button button-next no-print"

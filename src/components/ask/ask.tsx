@@ -4,7 +4,7 @@ import { useMemo, useState, type ReactNode } from "react";
 import { planCake, type CakePlan } from "@/core/plan";
 import { readQuestion, type Question } from "@/core/ask";
 import { issueText } from "@/words";
-import { useUnits } from "../frame/units";
+import { useSay, useUnits } from "../frame/units";
 import { SectionDrawing, type TinRow } from "../section/section-drawing";
 import type { RecipeChoices, TinChoice } from "../frame/choices";
 import { describeFills } from "./describe";
@@ -26,6 +26,7 @@ type AskProps = {
  * while a box can't be read, the last answer stays, dimmed.
  */
 export function Ask({ question, onChange, recipes, cupboard, heading }: AskProps) {
+  const say = useSay();
   const { units } = useUnits();
   const read = useMemo(
     () => readQuestion(question, { size: units.measure, heat: units.heat }),
@@ -51,18 +52,18 @@ export function Ask({ question, onChange, recipes, cupboard, heading }: AskProps
       ? []
       : [
           {
-            title: "The recipe's tins",
+            title: say`The recipe's tins`,
             fills: shown.reference.tins,
-            description: describeFills("The recipe's tins", shown.reference.tins, units),
+            description: describeFills(say`The recipe's tins`, shown.reference.tins, units),
           },
           {
-            title: "My tins",
+            title: say`My tins`,
             fills: shown.fill.tins,
-            description: describeFills("My tins", shown.fill.tins, units),
+            description: describeFills(say`My tins`, shown.fill.tins, units),
           },
         ];
   return (
-    <section className="panel overflow-hidden" aria-label="Same batter, other tin">
+    <section className="panel overflow-hidden" aria-label={say`Same batter, other tin`}>
       <div className="px-4 pt-4 md:px-6">{heading}</div>
       <div className="grid gap-x-10 gap-y-4 px-4 pt-3 md:grid-cols-2 md:px-6">
         <RecipeSide

@@ -3,6 +3,7 @@
 import { Minus, Plus } from "lucide-react";
 import { chosenPieces, withPieces } from "@/core/ask";
 import { tinText, type Units } from "@/words";
+import { useSay } from "../frame/units";
 import { Sheet } from "../frame/sheet";
 import { EmptyTin } from "../section/empty-tin";
 import type { TinChoice } from "../frame/choices";
@@ -17,11 +18,12 @@ type CupboardPickerProps = {
 
 /** The cupboard, opened: each tin drawn at one scale, with how many of it to take. */
 export function CupboardPicker({ cupboard, tins, units, onChange, onClose }: CupboardPickerProps) {
+  const say = useSay();
   const habit = units.measure;
   return (
     <Sheet title="From the cupboard" onClose={onClose}>
       {cupboard.length === 0 && (
-        <p className="text-ink-2">The cupboard is empty. Write the size of your tin instead.</p>
+        <p className="text-ink-2">{say`The cupboard is empty. Write the size of your tin instead.`}</p>
       )}
       <ul className="divide-y-[1.5px] divide-line">
         {cupboard.map(({ id, name, tin, owned }) => {

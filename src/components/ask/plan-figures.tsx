@@ -1,8 +1,8 @@
 "use client";
 
-import { worstFill } from "@/core/fill";
 import type { ReactNode } from "react";
 import { CircleCheck, Info, TriangleAlert } from "lucide-react";
+import { worstFill } from "@/core/fill";
 import { CAUTION_STATIONS, type Caution } from "@/core/caution";
 import { coversFor, SCALES, SCHOOLS, type Question } from "@/core/ask";
 import type { CakePlan, Remark } from "@/core/plan";
@@ -27,6 +27,7 @@ import {
   type Units,
 } from "@/words";
 import { frostingChoices } from "@/words/finishing";
+import { useSay } from "../frame/units";
 import { amountText, isGuessed, riseText } from "./describe";
 import { Choice } from "../frame/field";
 
@@ -50,6 +51,7 @@ const COVER_NAMES: Readonly<Record<Question["cover"], string>> = {
 
 /** The numbers that hang under the bench, each with the choice that moves it. */
 export function PlanFigures({ plan, question, units, onChange }: FiguresProps) {
+  const say = useSay();
   const { fill, bake, finish, mix } = plan;
   const worst = worstFill(fill.tins);
   const only = fill.tins.length === 1 ? fill.tins[0] : undefined;
@@ -80,7 +82,7 @@ export function PlanFigures({ plan, question, units, onChange }: FiguresProps) {
       </Cell>
       {worst !== undefined && (
         <Cell
-          name="Space in the tin"
+          name={say`Space in the tin`}
           figure={`${percentText(worst.fullFraction)} full`}
           tone={worst.verdict}
           lines={[
@@ -94,7 +96,7 @@ export function PlanFigures({ plan, question, units, onChange }: FiguresProps) {
       {bake.source === "oven" ? (
         <Cell name="Oven" figure={dialText(bake, units)} lines={[HEAT_WORDS[bake.reason]]}>
           <Choice
-            label="Oven for these tins"
+            label={say`Oven for these tins`}
             value={question.school}
             choices={SCHOOLS.filter((school) => school !== "own" || question.school === "own").map(
               (school) => [school, SCHOOL_NAMES[school]] as const,
@@ -108,7 +110,7 @@ export function PlanFigures({ plan, question, units, onChange }: FiguresProps) {
               checked={question.fan}
               onChange={(event) => onChange({ fan: event.target.checked })}
             />
-            fan
+            {say`fan`}
           </label>
         </Cell>
       ) : (
@@ -135,7 +137,7 @@ export function PlanFigures({ plan, question, units, onChange }: FiguresProps) {
             label="What to frost"
             className="-ml-1 min-h-[21px] max-w-full bg-transparent field-sizing-content"
             value={question.cover}
-            choices={coversFor(question).map((cover) => [cover, COVER_NAMES[cover]] as const)}
+            choices={coversFor(question).map((cover) => [cover, say(COVER_NAMES[cover])] as const)}
             onChange={(cover) => onChange({ cover })}
           />
         }
@@ -144,7 +146,7 @@ export function PlanFigures({ plan, question, units, onChange }: FiguresProps) {
       >
         {finish.cover !== "none" && (
           <Choice
-            label="Frosting"
+            label={say`Frosting`}
             value={question.frosting}
             choices={frostingChoices(question)}
             onChange={(frosting) => onChange({ frosting })}
@@ -229,15 +231,16 @@ function VerdictMark({ verdict }: { readonly verdict: FillVerdict }) {
  * One line a tin, when there are several: what goes into each, how high it comes, when it is done.
  */
 export function EachTin({ plan, units }: { readonly plan: CakePlan; readonly units: Units }) {
+  const say = useSay();
   if (plan.fill.tins.length < 2) return null;
   return (
     <div className="border-t-[1.5px] border-line px-4 py-3 md:px-6">
       <table className="w-full text-left text-[15px]">
-        <caption className="sr-only">Each tin</caption>
+        <caption className="sr-only">{say`Each tin`}</caption>
         <thead className="label">
           <tr>
             <th scope="col" className="py-1 pr-3 font-normal">
-              Tin
+              {say`Tin`}
             </th>
             <th scope="col" className="py-1 pr-3 font-normal">
               In each

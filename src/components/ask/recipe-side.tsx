@@ -1,13 +1,15 @@
 "use client";
 
+import type { RecipeChoices } from "../frame/choices";
+import { useRef, useState } from "react";
+import { sayIn } from "@/words";
 import { FIRST_QUESTION, recipeBoxes, type Question, type ReadQuestion } from "@/core/ask";
 import { BATTER_KINDS } from "@/core/kind";
 import type { Batter } from "@/core/mix";
 import { readTempC } from "@/core/measure";
 import { writeTin } from "@/core/tin";
 import { issueText, KIND_NAMES, volumeText, weightText, type Units } from "@/words";
-import type { RecipeChoices } from "../frame/choices";
-import { useRef, useState } from "react";
+import { useSay } from "../frame/units";
 import { isGuessed } from "./describe";
 import { Choice, Field } from "../frame/field";
 import { More } from "../frame/more";
@@ -26,6 +28,7 @@ type RecipeSideProps = {
 
 /** What the recipe says: its name or only its tins, its heat and minutes, its batter. */
 export function RecipeSide({ question, read, recipes, units, batter, onChange }: RecipeSideProps) {
+  const say = useSay();
   const problem = (box: keyof ReadQuestion["issues"]): string | null => {
     const issue = read.issues[box];
     return issue === undefined ? null : issueText(issue, units);
@@ -33,7 +36,7 @@ export function RecipeSide({ question, read, recipes, units, batter, onChange }:
   const chosen = recipes.all.find(({ name }) => name === question.recipe);
   const isForeign = question.recipe !== "" && chosen === undefined;
   const choices: readonly (readonly [string, string])[] = [
-    ["", "Only its tins"],
+    ["", say`Only its tins`],
     ...recipes.all.map(({ id, name }) => [id, name] as const),
     ...(isForeign ? [["-", question.recipe] as const] : []),
   ];
@@ -84,7 +87,7 @@ export function RecipeSide({ question, read, recipes, units, batter, onChange }:
       <div className="clear-both flex flex-wrap gap-2">
         <div className="flex min-w-52 flex-[2] max-sm:basis-full">
           <Field
-            label="Its tins"
+            label={say`Its tins`}
             value={question.from}
             onChange={(from) => onChange({ from })}
             onBlur={() => {
@@ -163,7 +166,7 @@ export function RecipeSide({ question, read, recipes, units, batter, onChange }:
             checked={question.recipeFan}
             onChange={(isOn) => onChange({ recipeFan: isOn })}
           >
-            its temperature is for a fan oven
+            {say`its temperature is for a fan oven`}
           </Tick>
         </div>
       </More>
@@ -172,11 +175,12 @@ export function RecipeSide({ question, read, recipes, units, batter, onChange }:
 }
 
 function batterText(question: Question, batter: Batter | null, units: Units): string {
+  const say = sayIn(units);
   const kind = KIND_NAMES[question.kind];
   if (batter === null) return kind;
   const volume = volumeText(batter.volumeMl, units);
   return isGuessed(batter)
-    ? `${kind}, about ${volume}, judged from its tins`
+    ? say`${kind}, about ${volume}, judged from its tins`
     : `${kind}, ${weightText(batter.massG, units)}, ${volume}`;
 }
 

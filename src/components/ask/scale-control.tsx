@@ -6,6 +6,7 @@ import type { CakePlan } from "@/core/plan";
 import { PORTIONS } from "@/core/fill";
 import { INCH_MM } from "@/core/measure";
 import { issueText, PORTION_NAMES, SCALE_NAMES, timesText, type Units } from "@/words";
+import { useSay } from "../frame/units";
 import { Choice, Field } from "../frame/field";
 import { Tick } from "../frame/tick";
 
@@ -48,6 +49,7 @@ function firstDepth(depthMm: number, units: Units): string {
  * eggs stay whole.
  */
 export function ScaleControl({ question, read, plan, units, onChange }: ScaleControlProps) {
+  const say = useSay();
   const asked = AMOUNTS[question.scale];
   const issue = read.issues.amount;
   return (
@@ -68,7 +70,7 @@ export function ScaleControl({ question, read, plan, units, onChange }: ScaleCon
         {asked !== undefined && (
           <div className="flex w-32">
             <Field
-              label={asked.label}
+              label={say(asked.label)}
               value={question.amount}
               onChange={(amount) => onChange({ amount }, "amount")}
               problem={issue === undefined ? null : issueText(issue, units)}

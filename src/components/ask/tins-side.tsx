@@ -7,6 +7,7 @@ import type { Question, ReadQuestion } from "@/core/ask";
 import { bad, type Result } from "@/core/measure";
 import type { ReadTin } from "@/core/tin";
 import { issueText, type Units } from "@/words";
+import { useSay } from "../frame/units";
 import type { TinChoice } from "../frame/choices";
 import { Field } from "../frame/field";
 import { settledText, tinReading } from "./reading-text";
@@ -29,6 +30,7 @@ const MOST_TINS = 20;
 
 /** The tins the baker wants to use: written, or taken from the cupboard. */
 export function TinsSide({ question, read, cupboard, units, onChange }: TinsSideProps) {
+  const say = useSay();
   const [isOpen, setIsOpen] = useState(false);
   const rows = question.tins;
   const change = (index: number, text: string): void =>
@@ -51,7 +53,8 @@ export function TinsSide({ question, read, cupboard, units, onChange }: TinsSide
           disabled={rows.length >= MOST_TINS}
           onClick={() => onChange({ tins: [...rows, ""] })}
         >
-          <Plus size={17} aria-hidden /> Another tin
+          <Plus size={17} aria-hidden />
+          {say` Another tin`}
         </button>
       </div>
       <RecipesTins question={question} onChange={onChange} />
@@ -59,7 +62,7 @@ export function TinsSide({ question, read, cupboard, units, onChange }: TinsSide
         {rows.map((text, index) => (
           <div key={index} className="flex">
             <Field
-              label={rows.length === 1 ? "My tin" : `My tin ${index + 1}`}
+              label={rows.length === 1 ? say`My tin` : say`My tin ${index + 1}`}
               value={text}
               onChange={(next) => change(index, next)}
               onBlur={() => {
@@ -72,7 +75,7 @@ export function TinsSide({ question, read, cupboard, units, onChange }: TinsSide
               <button
                 type="button"
                 className="button !px-2.5"
-                aria-label={`Remove tin ${index + 1}`}
+                aria-label={say`Remove tin ${index + 1}`}
                 onClick={() => onChange({ tins: rows.filter((_, at) => at !== index) })}
               >
                 <X size={18} aria-hidden />
@@ -82,7 +85,7 @@ export function TinsSide({ question, read, cupboard, units, onChange }: TinsSide
         ))}
         {rows.length === 0 && (
           <p className="py-2 text-ink-2">
-            No tin yet. Take one from the cupboard, or write the size of one.
+            {say`No tin yet. Take one from the cupboard, or write the size of one.`}
           </p>
         )}
       </div>

@@ -3,6 +3,7 @@
 import { Plus, X } from "lucide-react";
 import type { Question, ReadQuestion } from "@/core/ask";
 import { issueText, type Units } from "@/words";
+import { useSay } from "../frame/units";
 import { Field } from "../frame/field";
 import { More } from "../frame/more";
 import type { StationProps } from "../frame/station-props";
@@ -21,6 +22,7 @@ type AlsoBakedProps = Pick<StationProps, "question" | "onChange"> & {
  * the window.
  */
 export function AlsoBaked({ question, read, units, onChange }: AlsoBakedProps) {
+  const say = useSay();
   const { also } = question;
   const issue = read.issues.also;
   const at = /^also\[(\d+)\]\.(.*)$/u.exec(issue?.path ?? "");
@@ -38,14 +40,14 @@ export function AlsoBaked({ question, read, units, onChange }: AlsoBakedProps) {
       <p className="text-ink-2">
         {question.minutes.trim() === ""
           ? "The recipe names no minutes, so only what is usual for its kind. Add a bake of it that went well."
-          : `The recipe's own: ${question.from}, ${question.heat}, ${question.minutes}. Bakes of it in other tins that went well narrow the window.`}
+          : say`The recipe's own: ${question.from}, ${question.heat}, ${question.minutes}. Bakes of it in other tins that went well narrow the window.`}
       </p>
       <ul className="space-y-2 pt-2">
         {also.map((bake, index) => (
           <li key={index} className="flex flex-wrap items-start gap-2">
             <div className="flex min-w-40 flex-[2]">
               <Field
-                label="Tins"
+                label={say`Tins`}
                 value={bake.from}
                 onChange={(from) => change(index, { from })}
                 problem={problemOf(index, [
@@ -77,7 +79,7 @@ export function AlsoBaked({ question, read, units, onChange }: AlsoBakedProps) {
               onChange={(isOn) => change(index, { fan: isOn })}
             >
               {" "}
-              fan
+              {say`fan`}
             </Tick>
             <div className="flex w-24">
               <Field

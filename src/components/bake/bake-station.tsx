@@ -7,6 +7,7 @@ import { dialText, heatText, ovenText, minutesText, tinText } from "@/words";
 import { checkText, donenessText, whyHeatText } from "@/words/bakes";
 import { duringText } from "@/words/in-oven";
 import { bakeKey, type BakeSpec } from "@/workers/bake-protocol";
+import { useSay } from "../frame/units";
 import type { OvenChoice } from "../frame/choices";
 import { Notes } from "../ask/plan-figures";
 import { More } from "../frame/more";
@@ -52,6 +53,7 @@ export function BakeStation(props: BakeStationProps) {
  * Ways to set the dial with what each costs, when to look, and the inside of the cake at any minute.
  */
 function OvenBake(props: BakeStationProps) {
+  const say = useSay();
   const { question, read, plan, isStale, units, ovens, history, onChange } = props;
   const { bake } = plan;
   const slowest = bake.tins.reduce(
@@ -240,7 +242,7 @@ function OvenBake(props: BakeStationProps) {
                 How sure is this?
               </Link>
             </p>
-            <More summary="The same tins at other temperatures">
+            <More summary={say`The same tins at other temperatures`}>
               <ul className="flex flex-wrap gap-x-6 gap-y-1 py-1">
                 {detail.otherHeats.map(({ ovenC, likelyMin }) => (
                   <li key={ovenC} className={ovenC === bake.ovenC ? "font-semibold" : ""}>
@@ -278,6 +280,7 @@ type InsideProps = {
 
 /** The chart of the bake and the cake cut open beside it, as far as they have been solved. */
 function Inside({ plan, tin, spec, insides, units, asked, onAsk, pinned }: InsideProps) {
+  const say = useSay();
   const fill = plan.fill.tins[tin];
   const minutes = plan.bake.tins[tin];
   const inside = insides.of(spec);
@@ -309,8 +312,8 @@ function Inside({ plan, tin, spec, insides, units, asked, onAsk, pinned }: Insid
     return (
       <p className="px-6 pb-4 font-semibold text-tomato max-sm:px-4">
         At this temperature the middle never sets: it is still at{" "}
-        {heatText(shown.moments.at(-1)?.middleC ?? 0, units)} after five hours. Choose more heat, or
-        less batter in the tin.
+        {heatText(shown.moments.at(-1)?.middleC ?? 0, units)}
+        {say` after five hours. Choose more heat, or less batter in the tin.`}
       </p>
     );
   }

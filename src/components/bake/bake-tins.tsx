@@ -3,6 +3,7 @@
 import type { BakeDetail, CakePlan, SolvedTin } from "@/core/plan";
 import { minutesText, tinText, type Units } from "@/words";
 import { againstText } from "@/words/bakes";
+import { useSay } from "../frame/units";
 
 type BakeTinsProps = {
   readonly plan: CakePlan;
@@ -18,24 +19,25 @@ type BakeTinsProps = {
  * open.
  */
 export function BakeTins({ plan, detail, shown, solvedOf, units, onShow }: BakeTinsProps) {
+  const say = useSay();
   if (plan.bake.tins.length < 2) return null;
   const place = (tin: number): number => detail.outOrder.findIndex((group) => group.includes(tin));
   return (
     <div
       role="region"
-      aria-label="The tins"
+      aria-label={say`The tins`}
       tabIndex={0}
       className="overflow-x-auto border-t-[1.5px] border-line px-6 py-3 max-sm:px-4"
     >
       <table className="w-full text-left text-[15px]">
-        <caption className="sr-only">The tins in the order they come out</caption>
+        <caption className="sr-only">{say`The tins in the order they come out`}</caption>
         <thead className="label">
           <tr>
             <th scope="col" className="py-1 pr-3 font-normal">
               Comes out
             </th>
             <th scope="col" className="py-1 pr-3 font-normal">
-              Tin
+              {say`Tin`}
             </th>
             <th scope="col" className="py-1 pr-3 font-normal">
               Start checking
@@ -78,7 +80,9 @@ export function BakeTins({ plan, detail, shown, solvedOf, units, onShow }: BakeT
                   {minutesText(minutes.likelyMin)}
                 </td>
                 <td className="pr-3 whitespace-nowrap">{minutesText(minutes.notPastMin)}</td>
-                <td className="max-sm:hidden">{solved === null ? "" : againstText(solved)}</td>
+                <td className="max-sm:hidden">
+                  {solved === null ? "" : againstText(solved, units)}
+                </td>
               </tr>
             );
           })}

@@ -1,7 +1,7 @@
 "use client";
 
 import { SCHOOLS, type Question, type ReadQuestion } from "@/core/ask";
-import { dialText, HEAT_WORDS, issueText, SCHOOL_NAMES } from "@/words";
+import { dialText, HEAT_WORDS, issueText, SCHOOL_NAMES, type Units } from "@/words";
 import { costText } from "@/words/bakes";
 import type { StationProps } from "../frame/station-props";
 import type { HeatWay } from "./heat-ways";
@@ -36,7 +36,9 @@ export function HeatChoices({ question, read, ways, units, onChange }: HeatChoic
               />
               <span className="min-w-0 flex-1">
                 <span className="block font-semibold">{SCHOOL_NAMES[school]}</span>
-                <span className="block text-[14px] leading-snug text-ink-2">{lineOf(way)}</span>
+                <span className="block text-[14px] leading-snug text-ink-2">
+                  {lineOf(way, units)}
+                </span>
               </span>
               <span className="figure-text text-[19px] whitespace-nowrap">
                 {way?.plan == null ? "" : dialText(way.plan.bake, units)}
@@ -56,10 +58,10 @@ export function HeatChoices({ question, read, ways, units, onChange }: HeatChoic
   );
 }
 
-function lineOf(way: HeatWay | null): string {
+function lineOf(way: HeatWay | null, units: Units): string {
   if (way?.plan == null) return "can't be planned";
   const { bake } = way.plan;
-  const cost = costText(bake.likelyMin, way.solved);
+  const cost = costText(bake.likelyMin, way.solved, units);
   return bake.reason === "not-thicker" ? `${HEAT_WORDS["not-thicker"]}. ${cost}` : cost;
 }
 
@@ -83,7 +85,7 @@ function OwnHeat({ question, read, way, units, onChange }: OwnHeatProps) {
         <span className="min-w-0">
           <span className="block font-semibold">{SCHOOL_NAMES.own}</span>
           {isOwn && issue === undefined && (
-            <span className="block text-[14px] leading-snug text-ink-2">{lineOf(way)}</span>
+            <span className="block text-[14px] leading-snug text-ink-2">{lineOf(way, units)}</span>
           )}
         </span>
       </label>

@@ -6,6 +6,7 @@ import { setShare, type BakeInside } from "@/core/bake";
 import { sectionAt, tinSection, type TinGeometry } from "@/core/tin";
 import { minutesText, type Units } from "@/words";
 import { insideText } from "@/words/bakes";
+import { useSay } from "../frame/units";
 
 /** From raw to crust: the page's own ink, steel and batter colours by temperature, °C. */
 const COLOURS = scaleLinear<string>()
@@ -42,6 +43,7 @@ export const InsideDrawing = memo(function InsideDrawing({
   doneC,
   units,
 }: InsideDrawingProps) {
+  const say = useSay();
   const cells = cellsOf(inside, moment);
   const columns = inside.sectionEdgesMm.length - 1;
   const isSet = (column: number, layer: number): boolean =>
@@ -110,7 +112,7 @@ export const InsideDrawing = memo(function InsideDrawing({
         )}
       </svg>
       <p className="flex justify-between text-[13px] text-ink-2" aria-hidden="true">
-        <span>{rim.tubeRadiusMm === 0 ? "centre line" : "tube"}</span>
+        <span>{rim.tubeRadiusMm === 0 ? say`centre line` : "tube"}</span>
         <span>wall</span>
       </p>
       <figcaption className="pt-1 text-[14px] text-ink-2">

@@ -7,6 +7,7 @@ import { logFor, THIS_RECIPE } from "@/core/logbook";
 import { planWithLog, type CakeInput, type CakePlan } from "@/core/plan";
 import { minutesText } from "@/words";
 import { learntText, nextToLearnText } from "@/words/logbook";
+import { useSay } from "../frame/units";
 import type { StationProps } from "../frame/station-props";
 import type { History } from "../logbook/history";
 import { LearntChart } from "./learnt-chart";
@@ -28,6 +29,7 @@ function inputOf(read: ReadQuestion): CakeInput | null {
  * into the plan or out of it by a button.
  */
 export function LearntNote({ question, read, plan, history, onChange }: LearntNoteProps) {
+  const say = useSay();
   const input = useDeferredValue(inputOf(read));
   const { bakes, key, untold } = history;
   const ways = useMemo(() => {
@@ -116,11 +118,13 @@ export function LearntNote({ question, read, plan, history, onChange }: LearntNo
           `${setAside.length === 1 ? "One bake is" : `${setAside.length} bakes are`} set aside: too far from all the others (${setAside
             .map((at) => minutesText(log[at]?.minutes ?? 0))
             .join(", ")}). Its page can say that it was so. `}
-        {nextToLearnText({
-          readings: question.oven?.spec.readings.length ?? 0,
-          untold,
-          hasOven: question.oven !== null,
-        })}{" "}
+        {say(
+          nextToLearnText({
+            readings: question.oven?.spec.readings.length ?? 0,
+            untold,
+            hasOven: question.oven !== null,
+          }),
+        )}{" "}
         <Link
           className="underline underline-offset-2"
           href={`/logbook?recipe=${encodeURIComponent(key)}`}

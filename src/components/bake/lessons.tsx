@@ -4,6 +4,7 @@ import { useId } from "react";
 import type { Question } from "@/core/ask";
 import type { HeatWhileBaking, Lesson } from "@/core/logbook";
 import { heatWhileBakingText, LESSON_CHANGES, lessonText } from "@/words/lessons";
+import { useSay } from "../frame/units";
 import type { StationProps } from "../frame/station-props";
 import type { History } from "../logbook/history";
 
@@ -13,6 +14,7 @@ type LessonsProps = Pick<StationProps, "question" | "plan" | "units" | "onChange
 
 /** What her pages teach beside minutes, each taken into the plan or out of it by a button. */
 export function Lessons({ question, plan, units, history, onChange }: LessonsProps) {
+  const say = useSay();
   const { taught, oven } = question;
   const lessons = history.lessons.filter(({ kind }) => kind === null || kind === plan.mix.kind);
   const heats = history.heats.filter((heat) => heat.oven === oven?.name);
@@ -32,8 +34,8 @@ export function Lessons({ question, plan, units, history, onChange }: LessonsPro
         {lessons.map((lesson) => (
           <Said
             key={lesson.of}
-            text={lessonText(lesson)}
-            changes={LESSON_CHANGES[lesson.of]}
+            text={lessonText(lesson, units)}
+            changes={say(LESSON_CHANGES[lesson.of])}
             use={takenOf(lesson, taught[lesson.of])}
             onUse={() => take(lesson.of, valueOf(lesson))}
             onTakeOut={() => take(lesson.of, undefined)}
@@ -43,7 +45,7 @@ export function Lessons({ question, plan, units, history, onChange }: LessonsPro
           <Said
             key={of}
             text="No page says this any more, and it is still in the plan."
-            changes={LESSON_CHANGES[of]}
+            changes={say(LESSON_CHANGES[of])}
             use="used"
             onUse={() => undefined}
             onTakeOut={() => take(of, undefined)}

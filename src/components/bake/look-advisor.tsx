@@ -1,12 +1,13 @@
 "use client";
 
-import * as z from "@/core/zod";
 import { useId, useState } from "react";
+import * as z from "@/core/zod";
 import { afterLook, CORE_RANGE_C, doneness, type Look, type Minutes } from "@/core/bake";
 import { boxed, numberIn, readMinutes, readTempC } from "@/core/measure";
 import type { BatterKind } from "@/core/kind";
 import { issueText, type Units } from "@/words";
 import { adviceText, EDGE_WORDS, SPRING_WORDS, TESTER_WORDS, WOBBLE_WORDS } from "@/words/bakes";
+import { useSay } from "../frame/units";
 
 const MinuteSchema = numberIn(0, 400, "min");
 const CoreSchema = z.optional(numberIn(CORE_RANGE_C.min, CORE_RANGE_C.max, "°C"));
@@ -21,6 +22,7 @@ export function LookAdvisor({
   readonly minutes: Minutes;
   readonly units: Units;
 }) {
+  const say = useSay();
   // What sets like a custard has no tester and no spring.
   const isSetting = doneness(kind).tester === null;
   const [look, setLook] = useState<Look>({});
@@ -75,7 +77,7 @@ export function LookAdvisor({
           </>
         )}
         <Pick
-          label="Colour"
+          label={say`Colour`}
           choices={COLOURS}
           value={look.colour === undefined ? "" : String(look.colour)}
           onChange={(colour) =>
@@ -91,7 +93,7 @@ export function LookAdvisor({
         role="status"
         className={problem === null ? "figure-text text-[19px]" : "font-semibold text-tomato"}
       >
-        {problem ?? (advice === null ? "Say what you saw." : adviceText(advice))}
+        {problem ?? (advice === null ? "Say what you saw." : adviceText(advice, units))}
       </p>
     </div>
   );

@@ -26,7 +26,7 @@ export function OtherBake({
         ]}
       />
       <p className="mx-6 my-3 rounded-control border-l-4 border-yolk bg-enamel px-3 py-2 text-[15px] max-sm:mx-4">
-        {otherHeatText(plan)}
+        {otherHeatText(plan, units)}
       </p>
       {fill.tins.length > 1 && (
         <ul className="mx-6 mb-3 divide-y-[1.5px] divide-line text-[15px] max-sm:mx-4">

@@ -3,8 +3,9 @@
 import Link from "next/link";
 import { ovenOffset } from "@/core/bake";
 import type { CakePlan } from "@/core/plan";
-import { type Units } from "@/words";
+import type { Units } from "@/words";
 import { offsetText } from "@/words/bakes";
+import { useSay } from "../frame/units";
 import type { OvenChoice } from "../frame/choices";
 import { Choice } from "../frame/field";
 import type { StationProps } from "../frame/station-props";
@@ -21,6 +22,7 @@ type OvenChooserProps = Pick<StationProps, "question" | "onChange"> & {
  * it does of its tins.
  */
 export function OvenChooser({ question, plan, ovens, units, onChange }: OvenChooserProps) {
+  const say = useSay();
   const { oven } = question;
   const now = ovens.find(({ id }) => id === oven?.id) ?? null;
   const isOld =
@@ -70,7 +72,7 @@ export function OvenChooser({ question, plan, ovens, units, onChange }: OvenChoo
       )}
       {(oven === null || oven.spec.air === "either") && (
         <Tick checked={question.fan} onChange={(isOn) => onChange({ fan: isOn })}>
-          {oven === null ? "my oven blows" : "with the fan on"}
+          {oven === null ? "my oven blows" : say`with the fan on`}
         </Tick>
       )}
       {oven !== null && oven.spec.air !== "either" && (

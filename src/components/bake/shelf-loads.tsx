@@ -1,8 +1,9 @@
 "use client";
 
-import type { ShelfPlan } from "@/core/bake";
+import { AIR_MM, type ShelfPlan } from "@/core/bake";
 import type { TinGeometry } from "@/core/tin";
-import { tinText, type Units } from "@/words";
+import { depthText, tinText, type Units } from "@/words";
+import { useSay } from "../frame/units";
 import type { StationProps } from "../frame/station-props";
 import { ShelfDrawing } from "../oven/shelf-drawing";
 
@@ -15,18 +16,20 @@ type ShelfLoadsProps = {
 
 /** How the tins go onto the oven's shelves: all at once, or load after load. */
 export function ShelfLoads({ plan, oven, tins, units }: ShelfLoadsProps) {
+  const say = useSay();
   if (oven === null) return null;
   const name = (tin: number): string => {
     const spec = tins[tin]?.tin;
     return spec === undefined
-      ? "a tin"
+      ? say`a tin`
       : tinText({ ...spec, ...(spec.shape === "well" ? {} : { count: 1 }) }, units);
   };
   return (
     <div>
       {plan.tooLarge.map((tin) => (
         <p key={tin} className="font-semibold text-tomato">
-          The {name(tin)} does not go onto this oven&apos;s shelf with 25 mm of air around it.
+          The {name(tin)} does not go onto this oven&apos;s shelf with {depthText(AIR_MM, units)} of
+          air around it.
         </p>
       ))}
       {plan.crowding.map((tin) => (
@@ -39,7 +42,7 @@ export function ShelfLoads({ plan, oven, tins, units }: ShelfLoadsProps) {
         <p>
           {plan.loads.length === 1
             ? `All of it goes in at once${(plan.loads[0]?.length ?? 0) > 1 ? ", on two shelves: change them over at the first look" : ""}.`
-            : `${plan.loads.length} loads: with 25 mm of air around each tin not all of them fit at once.`}
+            : say`${plan.loads.length} loads: with ${depthText(AIR_MM, units)} of air around each tin not all of them fit at once.`}
         </p>
       )}
       {(plan.loads.length > 1 || (plan.loads[0]?.flat().length ?? 0) > 1) && (

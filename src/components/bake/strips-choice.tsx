@@ -2,6 +2,7 @@
 
 import { useMemo } from "react";
 import { planCake, type CakeInput } from "@/core/plan";
+import { useSay } from "../frame/units";
 import type { StationProps } from "../frame/station-props";
 import { Tick } from "../frame/tick";
 
@@ -11,6 +12,7 @@ export function StripsChoice({
   input,
   onChange,
 }: Pick<StationProps, "question" | "onChange"> & { readonly input: CakeInput | null }) {
+  const say = useSay();
   const canWear = useMemo(() => {
     if (input === null) return true;
     const plan = planCake({ ...input, strips: true });
@@ -18,7 +20,7 @@ export function StripsChoice({
   }, [input]);
   return (
     <fieldset>
-      <legend className="label">Round the tins</legend>
+      <legend className="label">{say`Round the tins`}</legend>
       <div className="mt-1 inline-flex overflow-hidden rounded-control border-[1.5px] border-ink">
         {(
           [

@@ -7,6 +7,7 @@ import { isAmiss, type DuringDetail } from "@/core/plan";
 import { DURING, MOST_DURING } from "@/core/recipe";
 import { heatText, issueText, minutesText } from "@/words";
 import { amissText, DURING_NAMES } from "@/words/in-oven";
+import { useSay } from "../frame/units";
 import { AddMenu } from "../frame/add-menu";
 import { Field } from "../frame/field";
 import { Worn } from "../frame/worn";
@@ -27,6 +28,7 @@ export function WhileItBakes({
   minutes,
   onChange,
 }: WhileItBakesProps) {
+  const say = useSay();
   const boxes: DuringBoxes =
     question.during ??
     details.map(({ do: what, atMin, trueC, name, ifNeeded }) => ({
@@ -44,7 +46,7 @@ export function WhileItBakes({
       {boxes.length > 0 && (
         <ul className="mt-1 space-y-1.5">
           {boxes.map((box, index) => {
-            const name = box.do === "add" && box.name !== "" ? box.name : DURING_NAMES[box.do];
+            const name = box.do === "add" && box.name !== "" ? box.name : say(DURING_NAMES[box.do]);
             const change = (changes: Partial<typeof box>): void =>
               put(
                 boxes.map((each, at) => (at === index ? { ...each, ...changes } : each)),
@@ -112,7 +114,7 @@ export function WhileItBakes({
           <AddMenu
             label="Something to do while it bakes"
             prompt={boxes.length === 0 ? "Nothing; add…" : "Add…"}
-            choices={DURING.map((what) => [what, DURING_NAMES[what]] as const)}
+            choices={DURING.map((what) => [what, say(DURING_NAMES[what])] as const)}
             onAdd={(what) => put([...boxes, { do: what, ...NEW_DURING }], "during-added")}
           />
         )}

@@ -7,6 +7,7 @@ import { canWearStrips } from "@/core/fill";
 import type { Issue } from "@/core/measure";
 import { depthText, issueText, SPREAD_NAMES, tinText, weightText } from "@/words";
 import { buildRemarkText, STANDING_NAMES, tierText } from "@/words/finishing";
+import { useSay } from "../frame/units";
 import { Choice, Field } from "../frame/field";
 import { More } from "../frame/more";
 import type { StationProps } from "../frame/station-props";
@@ -25,6 +26,7 @@ export function BuildStation({
   units,
   onChange,
 }: StationProps) {
+  const say = useSay();
   const { build: boxes } = question;
   const { build, fill } = plan;
   const dim = isStale ? "opacity-50" : "";
@@ -140,8 +142,8 @@ export function BuildStation({
                   className="field pr-1"
                   value={boxes.filling}
                   choices={[
-                    ["same", question.filled === null ? "the frosting" : question.filled.name],
-                    ...(question.filled === null ? [] : [["frosting", "the frosting"] as const]),
+                    ["same", question.filled === null ? say`the frosting` : question.filled.name],
+                    ...(question.filled === null ? [] : [["frosting", say`the frosting`] as const]),
                     ...FILLINGS.map((each) => [each, SPREAD_NAMES[each]] as const),
                   ]}
                   onChange={(filling) => change({ filling })}
@@ -162,7 +164,7 @@ export function BuildStation({
               <div className="flex">
                 <ThickField
                   units={units}
-                  label="Dam of frosting round it, wide"
+                  label={say`Dam of frosting round it, wide`}
                   value={boxes.damMm}
                   onChange={(damMm) => change({ damMm })}
                   problem={problem("damMm")}

@@ -1,8 +1,9 @@
 import { expect, it } from "vitest";
-import { METRIC, type Units } from "@/words";
+import { METRIC } from "@/words";
 import { boxText, withUnit } from "./thick-text";
+import { unitsOfRegion } from "@/words";
 
-const US: Units = { measure: "us", heat: "F" };
+const US = unitsOfRegion("us");
 
 it("writes a thickness as the kitchen measures", () => {
   expect([boxText(6.3, METRIC), boxText(6.35, US)]).toEqual(["6.5 mm", "0.26 in"]);

@@ -17,7 +17,7 @@ import {
 } from "@/core/plan";
 import { pantryOf, type KitchenPantry } from "@/core/pantry";
 import type { RecipeDoc } from "@/core/recipe";
-import { issueText, type Units } from "@/words";
+import { issueText, type Say, type Units } from "@/words";
 import { clockText, dayText } from "@/words/dates";
 import type { OpenBake } from "../live/start-baking";
 import type { OvenChoice, RecipeChoices, TinChoice } from "../frame/choices";
@@ -29,7 +29,7 @@ import { DraftNote } from "../frame/draft-note";
 import type { KeptOutcome, Outcome, SaveOutcome, Theirs } from "../frame/outcome";
 import { SavedMark } from "../frame/saved-mark";
 import { useTell } from "../frame/toasts";
-import { useUnits } from "../frame/units";
+import { useSay, useUnits } from "../frame/units";
 import { useAutosave } from "../frame/use-autosave";
 import { BakeStation } from "../bake/bake-station";
 import { BuildStation } from "../build/build-station";
@@ -89,6 +89,7 @@ export function CakePage({
   history,
   actions,
 }: CakePageProps) {
+  const say = useSay();
   const { id } = cake;
   const { change, look, keepApart, recipeForCake } = actions;
   const { units } = useUnits();
@@ -159,7 +160,7 @@ export function CakePage({
       .then((doc) => {
         if (doc === null)
           tell(
-            "The recipe's lines can't be fetched now. Its tins, oven and batter are here; choose it again for its lines.",
+            say`The recipe's lines can't be fetched now. Its tins, oven and batter are here; choose it again for its lines.`,
           );
         dispatch({
           type: "changed",
@@ -202,7 +203,7 @@ export function CakePage({
   const problem = plan.ok
     ? null
     : isAtBox
-      ? problemPlace(read, question)
+      ? problemPlace(read, question, say)
       : issueText(plan.issue, units);
   const station =
     shown === null
@@ -248,7 +249,7 @@ export function CakePage({
         <JourneyStrip
           plan={held.plan}
           served={held.served}
-          wanted={wantedText(question.day.wantedAt)}
+          wanted={wantedText(question.day.wantedAt, units)}
           open={open}
           ownParts={recipe === null ? [] : partsBesides(recipe.doc).map(({ name }) => name)}
           units={units}
@@ -360,15 +361,15 @@ const FINISH_BOXES = [
 ] as const;
 
 /** `2026-11-28T15:00` as it is said: no time zone comes into it. */
-function wantedText(wantedAt: string): string | null {
+function wantedText(wantedAt: string, units: Units): string | null {
   const date = parseISO(wantedAt);
-  return isValid(date) ? `${dayText(date, "short")}, ${clockText(date)}` : null;
+  return isValid(date) ? `${dayText(date, "short", units)}, ${clockText(date, units)}` : null;
 }
 
 /** A box says what is wrong with it where it stands; from another station it has to be found. */
-function problemPlace(read: ReturnType<typeof readQuestion>, question: Question): string {
+function problemPlace(read: ReturnType<typeof readQuestion>, question: Question, say: Say): string {
   if (Object.keys(read.issues).length === 0 && question.tins.length === 0)
-    return "No tin yet: choose one in Fill.";
+    return say`No tin yet: choose one in Fill.`;
   const isFill =
     read.issues.fruit !== undefined ||
     read.issues.recipeFruit !== undefined ||

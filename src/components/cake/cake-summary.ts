@@ -1,3 +1,4 @@
+import { sayIn } from "@/words";
 import { worstFill } from "@/core/fill";
 import { planCake, type CakePlan } from "@/core/plan";
 import { readQuestion, type Question } from "@/core/ask";
@@ -11,13 +12,14 @@ export type CakeSummary = {
 
 /** A cake in two lines: into which tins, and what matters when baking it. */
 export function cakeSummary(question: Question | null, units: Units): CakeSummary {
+  const say = sayIn(units);
   if (question === null)
     return { tins: "What it was planned from can't be read", facts: "", plan: null };
   const { input } = readQuestion(question, { size: units.measure, heat: units.heat });
   const plan = input.ok ? planCake(input.value) : input;
   if (!input.ok || !plan.ok)
     return {
-      tins: question.tins.join(", ") || "no tin yet",
+      tins: question.tins.join(", ") || say`no tin yet`,
       facts: "not finished yet",
       plan: null,
     };
@@ -26,7 +28,7 @@ export function cakeSummary(question: Question | null, units: Units): CakeSummar
   const facts = [
     dialText(bake, units),
     `start checking at ${minutesText(bake.firstLookMin)}`,
-    finish.massG === 0 ? "no frosting" : `${weightText(finish.massG, units)} frosting`,
+    finish.massG === 0 ? say`no frosting` : say`${weightText(finish.massG, units)} frosting`,
     ...(worst === undefined || worst.verdict === "fits" ? [] : [VERDICT_WORDS[worst.verdict]]),
   ];
   return {

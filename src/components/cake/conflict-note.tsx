@@ -1,8 +1,9 @@
 "use client";
 
-import { clockText } from "@/words/dates";
 import { useState } from "react";
+import { clockText } from "@/words/dates";
 import type { CakeDoc } from "@/core/kept";
+import { useUnits } from "../frame/units";
 import type { SaveAction, SaveState } from "../frame/autosave";
 import type { KeptOutcome } from "../frame/outcome";
 import { useTell } from "../frame/toasts";
@@ -25,6 +26,7 @@ const UNREACHABLE: KeptOutcome = {
  * beside it.
  */
 export function ConflictNote({ name, state, dispatch, keepApart }: ConflictNoteProps) {
+  const { units } = useUnits();
   const [isBusy, setIsBusy] = useState(false);
   const tell = useTell();
   const { conflict } = state;
@@ -34,8 +36,8 @@ export function ConflictNote({ name, state, dispatch, keepApart }: ConflictNoteP
     if (conflict === null) return;
     const apart =
       take === "mine"
-        ? { doc: conflict.value, name: `${name}, other page ${clockText(conflict.at)}` }
-        : { doc: state.value, name: `${name}, this page ${clockText(Date.now())}` };
+        ? { doc: conflict.value, name: `${name}, other page ${clockText(conflict.at, units)}` }
+        : { doc: state.value, name: `${name}, this page ${clockText(Date.now(), units)}` };
     setIsBusy(true);
     const kept = await keepApart(apart.name, apart.doc).catch(() => UNREACHABLE);
     setIsBusy(false);
@@ -53,8 +55,8 @@ export function ConflictNote({ name, state, dispatch, keepApart }: ConflictNoteP
       className="mb-3 rounded-panel border-[1.5px] border-tomato bg-white px-4 py-3"
     >
       <p className="font-semibold text-tomato">
-        This cake was changed on another page at {clockText(conflict.at)}, in the same place as
-        here.
+        This cake was changed on another page at {clockText(conflict.at, units)}, in the same place
+        as here.
       </p>
       <p className="text-[15px] text-ink-2">
         Choose which one stays this cake. The other is kept as a cake of its own, so nothing is

@@ -1,7 +1,8 @@
 "use client";
 
-import { worstFill } from "@/core/fill";
 import { useEffect, useRef, type CSSProperties } from "react";
+import { sayIn } from "@/words";
+import { worstFill } from "@/core/fill";
 import { coolDetail, type CakePlan, type ServeDetail } from "@/core/plan";
 import { roundTo } from "@/core/measure";
 import {
@@ -126,6 +127,7 @@ function factsOf(
   station: Station,
   { plan, served, wanted, ownParts, units }: Omit<JourneyStripProps, "open" | "isStale" | "onOpen">,
 ): readonly string[] {
+  const say = sayIn(units);
   const { mix, fill, bake, build, finish, egg } = plan;
   const [first] = fill.tins;
   const worst = worstFill(fill.tins);
@@ -141,7 +143,7 @@ function factsOf(
       const amount = amountText(first.batterG, first.batterMl, units);
       const figure =
         fill.tins.length > 1
-          ? `${fill.tins.length} kinds of tin`
+          ? say`${fill.tins.length} kinds of tin`
           : first.geometry.count > 1
             ? `${first.geometry.count} × ${amount}`
             : amount;
@@ -162,7 +164,7 @@ function factsOf(
       if (out === undefined) return [""];
       if (out.when === "after") return [`out after ${minutesText(out.minutes)}`, after];
       if (out.when === "never") return ["stays in its dish", after];
-      return ["cold in the tin", out.isUpsideDown ? "hung upside down" : after];
+      return [say`cold in the tin`, out.isUpsideDown ? "hung upside down" : after];
     }
     case "build": {
       const tier = build.cakes[0]?.tiers[0];
@@ -209,13 +211,13 @@ function factsOf(
     case "finish":
       return finish.batches.length === 0
         ? ownParts.length === 0
-          ? ["plain", "no frosting"]
+          ? ["plain", say`no frosting`]
           : [
               ownParts.length > 2 ? `${ownParts.length} parts` : ownParts.join(" and "),
               "as the recipe says",
             ]
         : [
-            finish.massG > 0 ? amountText(finish.massG, finish.volumeMl, units) : "no frosting",
+            finish.massG > 0 ? amountText(finish.massG, finish.volumeMl, units) : say`no frosting`,
             finishedWith(finish),
           ];
   }

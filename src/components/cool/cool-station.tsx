@@ -5,9 +5,10 @@ import type { CoolRequest, TurnOut, Turns } from "@/core/cool";
 import { coolCurve, coolDetail, dressDetail, type CooledTin } from "@/core/plan";
 import { POUR_WINDOWS } from "@/core/finish";
 import { capitalised, roundTo } from "@/core/measure";
-import { issueText, minutesText, SPREAD_NAMES, tinText, type Units } from "@/words";
+import { issueText, minutesText, SPREAD_NAMES, tinText, type Say, type Units } from "@/words";
 import { dressText } from "@/words/dressing";
 import { pourText } from "@/words/finishing";
+import { useSay } from "../frame/units";
 import { Choice, Field } from "../frame/field";
 import type { StationProps } from "../frame/station-props";
 import { CoolingChart } from "./cooling-chart";
@@ -67,6 +68,7 @@ function CoolChoices({
   units,
   onChange,
 }: Pick<StationProps, "question" | "read" | "units" | "onChange">) {
+  const say = useSay();
   const problemOf = (box: "inTin" | "offOven"): string | null => {
     const issue = read.issues[box];
     return issue === undefined ? null : issueText(issue, units);
@@ -74,19 +76,19 @@ function CoolChoices({
   return (
     <div className="no-print space-y-3">
       <label className="block">
-        <span className="label block">Out of its tin</span>
+        <span className="label block">{say`Out of its tin`}</span>
         <Choice
-          label="Out of its tin"
+          label={say`Out of its tin`}
           className="field pr-1"
           value={question.cooling}
-          choices={WAYS_OUT.map((way) => [way, WAY_OUT_NAMES[way]] as const)}
+          choices={WAYS_OUT.map((way) => [way, say(WAY_OUT_NAMES[way])] as const)}
           onChange={(cooling) => onChange({ cooling })}
         />
       </label>
       {question.cooling === "after" && (
         <div className="flex">
           <Field
-            label="In the tin for"
+            label={say`In the tin for`}
             value={question.inTin}
             onChange={(inTin) => onChange({ inTin }, "inTin")}
             problem={problemOf("inTin")}
@@ -101,7 +103,7 @@ function CoolChoices({
             label="Turned over"
             className="field pr-1"
             value={question.turned}
-            choices={TURN_CHOICES.map((turns) => [turns, TURNED_NAMES[turns]] as const)}
+            choices={TURN_CHOICES.map((turns) => [turns, say(TURNED_NAMES[turns])] as const)}
             onChange={(turned) => onChange({ turned })}
           />
         </label>
@@ -151,10 +153,11 @@ const leftText = ({ offOvenMin = 0, covered, overnight }: CoolRequest): readonly
 
 /** The cakes of one kind of tin: when they leave it, and when they are cold. */
 function Cooled({ cooled, tin }: { readonly cooled: CooledTin; readonly tin: string }) {
+  const say = useSay();
   const { out, turned, coldMin, fromMin, toMin, lukewarmMin, fridgeMin, freezerMin } = cooled;
   return (
     <li className="py-2.5">
-      <p className="figure-text text-[21px] first-letter:uppercase">{outText(out)}</p>
+      <p className="figure-text text-[21px] first-letter:uppercase">{outText(out, say)}</p>
       <p className="text-[17px]">
         Quite cold about {minutesText(roundTo(coldMin, 5))} after the oven,{" "}
         {minutesText(roundTo(fromMin, 5))} to {minutesText(roundTo(toMin, 5))} by the room.
@@ -167,31 +170,31 @@ function Cooled({ cooled, tin }: { readonly cooled: CooledTin; readonly tin: str
         </p>
       )}
       <p className="text-[15px] text-ink-2">
-        {tin}. {handlingText(out, turned)}
+        {tin}. {handlingText(out, turned, say)}
       </p>
     </li>
   );
 }
 
-function outText(out: TurnOut): string {
+function outText(out: TurnOut, say: Say): string {
   switch (out.when) {
     case "after":
       return out.minutes === 0
-        ? "out of the tin at once"
-        : `out of the tin after ${minutesText(out.minutes)}`;
+        ? say`out of the tin at once`
+        : say`out of the tin after ${minutesText(out.minutes)}`;
     case "cold":
-      return out.isUpsideDown ? "hung upside down until cold" : "stays in the tin until cold";
+      return out.isUpsideDown ? "hung upside down until cold" : say`stays in the tin until cold`;
     case "never":
       return "stays in its dish";
   }
 }
 
 /** How it is taken out of its tin. */
-function handlingText({ when }: TurnOut, turned: Turns): string {
+function handlingText({ when }: TurnOut, turned: Turns, say: Say): string {
   if (when === "never") return "Frosted, cut and served in it.";
   const first = when === "cold" ? "Quite cold before it is loosened, turned out or cut. " : "";
   const then = when === "cold" ? "" : " Quite cold before it is cut, split or frosted.";
-  return `${first}${TURNING[turned]}${then}`.trim();
+  return `${first}${say(TURNING[turned])}${then}`.trim();
 }
 
 const TURNING: Readonly<Record<Turns, string>> = {

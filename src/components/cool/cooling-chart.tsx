@@ -4,7 +4,8 @@ import { curveMonotoneX, line } from "d3-shape";
 import type { CoolingPoint } from "@/core/cool";
 import { roundTo } from "@/core/measure";
 import { coolStretches, type CoolDoing, type CooledTin, type CoolStretch } from "@/core/plan";
-import { bareHeatText, minutesText, type Units } from "@/words";
+import { bareHeatText, minutesText, type Say, type Units } from "@/words";
+import { useSay } from "../frame/units";
 import { Axis } from "../chart/axis";
 import { ChartFrame, type Plot } from "../chart/chart-frame";
 
@@ -32,6 +33,7 @@ const BESIDE_PX = 210;
  * with it when.
  */
 export function CoolingChart({ curve, cooled, units }: CoolingChartProps) {
+  const say = useSay();
   const last = curve.at(-1)?.minute ?? 60;
   const stretches = coolStretches(cooled, last);
   const pathIn = ({ x, y }: Plot, of: (point: CoolingPoint) => number): string =>
@@ -47,7 +49,7 @@ export function CoolingChart({ curve, cooled, units }: CoolingChartProps) {
       firstWidth={560}
       xDomain={[0, last]}
       yDomain={[15, 100]}
-      said={saidOf(stretches)}
+      said={saidOf(stretches, say)}
     >
       {(plot) => (
         <>
@@ -116,7 +118,7 @@ export function CoolingChart({ curve, cooled, units }: CoolingChartProps) {
                   textAnchor={isLate ? "end" : "start"}
                   className="fill-ink text-[13px]"
                 >
-                  {DOING_WORDS[what]}
+                  {say(DOING_WORDS[what])}
                 </text>
               </g>
             );
@@ -127,10 +129,10 @@ export function CoolingChart({ curve, cooled, units }: CoolingChartProps) {
   );
 }
 
-const saidOf = (stretches: readonly CoolStretch[]): string =>
+const saidOf = (stretches: readonly CoolStretch[], say: Say): string =>
   `How it cools, by the minutes after the oven. ${stretches
     .map(
       ({ what, from, to }) =>
-        `${DOING_WORDS[what]}: ${minutesText(roundTo(from, 5))} to ${minutesText(roundTo(to, 5))}`,
+        `${say(DOING_WORDS[what])}: ${minutesText(roundTo(from, 5))} to ${minutesText(roundTo(to, 5))}`,
     )
     .join("; ")}. All within about a quarter.`;

@@ -1,6 +1,7 @@
 import type { CakePlan } from "@/core/plan";
 import { mayWait, type DayCake } from "@/core/day";
 import { tinText, type Units } from "@/words";
+import { useSay } from "../frame/units";
 
 /**
  * What a cake's day can't mend: a batter that can't wait for its loads, a tin the oven has no room
@@ -17,6 +18,7 @@ export function CakeRemarks({
   /** Left out where there is only one cake. */ readonly name?: string;
   readonly units: Units;
 }) {
+  const say = useSay();
   const of = name === undefined ? "" : `“${name}”: `;
   const remarks = [
     ...cake.tooLarge.flatMap((tin) => {
@@ -24,13 +26,13 @@ export function CakeRemarks({
       return spec === undefined
         ? []
         : [
-            `the ${tinText({ ...spec, ...(spec.shape === "well" ? {} : { count: 1 }) }, units)} does not go onto this oven's shelf. Its hours stand here as if it did: take a smaller tin, or another oven.`,
+            say`the ${tinText({ ...spec, ...(spec.shape === "well" ? {} : { count: 1 }) }, units)} does not go onto this oven's shelf. Its hours stand here as if it did: take a smaller tin, or another oven.`,
           ];
     }),
     ...(mayWait(cake)
       ? []
       : [
-          "this batter loses its lift while it waits: mix it anew for each load, or take fewer tins.",
+          say`this batter loses its lift while it waits: mix it anew for each load, or take fewer tins.`,
         ]),
   ];
   return remarks.map((text) => (

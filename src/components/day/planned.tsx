@@ -11,24 +11,25 @@ export function Planned(props: TimelineProps) {
   const wantedAt = Math.max(...props.wantedAt);
   const { startsAt, critical, placed } = schedule;
   const byId = new Map(tasks.map((task) => [task.id, task]));
-  const days = [...new Set(placed.map(({ from }) => dateAt(from)))];
+  const days = [...new Set(placed.map(({ from }) => dateAt(from, units)))];
   const hands = tasks
     .filter(({ needs }) => needs.includes("hands"))
     .reduce((sum, { minutes }) => sum + minutes, 0);
   return (
     <>
       <p className="figure-text px-6 pt-4 text-[25px] leading-tight max-sm:px-4">
-        Begin at {clockAt(startsAt)}
+        Begin at {clockAt(startsAt, units)}
         <span className="font-sans text-[15px] font-normal text-ink-2">
           {" "}
-          on {dateAt(startsAt)}, wanted at {clockAt(wantedAt)}
-          {days.length > 1 ? ` on ${dateAt(wantedAt)}` : ""}; {minutesText(hands)} of it by hand
+          on {dateAt(startsAt, units)}, wanted at {clockAt(wantedAt, units)}
+          {days.length > 1 ? ` on ${dateAt(wantedAt, units)}` : ""}; {minutesText(hands)} of it by
+          hand
         </span>
       </p>
       {now > startsAt && (
         <p role="status" className="px-6 pt-1 font-semibold text-tomato max-sm:px-4">
           {now > wantedAt
-            ? `${clockAt(wantedAt)} on ${dateAt(wantedAt)} is past.`
+            ? `${clockAt(wantedAt, units)} on ${dateAt(wantedAt, units)} is past.`
             : `It should have begun ${minutesText(now - startsAt)} ago: have it wanted later, or leave something out.`}
         </p>
       )}
@@ -41,7 +42,7 @@ export function Planned(props: TimelineProps) {
             className="px-6 py-1 max-sm:px-4 print:columns-2 print:gap-x-6"
           >
             {placed
-              .filter(({ from }) => dateAt(from) === day)
+              .filter(({ from }) => dateAt(from, units) === day)
               .map(({ id, from, to, earlierBy }) => {
                 const task = byId.get(id);
                 if (task === undefined) return null;
@@ -51,7 +52,7 @@ export function Planned(props: TimelineProps) {
                     className="grid grid-cols-[4.2rem_minmax(0,1fr)_auto] items-baseline gap-x-3 border-t-[1.5px] border-line py-1.5 first:border-t-0 print:grid-cols-[2.6rem_minmax(0,1fr)_auto] print:gap-x-1.5 print:break-inside-avoid print:border-t print:py-0 print:text-[12.5px] print:leading-[1.45]"
                   >
                     <span className="figure-text text-[19px] print:text-[14px]">
-                      {clockAt(from)}
+                      {clockAt(from, units)}
                     </span>
                     <span className={task.needs.includes("hands") ? "" : "text-ink-2"}>
                       {doingText(task.doing, units)}

@@ -107,7 +107,7 @@ export function Timeline({
     setRefused(
       hold === null
         ? null
-        : `“${nameOf(id)}” can't begin ${byMin < 0 ? "before" : "after"} ${clockAt(own.from + may)}: ${holdText(hold, nameOf(hold.by === "task" ? hold.id : ""))}.`,
+        : `“${nameOf(id)}” can't begin ${byMin < 0 ? "before" : "after"} ${clockAt(own.from + may, units)}: ${holdText(hold, nameOf(hold.by === "task" ? hold.id : ""))}.`,
     );
     return may;
   }
@@ -156,7 +156,7 @@ export function Timeline({
           viewBox={`0 ${-HANDLE - 1} ${WIDTH} ${height + HANDLE + 23}`}
           className="min-w-[560px] select-none"
           role="group"
-          aria-label={`From ${clockAt(startsAt)} to ${clockAt(last)}; the list below has every task`}
+          aria-label={`From ${clockAt(startsAt, units)} to ${clockAt(last, units)}; the list below has every task`}
         >
           {hours.map((at) => (
             <g key={at}>
@@ -175,7 +175,7 @@ export function Timeline({
                 className="fill-ink-2"
                 fontSize="12"
               >
-                {clockAt(at)}
+                {clockAt(at, units)}
               </text>
             </g>
           ))}
@@ -200,7 +200,7 @@ export function Timeline({
                   {isNight ? "night" : "out"}
                 </text>
               )}
-              <title>{`Nobody there from ${clockAt(from)} to ${clockAt(to)}`}</title>
+              <title>{`Nobody there from ${clockAt(from, units)} to ${clockAt(to, units)}`}</title>
             </g>
           ))}
           {rows.map((row, index) => (
@@ -216,7 +216,7 @@ export function Timeline({
             return rowsOf(task).map((row, index) => {
               const isHandle = onMove !== undefined && index === 0;
               const tall = row === "waits" ? (ROW - 6) / lanes.count : ROW - 6;
-              const said = `${clockAt(from + by)} ${doingText(task.doing, units)}, ${minutesText(to - from)}`;
+              const said = `${clockAt(from + by, units)} ${doingText(task.doing, units)}, ${minutesText(to - from)}`;
               return (
                 <rect
                   key={`${id}.${row}`}
@@ -300,7 +300,7 @@ export function Timeline({
                       "aria-valuenow": at + by,
                       "aria-valuemin": at - 1440,
                       "aria-valuemax": at + 1440,
-                      "aria-valuetext": clockAt(at + by),
+                      "aria-valuetext": clockAt(at + by, units),
                       ...pulling(
                         id,
                         (byMin) => onWanted(cake, at + byMin),
@@ -315,7 +315,7 @@ export function Timeline({
                   className="fill-yolk stroke-ink"
                   strokeWidth="1.5"
                 />
-                <title>{`${name} ${clockAt(at + by)}`}</title>
+                <title>{`${name} ${clockAt(at + by, units)}`}</title>
               </g>
             );
           })}
@@ -326,8 +326,8 @@ export function Timeline({
         {refused === null && pull !== null && (
           <span>
             {pull.id.startsWith("wanted")
-              ? `Wanted at ${clockAt((wantedAt[Number(pull.id.slice(7))] ?? 0) + pull.byMin)}`
-              : `${nameOf(pull.id)} at ${clockAt((placed.find(({ id }) => id === pull.id)?.from ?? 0) + pull.byMin)}`}
+              ? `Wanted at ${clockAt((wantedAt[Number(pull.id.slice(7))] ?? 0) + pull.byMin, units)}`
+              : `${nameOf(pull.id)} at ${clockAt((placed.find(({ id }) => id === pull.id)?.from ?? 0) + pull.byMin, units)}`}
           </span>
         )}
         {refused === null && pull === null && onMove !== undefined && (

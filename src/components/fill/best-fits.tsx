@@ -6,6 +6,7 @@ import type { Question } from "@/core/ask";
 import { formOf, tinSetsByForm, type StockTin, type TinSet } from "@/core/fill";
 import { tinCount, tinGeometry, writeTin } from "@/core/tin";
 import { fitReason, FORM_NAMES, tinText, type Units } from "@/words";
+import { useSay } from "../frame/units";
 import type { TinChoice } from "../frame/choices";
 import { More } from "../frame/more";
 import { EmptyTin } from "../section/empty-tin";
@@ -24,6 +25,7 @@ const SCALE = 0.13;
 
 /** Tins of the cupboard for this batter, the best first, each with its reason. */
 export function BestFits({ plan, question, cupboard, units, onChange }: BestFitsProps) {
+  const say = useSay();
   // The list may lag behind a drag by a frame; the drawing may not.
   const { mix, own, reference, options, fill, build } = useDeferredValue(plan);
   // Where the tins decide how much is made, the recipe as written asks which of them suit it.
@@ -55,14 +57,13 @@ export function BestFits({ plan, question, cupboard, units, onChange }: BestFits
   if (cupboard.length === 0)
     return (
       <p className="text-[15px] text-ink-2">
-        The cupboard is empty. Put your tins into it, and the ones that suit this batter stand here.
+        {say`The cupboard is empty. Put your tins into it, and the ones that suit this batter stand here.`}
       </p>
     );
   if (forms.length === 0)
     return (
       <p className="text-[15px] text-ink-2">
-        Nothing in the cupboard takes this batter: it would pass every limit, or lie too thin. Make
-        more or less of it, or write the size of another tin.
+        {say`Nothing in the cupboard takes this batter: it would pass every limit, or lie too thin. Make more or less of it, or write the size of another tin.`}
       </p>
     );
   const now = formOf(fill.tins[0]?.geometry);
@@ -79,11 +80,11 @@ export function BestFits({ plan, question, cupboard, units, onChange }: BestFits
       {others.length > 0 && (
         <More summary="In another form">
           {others.map(({ form, sets }) => (
-            <section key={form} aria-label={FORM_NAMES[form]}>
+            <section key={form} aria-label={say(FORM_NAMES[form])}>
               <h4 className="pt-1.5 text-[14px] font-semibold text-ink-2 first-letter:uppercase">
-                {FORM_NAMES[form]}
+                {say(FORM_NAMES[form])}
               </h4>
-              <FitList {...props} sets={sets} shown={SHOWN} name={FORM_NAMES[form]} />
+              <FitList {...props} sets={sets} shown={SHOWN} name={say(FORM_NAMES[form])} />
             </section>
           ))}
         </More>

@@ -16,7 +16,7 @@ import { chosenPieces, timesTins, type Question } from "@/core/ask";
 import { linerPieces, paperNeeded, writeTin } from "@/core/tin";
 import {
   CEILING_NAMES,
-  CROWNING_NAMES,
+  crowningChoices,
   depthText,
   dividedText,
   DIVIDING_NAMES,
@@ -32,6 +32,7 @@ import {
   weightText,
   type Units,
 } from "@/words";
+import { useSay } from "../frame/units";
 import type { TinChoice } from "../frame/choices";
 import { amountText, riseText } from "../ask/describe";
 import { Notes } from "../ask/plan-figures";
@@ -97,6 +98,7 @@ export function FillStation({
   cupboard,
   onChange,
 }: StationProps & { readonly cupboard: readonly TinChoice[] }) {
+  const say = useSay();
   const { fill } = plan;
   const ofRecipe = question.isRecipeOnLeftOff ? [] : timesLaid(question.recipeOn, plan.scale);
   const addedG = Math.max(0, Math.round(plan.fruitG - laidMass(ofRecipe)));
@@ -194,9 +196,7 @@ export function FillStation({
                 label="Crown may stand"
                 className="field pr-1"
                 value={question.crowning}
-                choices={(["usual", "inside", "level", "above", "high"] as const).map(
-                  (each) => [each, CROWNING_NAMES[each]] as const,
-                )}
+                choices={crowningChoices(units)}
                 onChange={(crowning) => onChange({ crowning })}
               />
             </label>
@@ -208,14 +208,18 @@ export function FillStation({
                 problem={
                   read.issues.fruit === undefined ? null : issueText(read.issues.fruit, units)
                 }
-                reading={addedG > 0 ? "in all tins; keep 5 mm clear of the wall" : null}
+                reading={
+                  addedG > 0
+                    ? say`in all tins; keep ${depthText(5, units)} clear of the wall`
+                    : null
+                }
                 placeholder="none"
               />
             </div>
             {addedG > 0 && (
               <div className="min-w-40 flex-1">
                 <Field
-                  label="Of it in the recipe's own tins"
+                  label={say`Of it in the recipe's own tins`}
                   value={question.recipeFruit}
                   onChange={(recipeFruit) => onChange({ recipeFruit }, "recipeFruit")}
                   problem={
@@ -257,7 +261,7 @@ export function FillStation({
         </More>
       </div>
       <section
-        aria-label="The tins filled"
+        aria-label={say`The tins filled`}
         className={`panel min-w-0 overflow-hidden ${isStale ? "opacity-50" : ""}`}
       >
         {worst !== undefined && (
@@ -282,7 +286,7 @@ export function FillStation({
         />
         <ScaleSlider question={question} plan={plan} onChange={onChange} />
         <ul
-          aria-label="What goes into each tin"
+          aria-label={say`What goes into each tin`}
           className="grid gap-x-6 px-6 pt-2 pb-3 max-sm:px-4 sm:grid-cols-[repeat(auto-fit,minmax(260px,1fr))]"
         >
           {fill.tins.map((each, index) => (
@@ -304,7 +308,10 @@ export function FillStation({
                   {tinText(each.geometry.tin, units)}: {VERDICT_WORDS[each.verdict]}
                 </p>
               )}
-              <p className="text-[14px] text-ink-2">This tin {limitText(each, units)}.</p>
+              <p className="text-[14px] text-ink-2">
+                {say`This tin `}
+                {limitText(each, units)}.
+              </p>
               <p className="text-[14px] text-ink-2">
                 Dividing {dividedText(divided(each, question.dividing), question.dividing, units)}.
               </p>
@@ -324,8 +331,8 @@ export function FillStation({
               >
                 Fill{" "}
                 {fill.tins.every(({ geometry }) => geometry.count === 1) && fill.tins.length === 1
-                  ? "this tin"
-                  : "these tins"}{" "}
+                  ? say`this tin`
+                  : say`these tins`}{" "}
                 {times === 2 ? "twice" : `${times} times`}
               </button>
             )}

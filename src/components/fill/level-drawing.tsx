@@ -3,6 +3,7 @@
 import { useRef, type CSSProperties, type KeyboardEvent, type PointerEvent } from "react";
 import type { TinFill } from "@/core/fill";
 import { depthText, exactLengthText, tinText, VERDICT_WORDS, type Units } from "@/words";
+import { useSay } from "../frame/units";
 import { amountText, describeFills, riseText } from "../ask/describe";
 import { FilledTin } from "../section/filled-tin";
 import { LIP_MM, sectionPaths } from "../section/section-paths";
@@ -38,6 +39,7 @@ type LevelDrawingProps = {
  * same frame.
  */
 export function LevelDrawing({ fills, units, askedOver, onLevel }: LevelDrawingProps) {
+  const say = useSay();
   const grip = useRef(0);
   const stands = fills.map((fill) => ({
     fill,
@@ -56,7 +58,7 @@ export function LevelDrawing({ fills, units, askedOver, onLevel }: LevelDrawingP
   const scale = Math.min(LARGEST_SCALE, TALLEST_PX / tallest);
   return (
     <div className="overflow-x-auto px-8 pt-6 max-sm:px-6">
-      <p className="sr-only">{describeFills("The tins", fills, units)}</p>
+      <p className="sr-only">{describeFills(say`The tins`, fills, units)}</p>
       <div
         className="mx-auto flex items-end"
         style={{

@@ -11,6 +11,7 @@ import {
 import { capitalised } from "@/core/measure";
 import { issueText, weightText } from "@/words";
 import { MARBLE_NAMES, ON_BATTER_NAMES, ON_BATTER_WHERE } from "@/words/filling";
+import { useSay } from "../frame/units";
 import { AddMenu } from "../frame/add-menu";
 import { Choice, Field } from "../frame/field";
 import type { StationProps } from "../frame/station-props";
@@ -33,6 +34,7 @@ type OnRawBatterProps = Pick<StationProps, "question" | "read" | "plan" | "units
 
 /** What she puts under, in or on the raw batter, and what is marbled into it. */
 export function OnRawBatter({ question, read, plan, units, onChange }: OnRawBatterProps) {
+  const say = useSay();
   const { onBatter: boxes, marble } = question;
   const put = (onBatter: OnBatterBoxes, field: string): void => onChange({ onBatter }, field);
   const issue = read.issues.onBatter;
@@ -90,7 +92,7 @@ export function OnRawBatter({ question, read, plan, units, onChange }: OnRawBatt
                 <div className="flex w-32">
                   <Field
                     isLabelHidden
-                    label={`How much ${name} in all tins`}
+                    label={say`How much ${name} in all tins`}
                     value={box.much}
                     onChange={(much) => change({ much })}
                     problem={problem("layMuch")}

@@ -13,13 +13,14 @@ import {
 } from "@/core/finish";
 import { issueText, SPREAD_NAMES } from "@/words";
 import { AMOUNT_NAMES, LAID_NAMES, PIPED_NAMES, pourText, SWIRL_NAMES } from "@/words/finishing";
+import { useSay } from "../frame/units";
 import { Choice, Field } from "../frame/field";
 import { ThickField } from "../build/thick-field";
 import { boxText } from "../build/thick-text";
 import { DressedThings, PutOnMenu } from "./dressed-things";
 import { Fruit } from "./fruit-places";
 import { Worn } from "../frame/worn";
-import { type PaletteProps, PLACE_NAMES } from "./palette-props";
+import { PLACE_NAMES, type PaletteProps } from "./palette-props";
 
 const POUR_SIDE_NAMES = {
   none: "on the top alone",
@@ -39,6 +40,7 @@ const FIRST_BORDER = { style: "shell", widthMm: "" } as const;
  * it.
  */
 export function FinishPalette(props: PaletteProps) {
+  const say = useSay();
   const { boxes, issues, units, onlyCups, onChange } = props;
   const toppings = LAID.filter((each) => !boxes.toppings.some(({ what }) => what === each));
   return (
@@ -156,7 +158,7 @@ export function FinishPalette(props: PaletteProps) {
                 label={`Place of border ${index + 1}`}
                 className="field !w-auto pr-1"
                 value={border.at}
-                choices={BORDER_PLACES.map((each) => [each, PLACE_NAMES[each]] as const)}
+                choices={BORDER_PLACES.map((each) => [each, say(PLACE_NAMES[each])] as const)}
                 onChange={(at) => change({ at })}
               />
               <div className="flex w-28">
@@ -256,7 +258,7 @@ export function FinishPalette(props: PaletteProps) {
                   label={`Where the ${LAID_NAMES[topping.what]} goes`}
                   className="field !w-auto pr-1"
                   value={topping.at}
-                  choices={LAID_PLACES.map((each) => [each, PLACE_NAMES[each]] as const)}
+                  choices={LAID_PLACES.map((each) => [each, say(PLACE_NAMES[each])] as const)}
                   onChange={(at) => change({ at })}
                 />
               )}

@@ -22,6 +22,7 @@ import { FinishPalette } from "./finish-palette";
 import { OwnParts, partsBesides } from "./own-parts";
 import { FrostingBatch, type OtherCake } from "./frosting-batch";
 import type { KitchenPantry } from "@/core/pantry";
+import { useSay } from "../frame/units";
 import { PlaceNote } from "../frame/place-note";
 import { QuantityList } from "../build/quantity-list";
 import { ThickField } from "../build/thick-field";
@@ -61,6 +62,7 @@ function finishOf({
 
 /** Finish: what goes on, pulled at on its drawing, and everything that has to be made for it. */
 export function FinishStation(props: FinishStationProps) {
+  const say = useSay();
   const { question, read, plan, isStale, refused, units, others, onChange } = props;
   const { finish: boxes } = question;
   const { finish } = plan;
@@ -105,14 +107,16 @@ export function FinishStation(props: FinishStationProps) {
               label="What to frost"
               className="field pr-1"
               value={question.cover}
-              choices={coversFor(question).map((cover) => [cover, COVER_NAMES[cover]] as const)}
+              choices={coversFor(question).map(
+                (cover) => [cover, say(COVER_NAMES[cover])] as const,
+              )}
               onChange={(cover) => onChange({ cover })}
             />
           </label>
           <label className="min-w-52 flex-1">
             <span className="label block">With</span>
             <Choice
-              label="Frosting"
+              label={say`Frosting`}
               className="field pr-1"
               value={question.frosting}
               choices={frostingChoices(question)}
@@ -203,7 +207,7 @@ export function FinishStation(props: FinishStationProps) {
               : "Plain"
             : finish.massG > 0
               ? `${weightText(finish.massG, units)} ${frostingName(question)}`
-              : "No frosting"}
+              : say`No frosting`}
           {finish.massG > 0 && (
             <span className="font-sans text-[15px] font-normal text-ink-2">
               {" "}
@@ -283,6 +287,7 @@ function FinishDrawing({
   readonly drawn: DrawnCake;
   readonly onFinish: (changes: Partial<FinishBoxes>, field?: string) => void;
 }) {
+  const say = useSay();
   const grip = useRef(0);
   const { drawing, widthMm, heightMm } = cutCake(drawn, true);
   const [base, top] = [drawn.tiers[0], drawn.tiers.at(-1)];
@@ -310,7 +315,7 @@ function FinishDrawing({
       </svg>
       {base.coat.topMm > 0 && (
         <DragHandle
-          label="Frosting on the top"
+          label={say`Frosting on the top`}
           valueMm={base.coat.topMm}
           minMm={1}
           maxMm={40}
@@ -327,7 +332,7 @@ function FinishDrawing({
       )}
       {base.coat.sideMm > 0 && (
         <DragHandle
-          label="Frosting on the sides"
+          label={say`Frosting on the sides`}
           valueMm={base.coat.sideMm}
           minMm={0.5}
           maxMm={40}

@@ -27,6 +27,7 @@ import {
   type Units,
 } from "@/words";
 import { nextSpoonText, ROUNDING_NAMES, stuffName } from "@/words/finishing";
+import { useSay } from "../frame/units";
 import { Choice, Field } from "../frame/field";
 import { More } from "../frame/more";
 import type { StationProps } from "../frame/station-props";
@@ -64,6 +65,7 @@ export function FrostingBatch({
   others,
   onFinish,
 }: FrostingBatchProps) {
+  const say = useSay();
   const { finish: boxes } = question;
   const { finish } = plan;
   const worked = useMemo(
@@ -186,8 +188,8 @@ export function FrostingBatch({
         </section>
       )}
       {made !== null && (
-        <section aria-label="The recipe for the frosting" className="pt-2">
-          <WeighOut made={made} name={FROSTING_NAMES[finish.frosting]} units={units} />
+        <section aria-label={say`The recipe for the frosting`} className="pt-2">
+          <WeighOut made={made} name={say(FROSTING_NAMES[finish.frosting])} units={units} />
           <div className="flex flex-wrap items-end gap-2">
             {parts.length > 0 && (
               <label className="min-w-44">
@@ -283,8 +285,10 @@ export function FrostingBatch({
           <More
             summary={
               boxes.colours.length === 0
-                ? "In several colours"
-                : `In ${boxes.colours.length} ${boxes.colours.length === 1 ? "colour" : "colours"}`
+                ? say`In several colours`
+                : say(
+                    `In ${boxes.colours.length} ${boxes.colours.length === 1 ? "colour" : "colours"}`,
+                  )
             }
             isNeeded={read.issues.colours !== undefined}
           >
@@ -307,14 +311,14 @@ export function FrostingBatch({
                   <li key={index} className="flex flex-wrap items-end gap-2">
                     <div className="flex w-40">
                       <Field
-                        label={`Colour ${index + 1}`}
+                        label={say`Colour ${index + 1}`}
                         value={name}
                         onChange={(text) => change({ name: text.slice(0, 40) })}
                       />
                     </div>
                     <div className="flex w-28">
                       <Field
-                        label={`Share of colour ${index + 1}`}
+                        label={say`Share of colour ${index + 1}`}
                         value={share}
                         onChange={(text) => change({ share: text })}
                         problem={issue === undefined ? null : issueText(issue, units)}
@@ -327,7 +331,7 @@ export function FrostingBatch({
                     <button
                       type="button"
                       className="flex size-10 items-center justify-center"
-                      aria-label={`Take away colour ${index + 1}`}
+                      aria-label={say`Take away colour ${index + 1}`}
                       onClick={() =>
                         onFinish(
                           { colours: boxes.colours.filter((_, at) => at !== index) },
@@ -343,8 +347,8 @@ export function FrostingBatch({
             </ul>
             {tooSmall.length > 0 && (
               <p className="text-[15px] font-semibold text-crust">
-                {tooSmall.map((name) => name || "one").join(", ")}: under 40 g is hard to colour
-                evenly and to pipe.
+                {tooSmall.map((name) => name || "one").join(", ")}
+                {say`: under 40 g is hard to colour evenly and to pipe.`}
               </p>
             )}
             {boxes.colours.length < MOST_COLOURS && (
@@ -363,7 +367,7 @@ export function FrostingBatch({
                   )
                 }
               >
-                Add a colour
+                {say`Add a colour`}
               </button>
             )}
           </More>

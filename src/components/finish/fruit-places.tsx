@@ -4,6 +4,7 @@ import type { FinishBoxes } from "@/core/ask";
 import { PATTERNS } from "@/core/finish";
 import { issueText } from "@/words";
 import { PATTERN_NAMES } from "@/words/finishing";
+import { useSay } from "../frame/units";
 import { Choice, Field } from "../frame/field";
 import { ThickField } from "../build/thick-field";
 import { PLACE_NAMES, type PaletteProps } from "./palette-props";
@@ -18,6 +19,7 @@ export function Fruit({
 }: Pick<PaletteProps, "issues" | "units" | "onChange"> & {
   readonly fruit: NonNullable<FinishBoxes["fruit"]>;
 }) {
+  const say = useSay();
   const change = (changes: Partial<typeof fruit>): void =>
     onChange({ fruit: { ...fruit, ...changes } }, `fruit-${Object.keys(changes).join()}`);
   const problem = (field: string): string | null =>
@@ -29,7 +31,7 @@ export function Fruit({
         label="Where the fruit lies"
         className="field !w-auto pr-1"
         value={fruit.at}
-        choices={(["top", "floor"] as const).map((each) => [each, PLACE_NAMES[each]] as const)}
+        choices={(["top", "floor"] as const).map((each) => [each, say(PLACE_NAMES[each])] as const)}
         onChange={(at) => change({ at })}
       />
       <Choice

@@ -1,5 +1,5 @@
 import type { MadeSpread } from "@/core/plan";
-import { weightText, type Units } from "@/words";
+import { foodName, weightText, type Units } from "@/words";
 import { CONSISTENCY_NAMES } from "@/words/finishing";
 
 /** Less than this is told as a pinch, g. */
@@ -32,7 +32,7 @@ export function WeighOut({
             <span className="font-semibold">
               {massG < PINCH_G ? "a pinch" : weightText(massG, units)}
             </span>{" "}
-            {line}
+            {foodName(line, units)}
           </li>
         ))}
       </ul>

@@ -1,4 +1,5 @@
 import { clockText } from "@/words/dates";
+import { useUnits } from "./units";
 import type { SaveAction, SaveState } from "./autosave";
 
 type ChangedElsewhereProps<T> = {
@@ -20,6 +21,7 @@ export function ChangedElsewhere<T>({
   other,
   onSettled,
 }: ChangedElsewhereProps<T>) {
+  const { units } = useUnits();
   const { conflict } = state;
   if (conflict === null) return null;
   const settle = (take: "mine" | "theirs"): void => {
@@ -32,8 +34,8 @@ export function ChangedElsewhere<T>({
       className="mb-3 rounded-panel border-[1.5px] border-tomato bg-white px-4 py-3"
     >
       <p className="font-semibold text-tomato">
-        This {what} was changed on another page at {clockText(conflict.at)}, in the same place as
-        here.
+        This {what} was changed on another page at {clockText(conflict.at, units)}, in the same
+        place as here.
       </p>
       <p className="text-[15px] text-ink-2">Choose which one stays. {other}</p>
       <div className="mt-2 flex flex-wrap gap-2">

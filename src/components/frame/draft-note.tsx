@@ -1,4 +1,5 @@
 import { clockText, dayText } from "@/words/dates";
+import { useUnits } from "./units";
 import type { EarlierDraft } from "./use-autosave";
 
 /**
@@ -6,8 +7,9 @@ import type { EarlierDraft } from "./use-autosave";
  * unasked.
  */
 export function DraftNote({ draft }: { readonly draft: EarlierDraft | null }) {
+  const { units } = useUnits();
   if (draft === null) return null;
-  const when = `${dayText(new Date(draft.at), "short")}, ${clockText(draft.at)}`;
+  const when = `${dayText(new Date(draft.at), "short", units)}, ${clockText(draft.at, units)}`;
   return (
     <div
       role="status"

@@ -1,9 +1,10 @@
 "use client";
 
+import { Settings } from "lucide-react";
 import Link from "next/link";
 import { usePathname } from "next/navigation";
 import type { Units } from "@/words";
-import { useUnits } from "./units";
+import { useSay, useUnits } from "./units";
 
 const PLACES = [
   { href: "/", name: "Home" },
@@ -18,6 +19,7 @@ const PLACES = [
 
 /** The bar at the top: where to go, and the kitchen's units. */
 export function Header() {
+  const say = useSay();
   const path = usePathname();
   const isHere = (href: string): boolean => (href === "/" ? path === "/" : path.startsWith(href));
   // The bench in use has the whole page.
@@ -40,12 +42,21 @@ export function Header() {
               aria-current={isHere(href) ? "page" : undefined}
               className={`rounded-control px-3 py-2 whitespace-nowrap ${href === "/" ? "max-sm:hidden" : ""} max-sm:px-[3px] max-sm:text-[14px] aria-[current=page]:bg-white/15 aria-[current=page]:font-semibold hover:bg-white/10`}
             >
-              {name}
+              {say(name)}
             </Link>
           ))}
         </nav>
-        <div className="ml-auto flex gap-3">
+        <div className="ml-auto flex items-center gap-3 max-sm:gap-2">
           <UnitsSwitch />
+          <Link
+            href="/settings"
+            aria-label="Settings"
+            title="Settings"
+            aria-current={isHere("/settings") ? "page" : undefined}
+            className="flex size-9 items-center justify-center rounded-control aria-[current=page]:bg-white/15 hover:bg-white/10"
+          >
+            <Settings size={20} aria-hidden />
+          </Link>
         </div>
       </div>
     </header>

@@ -1,6 +1,7 @@
 "use client";
 
 import { useSyncExternalStore } from "react";
+import type { Units } from "@/words";
 import { clockText, dayText } from "@/words/dates";
 import { MS_PER_MIN } from "@/core/measure";
 
@@ -23,5 +24,7 @@ export const useNow = (): number | null =>
   );
 
 /** A minute since 1970 by the clock of the baker's own machine. */
-export const clockAt = (minute: number): string => clockText(new Date(minute * MS_PER_MIN));
-export const dateAt = (minute: number): string => dayText(new Date(minute * MS_PER_MIN), "long");
+export const clockAt = (minute: number, units: Units): string =>
+  clockText(new Date(minute * MS_PER_MIN), units);
+export const dateAt = (minute: number, units: Units): string =>
+  dayText(new Date(minute * MS_PER_MIN), "long", units);

@@ -1,5 +1,6 @@
 import { Check, Redo2, Undo2 } from "lucide-react";
 import { clockText } from "@/words/dates";
+import { useUnits } from "./units";
 import type { SaveAction, SaveState } from "./autosave";
 
 /** When something was last saved, or what keeps it from being; with the ways back and forward. */
@@ -36,6 +37,7 @@ export function SavedMark<T>({
 }
 
 function SavedText<T>({ state }: { readonly state: SaveState<T> }) {
+  const { units } = useUnits();
   if (state.trouble !== null) {
     return (
       <p role="status" className="font-semibold text-tomato">
@@ -61,7 +63,7 @@ function SavedText<T>({ state }: { readonly state: SaveState<T> }) {
       {/* Nothing is known of when a thing was kept before that was noted. */}
       {state.savedAt > 0 && (
         <time dateTime={new Date(state.savedAt).toISOString()} suppressHydrationWarning>
-          {clockText(state.savedAt)}
+          {clockText(state.savedAt, units)}
         </time>
       )}
     </p>

@@ -1,33 +1,38 @@
 import { describe, expect, it } from "vitest";
-import { METRIC } from "@/words";
+import { METRIC, KITCHEN_REGIONS, unitsOfRegion, type Region } from "@/words";
 import { unitsCookieText, unitsFromCookie, unitsOfVisitor } from "./units-cookie";
 
-const US = { measure: "us", heat: "F" };
+const US = unitsOfRegion("us");
 
 describe("the units of a first visit", () => {
-  it.each([
-    ["en-US,en;q=0.9", US],
-    ["es-US", US],
-    ["fr-CA,fr;q=0.8,en-US;q=0.5", US],
-    ["en-GB,en-US;q=0.8", METRIC],
-    ["en-IN", METRIC],
-    ["de", METRIC],
-    ["en", METRIC],
-    ["*", METRIC],
-    ["en_US; q=", METRIC],
-    ["\u0000, en-US", METRIC],
-    [null, METRIC],
-  ])("%s", (asked, units) => {
-    expect(unitsOfVisitor(asked)).toEqual(units);
+  it.each<[string | null, Region]>([
+    ["en-US,en;q=0.9", "us"],
+    ["es-US", "us"],
+    ["fr-CA,fr;q=0.8,en-US;q=0.5", "canada"],
+    ["en-GB,en-US;q=0.8", "uk"],
+    ["en-IE", "uk"],
+    ["en-NZ", "australia"],
+    ["en-IN", "india"],
+    ["de", "metric"],
+    ["en", "metric"],
+    ["*", "metric"],
+    ["en_US; q=", "metric"],
+    ["\u0000, en-US", "metric"],
+    [null, "metric"],
+  ])("%s", (asked, region) => {
+    expect(unitsOfVisitor(asked)).toEqual(unitsOfRegion(region));
   });
 
   it("are hers from then on", () => {
-    expect(unitsFromCookie(undefined, unitsOfVisitor("en-US"))).toEqual(US);
-    expect(unitsFromCookie("metric-F", unitsOfVisitor("en-US"))).toEqual({
-      measure: "metric",
-      heat: "F",
-    });
-    expect(unitsFromCookie("acres-K", unitsOfVisitor("en-US"))).toEqual(METRIC);
-    expect(unitsFromCookie(unitsCookieText(METRIC), unitsOfVisitor("en-US"))).toEqual(METRIC);
+    expect(unitsFromCookie(undefined, US)).toEqual(US);
+    expect(unitsFromCookie("acres-K-7-moon", US)).toEqual({ ...US, measure: "metric", heat: "C" });
+    for (const region of KITCHEN_REGIONS) {
+      const chosen = { ...unitsOfRegion(region), heat: "F", clock: "12" } as const;
+      expect(unitsFromCookie(unitsCookieText(chosen), METRIC)).toEqual(chosen);
+    }
+  });
+
+  it("that were kept before there were regions keep what they told", () => {
+    expect(unitsFromCookie("metric-F", US)).toEqual({ ...US, measure: "metric", heat: "F" });
   });
 });

@@ -1,7 +1,7 @@
 "use client";
 
 import { createContext, use, useState, type ReactNode } from "react";
-import { METRIC, type Units } from "@/words";
+import { METRIC, sayIn, type Say, type Units } from "@/words";
 import { UNITS_COOKIE, unitsCookieText } from "./units-cookie";
 
 type UnitsState = { readonly units: Units; readonly setUnits: (units: Units) => void };
@@ -32,4 +32,9 @@ export function UnitsProvider({
 /** The kitchen's units, and the way to change them. */
 export function useUnits(): UnitsState {
   return use(UnitsContext);
+}
+
+/** How the app's own sentences are said in this kitchen: its words for tins and frostings. */
+export function useSay(): Say {
+  return sayIn(use(UnitsContext).units);
 }

@@ -7,7 +7,7 @@ import type { Question } from "@/core/ask";
 import { pantryOf, type KitchenPantry } from "@/core/pantry";
 import { shoppingLists, type Got } from "@/core/shopping";
 import { CakeCards } from "../cake/cake-cards";
-import { useUnits } from "../frame/units";
+import { useSay, useUnits } from "../frame/units";
 import { useNeeded, type WantedCake } from "../shopping/needed";
 import { Running } from "./running";
 import type { RunningBake } from "./running-bake";
@@ -32,6 +32,7 @@ type HomeProps = {
 
 /** Her kitchen now: what is in the oven, what is wanted next and when to begin it, what to buy. */
 export function Home({ from, to, bakes, cakes, got, pantry, recent }: HomeProps) {
+  const say = useSay();
   const { units } = useUnits();
   const kitchen = useMemo(() => pantryOf(pantry.own, pantry.learnt), [pantry]);
   const needed = useNeeded(cakes, kitchen, units);
@@ -81,14 +82,14 @@ export function Home({ from, to, bakes, cakes, got, pantry, recent }: HomeProps)
             href="/recipes"
             icon={<ShoppingBasket size={24} className="shrink-0" aria-hidden />}
             name="Bake one of the recipes"
-            says="in the tins you have"
+            says={say`in the tins you have`}
           />
         )}
         <Way
           href="/try"
           icon={<TinIcon />}
-          name="Try a tin"
-          says="the same batter in another tin: how much, how hot, how long"
+          name={say`Try a tin`}
+          says={say`the same batter in another tin: how much, how hot, how long`}
         />
         <Way
           href="/recipes/new"

@@ -47,9 +47,9 @@ export function WeekAhead({ cakes, days, awaited, baking, units }: WeekAheadProp
             <>
               <span className="figure-text block text-[25px] leading-tight">
                 {now !== null && next.begin.at < now
-                  ? `Should have begun at ${clockAt(next.begin.at)}`
-                  : `Begin at ${clockAt(next.begin.at)}`}{" "}
-                on {dateAt(next.begin.at)}
+                  ? `Should have begun at ${clockAt(next.begin.at, units)}`
+                  : `Begin at ${clockAt(next.begin.at, units)}`}{" "}
+                on {dateAt(next.begin.at, units)}
               </span>
               <span className="text-ink-2">{doingText(next.begin.doing, units)}</span>
             </>
@@ -57,13 +57,13 @@ export function WeekAhead({ cakes, days, awaited, baking, units }: WeekAheadProp
         </p>
         {next !== undefined && (
           <Link className="button button-next" href={`/day?on=${next.date}`}>
-            The day of {dayText(parseISO(next.date), "short")}
+            The day of {dayText(parseISO(next.date), "short", units)}
           </Link>
         )}
       </div>
       {failing !== undefined && (
         <p className="px-6 pt-2 font-semibold text-tomato max-sm:px-4">
-          {dayText(parseISO(failing.date), "long")} can&apos;t be kept as it is:{" "}
+          {dayText(parseISO(failing.date), "long", units)} can&apos;t be kept as it is:{" "}
           <Link className="underline underline-offset-4" href={`/day?on=${failing.date}`}>
             see why, and what would help
           </Link>
@@ -85,13 +85,13 @@ export function WeekAhead({ cakes, days, awaited, baking, units }: WeekAheadProp
             >
               <span className="block font-semibold break-words">{name}</span>
               <span className="block text-[14px] text-ink-2">
-                {dayText(parseISO(wantedOn), "short")},{" "}
-                {clockText(parseISO(doc.question.day.wantedAt))}
+                {dayText(parseISO(wantedOn), "short", units)},{" "}
+                {clockText(parseISO(doc.question.day.wantedAt), units)}
               </span>
               <span className="block text-[14px] text-ink-2">
                 {planned === null
                   ? "can't be planned yet"
-                  : beginText(begins.get(wantedOn), wantedOn)}
+                  : beginText(begins.get(wantedOn), wantedOn, units)}
               </span>
             </Link>
           </li>
@@ -111,10 +111,10 @@ export function WeekAhead({ cakes, days, awaited, baking, units }: WeekAheadProp
 }
 
 /** When its day begins; with the day itself where that is another one. */
-function beginText(at: number | null | undefined, wantedOn: string): string {
+function beginText(at: number | null | undefined, wantedOn: string, units: Units): string {
   if (at === undefined) return "\u00a0";
   if (at === null) return "its day can't be kept";
   const date = new Date(at * MS_PER_MIN);
-  const isSame = dayText(date, "short") === dayText(parseISO(wantedOn), "short");
-  return `begin ${isSame ? "" : `${dayText(date, "short")}, `}${clockAt(at)}`;
+  const isSame = dayText(date, "short", units) === dayText(parseISO(wantedOn), "short", units);
+  return `begin ${isSame ? "" : `${dayText(date, "short", units)}, `}${clockAt(at, units)}`;
 }

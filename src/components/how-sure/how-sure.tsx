@@ -4,7 +4,7 @@ import type { Comparison, RuleError } from "@/core/bake";
 import type { Lesson } from "@/core/logbook";
 import { heatText, minutesText, percentText } from "@/words";
 import { RULE_NAMES } from "@/words/bakes";
-import { useUnits } from "../frame/units";
+import { useSay, useUnits } from "../frame/units";
 import { PastBakes } from "./past-bakes";
 import type { PastBake } from "./past-chart";
 import { UsualChart } from "./usual-chart";
@@ -19,6 +19,7 @@ type HowSureProps = {
 
 /** What the forecast of minutes rests on and how wrong it may be, misses included. */
 export function HowSure({ comparison, rules, own, other }: HowSureProps) {
+  const say = useSay();
   const { units } = useUnits();
   const others = comparison.slice(1);
   const inside = others.filter(({ missMin }) => missMin < 0.5).length;
@@ -32,15 +33,16 @@ export function HowSure({ comparison, rules, own, other }: HowSureProps) {
         <h1 className="mt-2 text-[27px]">How sure is this?</h1>
         <p className="pt-1 text-[17px]">
           A forecast says when to look, not when it is done. From one bake of a creamed batter in
-          two 8 in rounds, {inside} of {others.length} other tins come out within half a minute of
-          their usual range; the worst miss is {minutesText(Math.round(worst.missMin))}, for{" "}
-          {worst.usual.name}.
+          two 8 in rounds, {inside} of {others.length}
+          {say` other tins come out within half a minute of their usual range; the worst miss is `}
+          {minutesText(Math.round(worst.missMin))}, for {worst.usual.name}.
         </p>
       </header>
       <PastBakes own={own} other={other} />
       <section aria-labelledby="usual" className="panel px-4 py-4 md:px-6">
         <h2 id="usual" className="text-[19px]">
-          1.2 L of creamed batter at {heatText(177, units)}, shiny tins
+          1.2 L of creamed batter at {heatText(177, units)}
+          {say`, shiny tins`}
         </h2>
         <p className="text-[15px] text-ink-2">
           Bars: the minutes recipes usually give. Dots: our forecast from the first line alone.
@@ -56,7 +58,7 @@ export function HowSure({ comparison, rules, own, other }: HowSureProps) {
             <thead className="label">
               <tr>
                 <th scope="col" className="py-1 pr-3 font-normal">
-                  Tins
+                  {say`Tins`}
                 </th>
                 <th scope="col" className="py-1 pr-3 font-normal">
                   Usual
@@ -99,9 +101,7 @@ export function HowSure({ comparison, rules, own, other }: HowSureProps) {
           </table>
         </div>
         <p className="pt-2 text-[15px]">
-          Red: more than two and a half minutes outside. For one tin filled much deeper than the
-          recipe&apos;s own the usual times contradict any smooth law: such a forecast gets a wider
-          window and says so.
+          {say`Red: more than two and a half minutes outside. For one tin filled much deeper than the recipe's own the usual times contradict any smooth law: such a forecast gets a wider window and says so.`}
         </p>
       </section>
       <section aria-labelledby="rules" className="panel px-4 py-4 md:px-6">
@@ -109,7 +109,7 @@ export function HowSure({ comparison, rules, own, other }: HowSureProps) {
           Against rules of thumb
         </h2>
         <p className="text-[15px] text-ink-2">
-          Minutes carried from every tin above to every other one, and how far off they land.
+          {say`Minutes carried from every tin above to every other one, and how far off they land.`}
         </p>
         <table className="mt-2 w-full max-w-xl text-left text-[15px]">
           <thead className="label">
@@ -138,8 +138,7 @@ export function HowSure({ comparison, rules, own, other }: HowSureProps) {
           </tbody>
         </table>
         <p className="pt-2 text-[15px]">
-          The forecast is worth having for cups, loaves, rings, deep tins and changes of heat. Among
-          flat tins filled to one depth a good rule does as well.
+          {say`The forecast is worth having for cups, loaves, rings, deep tins and changes of heat. Among flat tins filled to one depth a good rule does as well.`}
         </p>
       </section>
       <section aria-labelledby="window" className="space-y-2 text-[16px]">
@@ -147,20 +146,13 @@ export function HowSure({ comparison, rules, own, other }: HowSureProps) {
           The window, and what is not in it
         </h2>
         <p>
-          “Start checking” to “latest” holds about seven bakes in ten, not all. In the recipe&apos;s
-          own tin at another temperature it runs from 0.90 to 1.12 of the likely minutes. In another
-          tin it is wider, the wider the further the minutes are from the recipe&apos;s; without any
-          minutes to go by it is about a quarter either way. Your own bakes narrow it: add them
-          under “What the minutes rest on”.
+          {say`“Start checking” to “latest” holds about seven bakes in ten, not all. In the recipe's own tin at another temperature it runs from 0.90 to 1.12 of the likely minutes. In another tin it is wider, the wider the further the minutes are from the recipe's; without any minutes to go by it is about a quarter either way. Your own bakes narrow it: add them under “What the minutes rest on”.`}
         </p>
         <p>
-          Crown and colour are only told against the recipe&apos;s own bake, less, same or more: the
-          absolute figures are not good enough to print.
+          {say`Crown and colour are only told against the recipe's own bake, less, same or more: the absolute figures are not good enough to print.`}
         </p>
         <p>
-          Not counted: crowded shelves, the glare of an element, chilled tins, an opened door.
-          Silicone comes out too fast. Heights above sea level are left to the recipe. Two signs
-          that agree outrank every number here.
+          {say`Not counted: crowded shelves, the glare of an element, chilled tins, an opened door. Silicone comes out too fast. Heights above sea level are left to the recipe. Two signs that agree outrank every number here.`}
         </p>
       </section>
     </article>

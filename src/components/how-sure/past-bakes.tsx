@@ -7,15 +7,17 @@ import { offBy } from "@/core/plan";
 import { minutesText, percentText } from "@/words";
 import { lessonText } from "@/words/lessons";
 import { recordDay } from "@/words/logbook";
+import { useUnits } from "../frame/units";
 import { PastChart, type PastBake } from "./past-chart";
 
 type PastBakesProps = { readonly own: readonly PastBake[]; readonly other: readonly Lesson[] };
 
 /** Forecasts of her own bakes, with and without what the bakes before each had taught. */
 export function PastBakes({ own, other }: PastBakesProps) {
+  const { units } = useUnits();
   const right = own.map((each, at) => ({ ...each, at }));
   const [bare, learnt] = [offBy(right, "bareMin"), offBy(right, "learntMin")];
-  const others = other.map((lesson) => lessonText(lesson));
+  const others = other.map((lesson) => lessonText(lesson, units));
   return (
     <section aria-labelledby="own" className="panel px-4 py-4 md:px-6">
       <h2 id="own" className="text-[19px]">
@@ -58,7 +60,7 @@ export function PastBakes({ own, other }: PastBakesProps) {
                         {recipe}
                       </th>
                       <td className="pr-3">{bakes.length}</td>
-                      <td className="pr-3 whitespace-nowrap">{recordDay(last.madeOn)}</td>
+                      <td className="pr-3 whitespace-nowrap">{recordDay(last.madeOn, units)}</td>
                       <td className="pr-3 whitespace-nowrap">{minutesText(last.tookMin)}</td>
                       <td className="pr-3 whitespace-nowrap">
                         {minutesText(Math.round(last.bareMin))}

@@ -25,7 +25,7 @@ import { clockAt } from "../frame/now";
 import type { Outcome } from "../frame/outcome";
 import { Sheet } from "../frame/sheet";
 import { useTell } from "../frame/toasts";
-import { useUnits } from "../frame/units";
+import { useSay, useUnits } from "../frame/units";
 import { LiveStrip } from "./live-strip";
 import { readyBell, ringBell } from "./bell";
 import { Closing } from "./closing";
@@ -66,6 +66,7 @@ export function BakingMode({
   serverMs,
   stop,
 }: BakingModeProps) {
+  const say = useSay();
   const { units } = useUnits();
   const router = useRouter();
   const tell = useTell();
@@ -269,12 +270,12 @@ export function BakingMode({
   /** What is on the button that goes on. */
   function nextOf(): string {
     if (isEarly) return oven === null ? "Do it now" : "Oven on, then this now";
-    if (task === null) return `Next at ${clockAt(present.nextAt ?? now)}`;
+    if (task === null) return `Next at ${clockAt(present.nextAt ?? now, units)}`;
     if (advice !== null)
       return advice.verdict === "out" ? "Out it comes" : `${advice.moreMin} min more`;
     if (filling === null) return nextText(task.doing);
     const tins = doc.cakes[filling.cake]?.tinsG.length ?? 0;
-    return openTin(log, filling.id, tins) < tins - 1 ? "Poured, next tin" : "Poured, next";
+    return openTin(log, filling.id, tins) < tins - 1 ? say`Poured, next tin` : "Poured, next";
   }
 
   return (
@@ -299,7 +300,7 @@ export function BakingMode({
           </h1>
           <p className="flex items-center gap-4 text-[19px]">
             <span className="figure-text text-[26px]" aria-label="The time">
-              {clockAt(now)}
+              {clockAt(now, units)}
             </span>
             <button
               type="button"

@@ -3,6 +3,7 @@
 import { scaleLinear } from "d3-scale";
 import { goingOf, type Task } from "@/core/day";
 import type { Present } from "@/core/live";
+import { useUnits } from "../frame/units";
 import { STATION_NAMES } from "../frame/stations";
 import { clockAt } from "../frame/now";
 import { useWidth } from "../frame/use-width";
@@ -33,6 +34,7 @@ export function LiveStrip({
   readonly tasks: readonly Task[];
   readonly now: number;
 }) {
+  const { units } = useUnits();
   const [frame, width] = useWidth<HTMLDivElement>(1200);
   const stretches = tasks.flatMap((task) => {
     const state = present.states.get(task.id);
@@ -75,7 +77,7 @@ export function LiveStrip({
             </text>
           ))}
         <text x={width - SIDE} y={16} textAnchor="end" className="fill-white" fontSize="17">
-          wanted {clockAt(Math.max(...present.wantedAt))}
+          wanted {clockAt(Math.max(...present.wantedAt), units)}
         </text>
         {stretches.map(({ task, from, to, isOver }) => (
           <rect

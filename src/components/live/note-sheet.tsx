@@ -2,6 +2,7 @@
 
 import { useState } from "react";
 import type { Log } from "@/core/live";
+import { useUnits } from "../frame/units";
 import { clockAt } from "../frame/now";
 import { Sheet } from "../frame/sheet";
 
@@ -15,6 +16,7 @@ export function NoteSheet({
   readonly onNote: (text: string) => void;
   readonly onClose: () => void;
 }) {
+  const { units } = useUnits();
   const [text, setText] = useState("");
   return (
     <Sheet isLarge title="Note" onClose={onClose}>
@@ -46,7 +48,7 @@ export function NoteSheet({
         <ul aria-label="Notes so far" className="mt-4 space-y-1 text-[17px]">
           {notes.map(({ at, text: said }) => (
             <li key={at}>
-              <span className="font-semibold">{clockAt(at)}</span> {said}
+              <span className="font-semibold">{clockAt(at, units)}</span> {said}
             </li>
           ))}
         </ul>

@@ -1,11 +1,13 @@
 "use client";
 
+import { sayIn } from "@/words";
 import type { TinFill } from "@/core/fill";
 import { isThere, nearG, type Pouring, type Received, type Log } from "@/core/live";
 import { levelFor } from "@/core/tin";
 import { weightText, type Units } from "@/words";
 import { ordinal } from "@/words/live";
 import { pouredText, toGoText } from "@/words/devices";
+import { useSay } from "../frame/units";
 import { pouredPaths } from "../section/section-paths";
 
 /** A tin of a plan by itself: what it takes in all, and what of that one section shows. */
@@ -41,6 +43,7 @@ type PouringTinsProps = {
 
 /** Tins on the bench, filling to their line as they are poured. */
 export function PouringTins({ tins, weighed, open, pouring, scale, units }: PouringTinsProps) {
+  const say = useSay();
   const isOn = isThere(scale);
   const first = Math.max(0, Math.min(open - 1, tins.length - MOST_SHOWN));
   const shown = tins
@@ -117,7 +120,7 @@ export function PouringTins({ tins, weighed, open, pouring, scale, units }: Pour
           vectorEffect="non-scaling-stroke"
         />
       </svg>
-      <ol className="mt-5 flex" aria-label="Tins">
+      <ol className="mt-5 flex" aria-label={say`Tins`}>
         {drawn.map(({ place, targetG, massG, paths }) => {
           const known = weighed?.get(place);
           return (
@@ -138,7 +141,8 @@ export function PouringTins({ tins, weighed, open, pouring, scale, units }: Pour
                     : weightText(targetG, units)}
               </p>
               <p className="mt-1 text-[22px] text-deep-text max-sm:text-[19px]">
-                {ordinal(place)} tin
+                {ordinal(place)}
+                {say` tin`}
                 {known?.isWhole === true
                   ? ", full"
                   : place === open &&
@@ -168,6 +172,7 @@ export function scaleText(
   beforeG: number,
   units: Units,
 ): string {
+  const say = sayIn(units);
   if (!isThere(scale))
     return beforeG > 0
       ? `${weightText(beforeG, units)} are in it already. Level it with a wet palette knife.`
@@ -180,6 +185,6 @@ export function scaleText(
     case "swap":
       return "Full. Lift it off and put the next one on: the scale is set to nothing by itself.";
     default:
-      return `${beforeG > 0 ? `The scale was away: ${weightText(beforeG, units)} are in the ${ordinal(open)} tin. Put it on as it is, press Tare, and pour the rest.` : `Put the ${ordinal(open)} tin on the scale, empty, and press Tare.`}${scale.isStable && scale.value !== null ? ` It shows ${pouredText(scale.value, units)}.` : ""}`;
+      return `${beforeG > 0 ? say`The scale was away: ${weightText(beforeG, units)} are in the ${ordinal(open)} tin. Put it on as it is, press Tare, and pour the rest.` : say`Put the ${ordinal(open)} tin on the scale, empty, and press Tare.`}${scale.isStable && scale.value !== null ? ` It shows ${pouredText(scale.value, units)}.` : ""}`;
   }
 }

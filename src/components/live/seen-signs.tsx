@@ -4,6 +4,7 @@ import type { ReactNode } from "react";
 import { doneness, type Look } from "@/core/bake";
 import type { BatterKind } from "@/core/kind";
 import { EDGE_WORDS, SPRING_WORDS, TESTER_WORDS, WOBBLE_WORDS } from "@/words/bakes";
+import { useSay } from "../frame/units";
 
 type SeenSignsProps = {
   readonly kind: BatterKind;
@@ -24,6 +25,7 @@ const COLOURS = [
  * second tap takes one back.
  */
 export function SeenSigns({ kind, look, onLook }: SeenSignsProps) {
+  const say = useSay();
   const toggle = <K extends keyof Look>(sign: K, value: Look[K]): void =>
     onLook({ ...look, [sign]: look[sign] === value ? undefined : value });
   const { tester, trust } = doneness(kind);
@@ -87,7 +89,7 @@ export function SeenSigns({ kind, look, onLook }: SeenSignsProps) {
           ))}
         </Signs>
       )}
-      <Signs name="Colour">
+      <Signs name={say`Colour`}>
         {COLOURS.map(([name, colour], index) => {
           const value = (index + 1) as 1 | 2 | 3 | 4 | 5;
           return (

@@ -107,7 +107,7 @@ export function SideCards({
                   {countdown(endsAt - now)}
                 </span>
                 <span className={`text-[18px] ${isDue ? "" : "text-deep-text"}`}>
-                  {isDue ? "now" : `at ${clockAt(endsAt)}`}
+                  {isDue ? "now" : `at ${clockAt(endsAt, units)}`}
                 </span>
               </p>
             </div>
@@ -127,7 +127,7 @@ export function SideCards({
       {present.timers.length > MOST_TIMERS && (
         <p className="text-[18px] text-deep-text">
           and {present.timers.length - MOST_TIMERS} more, the next at{" "}
-          {clockAt(present.timers[MOST_TIMERS]?.endsAt ?? now)}
+          {clockAt(present.timers[MOST_TIMERS]?.endsAt ?? now, units)}
         </p>
       )}
       {spares.map(({ spare, cake }) => (
@@ -135,10 +135,10 @@ export function SideCards({
           key={cake}
           className={`live-card ${spare <= -1 ? "border-deep-tomato!" : ""}`}
           role="status"
-          aria-label={`Ready by ${clockAt(present.wantedAt[cake] ?? now)}${name(cake)}`}
+          aria-label={`Ready by ${clockAt(present.wantedAt[cake] ?? now, units)}${name(cake)}`}
         >
           <p className="text-[18px] text-deep-text">
-            Ready by {clockAt(present.wantedAt[cake] ?? now)}
+            Ready by {clockAt(present.wantedAt[cake] ?? now, units)}
             {name(cake)}
           </p>
           <p className="flex flex-wrap items-baseline gap-x-3">
@@ -149,7 +149,7 @@ export function SideCards({
             </span>
             {spare <= -1 && (
               <span className="text-[18px]">
-                as it goes, at {clockAt(present.readyAt[cake] ?? now)}
+                as it goes, at {clockAt(present.readyAt[cake] ?? now, units)}
               </span>
             )}
           </p>
@@ -167,7 +167,7 @@ export function SideCards({
       )}
       {next !== undefined && (
         <div className="live-card">
-          <p className="text-[18px] text-deep-text">Next, at {clockAt(next.from)}</p>
+          <p className="text-[18px] text-deep-text">Next, at {clockAt(next.from, units)}</p>
           <p className="text-[20px] leading-snug">
             {doingText(next.task.doing, units)}
             {name(next.task.cake)}

@@ -12,6 +12,7 @@ import { comingText } from "@/words/clocks";
 import { lookedAtText, ordinal, ovenFirstText, stepWords } from "@/words/live";
 import { doingText } from "@/words/day";
 import { lastTimeText } from "@/words/logbook";
+import { useSay } from "../frame/units";
 import { STATION_NAMES } from "../frame/stations";
 import { STATION_DRAWINGS } from "../section/strip-drawings";
 import { clockAt, dateAt } from "../frame/now";
@@ -49,6 +50,7 @@ export type StepPaneProps = {
 
 /** One step: what to do in large letters, why in a line, and the drawing it is done by. */
 export function StepPane(props: StepPaneProps) {
+  const say = useSay();
   const { view, doc, units, task, isEarly } = props;
   const { present, now, loads } = view;
   const cakes = doc.cakes.length;
@@ -84,13 +86,13 @@ export function StepPane(props: StepPaneProps) {
         title={
           task === null
             ? "Nothing to do but wait"
-            : `Nothing has to be done before ${whenText(present.current?.by ?? now, now)}`
+            : `Nothing has to be done before ${whenText(present.current?.by ?? now, now, units)}`
         }
         why={
           task === null
             ? present.nextAt === null
               ? ""
-              : `Next at ${whenText(present.nextAt, now)}${next === undefined || next.endsAt > present.nextAt ? "" : `: ${comingText(next.task.doing, !next.isStanding, units)}`}.`
+              : `Next at ${whenText(present.nextAt, now, units)}${next === undefined || next.endsAt > present.nextAt ? "" : `: ${comingText(next.task.doing, !next.isStanding, units)}`}.`
             : `Next: ${doingText(task.doing, units)}. It can be done now.`
         }
       >
@@ -134,13 +136,15 @@ export function StepPane(props: StepPaneProps) {
       <Pane
         step={step}
         title={
-          props.lookedAt === null ? words.title : lookedAtText(props.lookedAt, task.doing.tins ?? 1)
+          props.lookedAt === null
+            ? words.title
+            : lookedAtText(props.lookedAt, task.doing.tins ?? 1, units)
         }
         why={props.advice === null ? words.why : ""}
       >
         {props.advice !== null && (
           <p role="status" className="figure-text text-[26px] text-yolk">
-            {adviceText(props.advice)}
+            {adviceText(props.advice, units)}
           </p>
         )}
         {props.lastTime !== null && (
@@ -151,7 +155,8 @@ export function StepPane(props: StepPaneProps) {
         <SeenSigns kind={cake.kind} look={props.look} onLook={props.onLook} />
         {props.tinsLeft > 1 && props.advice !== null && (
           <button type="button" className="live-button max-w-md" onClick={props.onLookedAll}>
-            The same for all {props.tinsLeft} tins
+            The same for all {props.tinsLeft}
+            {say` tins`}
           </button>
         )}
         {props.look.coreC !== undefined && load !== undefined && (
@@ -164,7 +169,7 @@ export function StepPane(props: StepPaneProps) {
       </Pane>
     );
   }
-  const lines = linesOf(task, planned, cake);
+  const lines = linesOf(task, planned, cake, units);
   return (
     <Pane step={step} title={words.title} why={words.why}>
       {task.words !== undefined && (
@@ -189,10 +194,10 @@ export function StepPane(props: StepPaneProps) {
 }
 
 /** An hour, with its day when that is another one. */
-function whenText(minute: number, now: number): string {
-  return dateAt(minute) === dateAt(now)
-    ? clockAt(minute)
-    : `${clockAt(minute)} on ${dateAt(minute)}`;
+function whenText(minute: number, now: number, units: Units): string {
+  return dateAt(minute, units) === dateAt(now, units)
+    ? clockAt(minute, units)
+    : `${clockAt(minute, units)} on ${dateAt(minute, units)}`;
 }
 
 /** What stands on the bench at a station, to scale. */
@@ -234,6 +239,7 @@ type FillStepProps = StepPaneProps & {
 
 /** Pouring: the tin that is next, to its weight. */
 function FillStep({ view, doc, units, task, step, planned, onCountIn }: FillStepProps) {
+  const say = useSay();
   const { known, log } = view;
   const targets = doc.cakes[task.cake]?.tinsG;
   const tins = useMemo(() => tinsToFill(planned.plan.fill.tins, targets ?? []), [planned, targets]);
@@ -248,7 +254,7 @@ function FillStep({ view, doc, units, task, step, planned, onCountIn }: FillStep
   const title =
     target === undefined
       ? doingText(task.doing, units)
-      : `Pour the ${tins.length > 1 ? `${ordinal(place)} tin` : "tin"} to ${weightText(target.targetG, units)}`;
+      : `Pour the ${tins.length > 1 ? say`${ordinal(place)} tin` : "tin"} to ${weightText(target.targetG, units)}`;
   return (
     <Pane
       step={step}

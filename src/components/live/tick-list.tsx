@@ -6,7 +6,7 @@ import type { BakeDoc, PlannedCake } from "@/core/kept";
 import { kitchenGrams } from "@/core/measure";
 import { batterPart, scaledRow, measuresOf } from "@/core/recipe";
 import type { Task } from "@/core/day";
-import { gramsText, ingredientText, piecesText } from "@/words";
+import { foodName, gramsText, ingredientText, piecesText, type Units } from "@/words";
 
 type TickListProps = {
   readonly lines: readonly {
@@ -57,6 +57,7 @@ export function linesOf(
   { doing }: Task,
   planned: PlannedCake | null,
   cake: BakeDoc["cakes"][number] | undefined,
+  units: Units,
 ): TickListProps["lines"] {
   if (planned === null || cake === undefined) return [];
   const { plan, formula } = planned;
@@ -69,7 +70,7 @@ export function linesOf(
       made?.formula.lines.map(({ name, massG }) => ({
         id: name,
         massG: kitchenGrams(massG),
-        name,
+        name: foodName(name, units),
       })) ?? []
     );
   }
@@ -93,6 +94,6 @@ export function linesOf(
     .map(({ row, shownG, eggs }) => ({
       id: row.line.id,
       massG: shownG,
-      name: `${ingredientText(row)}${eggs === null ? "" : `, ${piecesText(eggs)}`}`,
+      name: `${ingredientText(row, units)}${eggs === null ? "" : `, ${piecesText(eggs)}`}`,
     }));
 }

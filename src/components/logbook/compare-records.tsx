@@ -1,6 +1,7 @@
 "use client";
 
 import Link from "next/link";
+import { sayIn } from "@/words";
 import type { BakeRecord } from "@/core/logbook";
 import { minutesText, weightText, type Units } from "@/words";
 import {
@@ -17,6 +18,7 @@ import type { RecordChoice } from "./record-choice";
 
 /** What two bakes are compared in: a name, and what one of them says. */
 function rowsOf(units: Units): readonly (readonly [name: string, of: (r: BakeRecord) => string])[] {
+  const say = sayIn(units);
   const grams = (value: number | null): string => (value === null ? "" : weightText(value, units));
   const minutes = (value: number | null): string => (value === null ? "" : minutesText(value));
   return [
@@ -25,7 +27,7 @@ function rowsOf(units: Units): readonly (readonly [name: string, of: (r: BakeRec
       "How often it was made",
       ({ scale }) => (Math.abs(scale - 1) < 0.005 ? "once" : `${Number(scale.toFixed(2))} times`),
     ],
-    ["Tins", (record) => recordTins(record, units)],
+    [say`Tins`, (record) => recordTins(record, units)],
     [
       "Batter in them",
       ({ tins }) =>
@@ -39,7 +41,7 @@ function rowsOf(units: Units): readonly (readonly [name: string, of: (r: BakeRec
     ["Out after", (record) => minutes(record.minutes)],
     ["The middle came out", ({ verdict }) => (verdict === null ? "" : CAME_OUT[verdict])],
     ["Lost in the oven", lostText],
-    ["Frosting used", ({ frosting }) => grams(frosting.usedG)],
+    [say`Frosting used`, ({ frosting }) => grams(frosting.usedG)],
     ["Hands", ({ handsMin }) => minutes(handsMin.took)],
     ["Taste", ({ taste }) => taste],
     ["Wanted next time", wantedText],
@@ -75,7 +77,9 @@ export function CompareRecords({
                   >
                     {record.name}
                   </Link>
-                  <span className="block font-normal text-ink-2">{recordDay(record.madeOn)}</span>
+                  <span className="block font-normal text-ink-2">
+                    {recordDay(record.madeOn, units)}
+                  </span>
                   <MinutesLine record={record} />
                 </th>
               ))}

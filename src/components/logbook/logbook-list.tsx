@@ -141,7 +141,7 @@ export function LogbookList({ records, total, choices, isNarrowed, pages }: Logb
                   <input
                     type="checkbox"
                     className="size-5 accent-ink"
-                    aria-label={`Compare ${record.name}, ${recordDay(record.madeOn)}`}
+                    aria-label={`Compare ${record.name}, ${recordDay(record.madeOn, units)}`}
                     checked={picked.includes(id)}
                     disabled={picked.length >= COMPARED && !picked.includes(id)}
                     onChange={(event) =>
@@ -153,7 +153,9 @@ export function LogbookList({ records, total, choices, isNarrowed, pages }: Logb
                     }
                   />
                 </label>
-                <p className="w-14 text-[15px] whitespace-nowrap">{recordDay(record.madeOn)}</p>
+                <p className="w-14 text-[15px] whitespace-nowrap">
+                  {recordDay(record.madeOn, units)}
+                </p>
                 <div className="min-w-0 flex-1 basis-56">
                   <h3 className="text-[17px]">
                     <Link

@@ -14,7 +14,7 @@ import type { OvenChoice, RecipeChoice } from "../frame/choices";
 import { Choice, Field } from "../frame/field";
 import type { KeptOutcome } from "../frame/outcome";
 import { useTell } from "../frame/toasts";
-import { useUnits } from "../frame/units";
+import { useSay, useUnits } from "../frame/units";
 import { VerdictChoice } from "./verdict-choice";
 
 /** What a bake is written down of: a cake as it is planned, or a recipe and its own tins. */
@@ -34,6 +34,7 @@ const MinutesSchema = RecordSchema.shape.minutes;
 
 /** A bake written down in half a minute: which recipe, in which tins, how long, how it came out. */
 export function NewRecord({ recipes, ovens, cake, today, factsOf, keep }: NewRecordProps) {
+  const say = useSay();
   const { units } = useUnits();
   const tell = useTell();
   const router = useRouter();
@@ -165,7 +166,7 @@ export function NewRecord({ recipes, ovens, cake, today, factsOf, keep }: NewRec
         <div className="flex flex-wrap items-start gap-3">
           <div className="flex min-w-52 flex-[2]">
             <Field
-              label="In which tins"
+              label={say`In which tins`}
               value={question.tins.join(" + ")}
               onChange={(tins) => setQuestion({ ...question, tins: tinTexts(tins) })}
               problem={problem}

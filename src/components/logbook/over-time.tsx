@@ -3,8 +3,9 @@
 import { scaleTime } from "d3-scale";
 import { format, parseISO } from "date-fns";
 import type { BakeRecord } from "@/core/logbook";
-import { minutesText } from "@/words";
+import { minutesText, type Units } from "@/words";
 import { CAME_OUT, recordDay } from "@/words/logbook";
+import { useUnits } from "../frame/units";
 import { Axis } from "../chart/axis";
 import { ChartFrame } from "../chart/chart-frame";
 import { VERDICT_DOTS } from "./minutes-line";
@@ -20,14 +21,15 @@ type Made = BakeRecord & { readonly minutes: number };
 
 const madeAt = ({ madeOn }: BakeRecord): number => parseISO(madeOn).getTime();
 
-function said({ madeOn, minutes, forecast, verdict }: Made): string {
+function said({ madeOn, minutes, forecast, verdict }: Made, units: Units): string {
   const expected = forecast === null ? "" : `, forecast ${minutesText(forecast.likelyMin)}`;
   const came = verdict === null ? "" : `, ${CAME_OUT[verdict]}`;
-  return `${recordDay(madeOn)}: out after ${minutesText(minutes)}${expected}${came}`;
+  return `${recordDay(madeOn, units)}: out after ${minutesText(minutes)}${expected}${came}`;
 }
 
 /** The bakes of one recipe on one scale, as they followed one another. */
 export function OverTime({ records }: { readonly records: readonly BakeRecord[] }) {
+  const { units } = useUnits();
   const made = records
     .flatMap((record): readonly Made[] =>
       record.minutes === null ? [] : [{ ...record, minutes: record.minutes }],
@@ -52,7 +54,7 @@ export function OverTime({ records }: { readonly records: readonly BakeRecord[] 
         firstWidth={900}
         xDomain={[from, to]}
         yDomain={[Math.min(...shown) * 0.94, Math.max(...shown) * 1.06]}
-        said={`Its minutes, bake by bake. ${made.map(said).join("; ")}`}
+        said={`Its minutes, bake by bake. ${made.map((each) => said(each, units)).join("; ")}`}
       >
         {(plot) => (
           <>
@@ -99,7 +101,7 @@ export function OverTime({ records }: { readonly records: readonly BakeRecord[] 
               plot={plot}
               side="bottom"
               values={days}
-              format={(day) => recordDay(format(day, "yyyy-MM-dd"))}
+              format={(day) => recordDay(format(day, "yyyy-MM-dd"), units)}
             />
           </>
         )}

@@ -30,7 +30,7 @@ import { DraftNote } from "../frame/draft-note";
 import type { KeptOutcome, Outcome, SaveOutcome, Theirs } from "../frame/outcome";
 import { SavedMark } from "../frame/saved-mark";
 import { useTell } from "../frame/toasts";
-import { useUnits } from "../frame/units";
+import { useSay, useUnits } from "../frame/units";
 import { useAutosave } from "../frame/use-autosave";
 import { MinutesLine } from "./minutes-line";
 import { Pictures } from "./pictures";
@@ -81,6 +81,7 @@ type RecordPageProps = {
 
 /** One bake: what was planned, what happened, and what she makes of it. All of it can be put right. */
 export function RecordPage(props: RecordPageProps) {
+  const say = useSay();
   const { page, version, updatedAt, cakeId, save, look, remove, bringBack, again } = props;
   const { units } = useUnits();
   const tell = useTell();
@@ -275,7 +276,7 @@ export function RecordPage(props: RecordPageProps) {
               {(["askedG", "usedG", "leftG"] as const).map((which) => (
                 <GramsBox
                   key={which}
-                  label={FROSTING[which]}
+                  label={say(FROSTING[which])}
                   path={which}
                   value={record.frosting[which]}
                   units={units}
@@ -286,8 +287,8 @@ export function RecordPage(props: RecordPageProps) {
               ))}
             </div>
           </section>
-          <section aria-label="Tin by tin" className="panel px-5 py-4 max-sm:px-4">
-            <h2 className="text-[17px]">Tin by tin</h2>
+          <section aria-label={say`Tin by tin`} className="panel px-5 py-4 max-sm:px-4">
+            <h2 className="text-[17px]">{say`Tin by tin`}</h2>
             {record.tins.map((tin, at) => (
               <RecordedTinBoxes
                 key={at}
@@ -319,7 +320,7 @@ export function RecordPage(props: RecordPageProps) {
                       {minutesText(atMin)}
                     </span>
                     <span>
-                      {tin === null ? "" : `tin ${tin + 1}: `}
+                      {tin === null ? "" : say`tin ${tin + 1}: `}
                       {lookSeenText(seen, units)}
                       {moreMin === null ? ", taken out" : `, ${minutesText(moreMin)} more`}
                     </span>

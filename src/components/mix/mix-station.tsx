@@ -1,8 +1,8 @@
 "use client";
 
-import { type KitchenPantry, pantryOf } from "@/core/pantry";
 import Link from "next/link";
 import { useMemo } from "react";
+import { pantryOf, type KitchenPantry } from "@/core/pantry";
 import { workRecipe } from "@/core/plan";
 import type { CakeDoc } from "@/core/kept";
 import { scaledRow, totalMass, type RecipeDoc } from "@/core/recipe";
@@ -18,6 +18,7 @@ import {
   volumeText,
   weightText,
 } from "@/words";
+import { useUnits, useSay } from "../frame/units";
 import { Notes } from "../ask/plan-figures";
 import { isGuessed } from "../ask/describe";
 import { RecipeSide } from "../ask/recipe-side";
@@ -48,6 +49,7 @@ export function MixStation({
   onTakeNewer,
   onChange,
 }: MixStationProps) {
+  const say = useSay();
   const { mix, egg } = plan;
   return (
     <div className="grid items-start gap-4 lg:grid-cols-[minmax(0,400px)_minmax(0,1fr)]">
@@ -118,8 +120,7 @@ export function MixStation({
         )}
         {recipe === null ? (
           <p className="px-6 pt-3 text-ink-2 max-sm:px-4">
-            Only the recipe&apos;s tins are known. Choose a recipe beside, and its lines stand here,
-            scaled and ready to weigh.
+            {say`Only the recipe's tins are known. Choose a recipe beside, and its lines stand here, scaled and ready to weigh.`}
           </p>
         ) : (
           <Lines recipe={recipe} pantry={pantry} plan={plan} />
@@ -158,6 +159,7 @@ function Lines({
   readonly pantry: KitchenPantry;
   readonly plan: StationProps["plan"];
 }) {
+  const { units } = useUnits();
   const worked = useMemo(
     () => workRecipe(recipe.doc, pantryOf(pantry.own, pantry.learnt)),
     [recipe, pantry],
@@ -193,7 +195,7 @@ function Lines({
               <td className="w-24 py-1 text-[17px] font-bold whitespace-nowrap">
                 {shownG === null ? "—" : gramsText(shownG)}
               </td>
-              <td className="py-1 pl-3">{ingredientText(row)}</td>
+              <td className="py-1 pl-3">{ingredientText(row, units)}</td>
               <td className="py-1 pl-3 text-right text-[14px] text-ink-2 max-sm:hidden">
                 {eggs !== null ? piecesText(eggs) : kitchen === null ? "" : kitchenText(kitchen)}
               </td>

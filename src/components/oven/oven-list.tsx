@@ -10,7 +10,7 @@ import { AIR_NAMES, offsetText, SOURCE_NAMES } from "@/words/bakes";
 import type { OvenChoice } from "../frame/choices";
 import type { KeptOutcome } from "../frame/outcome";
 import { useTell } from "../frame/toasts";
-import { useUnits } from "../frame/units";
+import { useSay, useUnits } from "../frame/units";
 import { ShelfDrawing } from "./shelf-drawing";
 
 /** Drawn at one scale, px a mm. */
@@ -26,6 +26,7 @@ export function OvenList({
   readonly ovens: readonly OvenChoice[];
   readonly keep: () => Promise<KeptOutcome>;
 }) {
+  const say = useSay();
   const { units } = useUnits();
   const tell = useTell();
   const router = useRouter();
@@ -82,7 +83,7 @@ export function OvenList({
                 {offsetText(ovenOffset(spec.readings, USUAL_C), units)}
               </span>
               <span className="text-[14px] text-ink-2">
-                {SOURCE_NAMES[spec.source]}, {AIR_NAMES[spec.air]}; shelf{" "}
+                {say(SOURCE_NAMES[spec.source])}, {say(AIR_NAMES[spec.air])}; shelf{" "}
                 {lengthText(spec.shelf.widthMm, units)} × {lengthText(spec.shelf.depthMm, units)};
                 warm in {minutesText(Math.round(spec.warmUpMin))}
               </span>

@@ -2,8 +2,8 @@
 
 import { useRouter } from "next/navigation";
 import { useCallback, type ReactNode } from "react";
-import * as z from "@/core/zod";
 import { Trash2 } from "lucide-react";
+import * as z from "@/core/zod";
 import {
   AIRS,
   DialSchema,
@@ -31,7 +31,7 @@ import { DraftNote } from "../frame/draft-note";
 import type { Outcome, SaveOutcome, Theirs } from "../frame/outcome";
 import { SavedMark } from "../frame/saved-mark";
 import { useTell } from "../frame/toasts";
-import { useUnits } from "../frame/units";
+import { useSay, useUnits } from "../frame/units";
 import { useAutosave } from "../frame/use-autosave";
 import { Readings } from "./readings";
 import { ShelfTrial } from "./shelf-trial";
@@ -174,6 +174,7 @@ function OvenFields({
   readonly units: Units;
   readonly onChange: (changes: Partial<KitchenOven>, field?: string) => void;
 }) {
+  const say = useSay();
   const { shelf, dial } = spec;
   const length = (text: string): number | null =>
     readLengthMm(text, units.measure === "us" ? "in" : "cm");
@@ -187,7 +188,7 @@ function OvenFields({
           label="Heated by"
           className="field pr-1"
           value={spec.source}
-          choices={OVEN_SOURCES.map((each) => [each, SOURCE_NAMES[each]] as const)}
+          choices={OVEN_SOURCES.map((each) => [each, say(SOURCE_NAMES[each])] as const)}
           onChange={(source) => onChange({ source })}
         />
       </Labelled>
@@ -196,7 +197,7 @@ function OvenFields({
           label="Its air"
           className="field pr-1"
           value={spec.air}
-          choices={AIRS.map((each) => [each, AIR_NAMES[each]] as const)}
+          choices={AIRS.map((each) => [each, say(AIR_NAMES[each])] as const)}
           onChange={(air) => onChange({ air })}
         />
       </Labelled>

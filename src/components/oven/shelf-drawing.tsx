@@ -1,4 +1,5 @@
 import type { ShelvedTin, Shelf } from "@/core/bake";
+import { useSay } from "../frame/units";
 
 type ShelfDrawingProps = {
   readonly shelf: Shelf;
@@ -12,11 +13,12 @@ const WIRE_MM = 35;
 
 /** A shelf from above with the tins that stand on it, to scale; the door is in front, below. */
 export function ShelfDrawing({ shelf, standing, names, widthPx }: ShelfDrawingProps) {
+  const say = useSay();
   const { widthMm, depthMm } = shelf;
   const said =
     standing.length === 0
       ? "an empty shelf"
-      : `from above: ${standing.map(({ tin }) => names[tin] ?? "a tin").join(", ")}`;
+      : `from above: ${standing.map(({ tin }) => names[tin] ?? say`a tin`).join(", ")}`;
   const wires = Array.from(
     { length: Math.floor(widthMm / WIRE_MM) },
     (_, index) => ((index + 1) * widthMm) / (Math.floor(widthMm / WIRE_MM) + 1),

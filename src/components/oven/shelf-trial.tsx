@@ -1,8 +1,10 @@
 "use client";
 
 import { useState } from "react";
-import { shelfPlan, type KitchenOven } from "@/core/bake";
+import { AIR_MM, shelfPlan, type KitchenOven } from "@/core/bake";
 import { tinGeometry } from "@/core/tin";
+import { depthText, type Say, type Units } from "@/words";
+import { useSay, useUnits } from "../frame/units";
 import type { TinChoice } from "../frame/choices";
 import { ShelfDrawing } from "./shelf-drawing";
 import { Tick } from "../frame/tick";
@@ -14,6 +16,8 @@ type ShelfTrialProps = { readonly spec: KitchenOven; readonly tins: readonly Tin
  * around each tin.
  */
 export function ShelfTrial({ spec, tins }: ShelfTrialProps) {
+  const say = useSay();
+  const { units } = useUnits();
   const [taken, setTaken] = useState<ReadonlyMap<string, number>>(
     () =>
       new Map(
@@ -52,7 +56,7 @@ export function ShelfTrial({ spec, tins }: ShelfTrialProps) {
         On its shelf
       </h2>
       <p role="status" className="text-[15px] text-ink-2">
-        {verdict(plan, names)}
+        {verdict(plan, names, say, units)}
       </p>
       <div className="flex flex-wrap gap-4 pt-2">
         {(plan.loads.length === 0 ? [[[]]] : plan.loads).map((load, index) => (
@@ -71,7 +75,7 @@ export function ShelfTrial({ spec, tins }: ShelfTrialProps) {
         ))}
       </div>
       <fieldset className="pt-2">
-        <legend className="label">Tins to stand on it</legend>
+        <legend className="label">{say`Tins to stand on it`}</legend>
         <ul className="flex flex-wrap gap-x-4">
           {tins.map(({ id, name, owned }) => (
             <li key={id}>
@@ -94,16 +98,18 @@ export function ShelfTrial({ spec, tins }: ShelfTrialProps) {
 function verdict(
   { loads, tooLarge, crowding }: ReturnType<typeof shelfPlan>,
   names: readonly string[],
+  say: Say,
+  units: Units,
 ): string {
-  const name = (tin: number): string => names[tin] ?? "a tin";
+  const name = (tin: number): string => names[tin] ?? say`a tin`;
   const said = [
     ...tooLarge.map((tin) => `${name(tin)} is too large for it.`),
     ...crowding.map((tin) => `${name(tin)} covers over three quarters of it: air can hardly pass.`),
     loads.length === 0
       ? ""
       : loads.length === 1
-        ? "These go in at once, with 25 mm of air around each."
+        ? `These go in at once, with ${depthText(AIR_MM, units)} of air around each.`
         : `These take ${loads.length} loads.`,
   ].filter((line) => line !== "");
-  return said.length === 0 ? "Choose tins to see how they stand." : said.join(" ");
+  return said.length === 0 ? say`Choose tins to see how they stand.` : said.join(" ");
 }

@@ -12,6 +12,8 @@ import {
   type PartFormula,
 } from "@/core/recipe";
 import {
+  ingredientText,
+  type Units,
   DOUBT_WORDS,
   gramsText,
   kitchenText,
@@ -22,6 +24,7 @@ import {
   WAY_NAMES,
   weightText,
 } from "@/words";
+import { useUnits, useSay } from "../frame/units";
 import { SortableList, useSortableRow } from "../frame/sortable-list";
 
 type FormulaTableProps = {
@@ -49,7 +52,8 @@ export function FormulaTable({
   onAdd,
   onMove,
 }: FormulaTableProps) {
-  const items = part.rows.map((row) => ({ id: row.line.id, name: rowName(row) }));
+  const { units } = useUnits();
+  const items = part.rows.map((row) => ({ id: row.line.id, name: rowName(row, units) }));
   const hasPercent = part.flourG > 0;
   const total = totalMass(part.rows.map((row) => scaledRow(row, scaling, measures)));
   return (
@@ -109,8 +113,8 @@ export function FormulaTable({
   );
 }
 
-function rowName({ ingredient, read }: FormulaRow): string {
-  return ingredient?.name ?? (read.name === "" ? "this line" : read.name);
+function rowName(row: FormulaRow, units: Units): string {
+  return row.ingredient === null && row.read.name === "" ? "this line" : ingredientText(row, units);
 }
 
 type RowProps = Pick<
@@ -119,6 +123,8 @@ type RowProps = Pick<
 > & { readonly row: FormulaRow; readonly hasPercent: boolean };
 
 function Row({ row, part, scaling, measures, hasPercent, onText, onOpen, onUndoSwap }: RowProps) {
+  const { units } = useUnits();
+  const say = useSay();
   const { line, ingredient, percent } = row;
   const { setRow, style, handle } = useSortableRow(line.id);
   const scaled = scaledRow(row, scaling, measures);
@@ -128,7 +134,7 @@ function Row({ row, part, scaling, measures, hasPercent, onText, onOpen, onUndoS
         <button
           type="button"
           className="no-print flex size-7 cursor-grab touch-none items-center justify-center text-steel"
-          aria-label={`Move ${rowName(row)}`}
+          aria-label={`Move ${rowName(row, units)}`}
           {...handle}
         >
           <GripVertical size={17} aria-hidden />
@@ -143,7 +149,7 @@ function Row({ row, part, scaling, measures, hasPercent, onText, onOpen, onUndoS
           onChange={(event) => onText(line.id, event.target.value.replaceAll(/[\n\r]+/gu, " "))}
           maxLength={2000}
           spellCheck={false}
-          placeholder="200 g plain flour"
+          placeholder={say`200 g plain flour`}
         />
         <div className="flex flex-wrap items-center gap-x-2 px-1.5 text-[13px]">
           <button
@@ -152,13 +158,13 @@ function Row({ row, part, scaling, measures, hasPercent, onText, onOpen, onUndoS
             aria-haspopup="dialog"
             onClick={() => onOpen(line.id)}
           >
-            {ingredient === null ? "what is this?" : ingredient.name}
+            {ingredient === null ? "what is this?" : ingredientText(row, units)}
             <span className="sr-only">: change, weigh or swap</span>
           </button>
           <RowRemarks row={row} part={part} />
           {line.swap !== undefined && (
             <span className="text-leaf">
-              {SWAP_NAMES[line.swap.id as keyof typeof SWAP_NAMES]}{" "}
+              {say(SWAP_NAMES[line.swap.id as keyof typeof SWAP_NAMES])}{" "}
               <button
                 type="button"
                 className="font-semibold underline underline-offset-3"

@@ -14,7 +14,8 @@ import {
   type FormulaRow,
   type SwapEffect,
 } from "@/core/recipe";
-import { issueText, METRIC, SWAP_NAMES, swapText, weightText } from "@/words";
+import { foodName, issueText, METRIC, SWAP_NAMES, swapText, weightText } from "@/words";
+import { useUnits, useSay } from "../frame/units";
 import { Field } from "../frame/field";
 import type { Outcome } from "../frame/outcome";
 import { Sheet } from "../frame/sheet";
@@ -49,6 +50,8 @@ export function LineSheet({
   onAddIngredient,
   onClose,
 }: LineSheetProps) {
+  const { units } = useUnits();
+  const say = useSay();
   const [text, setText] = useState("");
   const [isForNextTime, setIsForNextTime] = useState(true);
   const [weighed, setWeighed] = useState(
@@ -73,7 +76,7 @@ export function LineSheet({
               "Not found in the pantry."
             ) : (
               <>
-                Taken for <strong>{ingredient.name}</strong>.
+                Taken for <strong>{foodName(ingredient.name, units)}</strong>.
               </>
             )}{" "}
             Something else?
@@ -92,7 +95,7 @@ export function LineSheet({
                   className="button"
                   onClick={() => onChoose(each, isForNextTime)}
                 >
-                  {each.name}
+                  {foodName(each.name, units)}
                 </button>
               </li>
             ))}
@@ -132,7 +135,9 @@ export function LineSheet({
               type="button"
               className="button mt-1.5"
               onClick={() =>
-                onText(`${weighedGrams(usualG, true)} g ${ingredient.name} (suggested)`)
+                onText(
+                  `${weighedGrams(usualG, true)} g ${foodName(ingredient.name, units)} (suggested)`,
+                )
               }
             >
               Take {weightText(usualG, METRIC)}
@@ -177,15 +182,18 @@ export function LineSheet({
                   <button
                     type="button"
                     className="button shrink-0"
-                    aria-label={`Swap: ${SWAP_NAMES[effect.id]}`}
+                    aria-label={`Swap: ${say(SWAP_NAMES[effect.id])}`}
                     onClick={() => onSwap(effect)}
                   >
                     Swap
                   </button>
                   <p className="text-[15px]">
-                    <strong>{SWAP_NAMES[effect.id]}</strong>:{" "}
+                    <strong>{say(SWAP_NAMES[effect.id])}</strong>:{" "}
                     {effect.incoming
-                      .map((each) => `${weightText(each.massG, METRIC)} ${each.ingredient.name}`)
+                      .map(
+                        (each) =>
+                          `${weightText(each.massG, METRIC)} ${foodName(each.ingredient.name, units)}`,
+                      )
                       .join(", ")}
                     . <span className="text-ink-2">{swapText(effect)}.</span>
                   </p>
@@ -247,6 +255,7 @@ type OwnIngredientProps = {
  * one it resembles.
  */
 function OwnIngredient({ name, like, onAdd, onAdded }: OwnIngredientProps) {
+  const { units } = useUnits();
   const [cup, setCup] = useState("");
   const [problem, setProblem] = useState<string | null>(null);
   if (like === null || name.trim() === "") return null;
@@ -265,7 +274,7 @@ function OwnIngredient({ name, like, onAdd, onAdded }: OwnIngredientProps) {
       <summary className="py-1 text-ink-2">None of these: add “{name}” to my pantry</summary>
       <div className="flex items-end gap-2 pt-1">
         <Field
-          label={`Grams in a US cup (else as ${like.name})`}
+          label={`Grams in a US cup (else as ${foodName(like.name, units)})`}
           value={cup}
           onChange={setCup}
           problem={
@@ -292,7 +301,9 @@ function OwnIngredient({ name, like, onAdd, onAdded }: OwnIngredientProps) {
           Add
         </button>
       </div>
-      <p className="mt-1 text-[13px] text-ink-2">All else is taken as for {like.name}.</p>
+      <p className="mt-1 text-[13px] text-ink-2">
+        All else is taken as for {foodName(like.name, units)}.
+      </p>
     </details>
   );
 }

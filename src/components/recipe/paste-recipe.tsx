@@ -8,7 +8,7 @@ import { pantryOf, type Ingredient } from "@/core/pantry";
 import { RECIPE_LIMITS, unmarked, type Correction, type RecipeDoc } from "@/core/recipe";
 import { issueText, METRIC } from "@/words";
 import type { KeptOutcome } from "../frame/outcome";
-import { useUnits } from "../frame/units";
+import { useSay, useUnits } from "../frame/units";
 import { useTell } from "../frame/toasts";
 import { findDraft, keepDraft } from "./paste-draft";
 import { ReadingPanel } from "./reading-panel";
@@ -41,6 +41,7 @@ const MOST_BYTES = 4 * RECIPE_LIMITS.original;
  * was taken for.
  */
 export function PasteRecipe({ pantry: kitchen, keep }: PasteRecipeProps) {
+  const say = useSay();
   const { units } = useUnits();
   const router = useRouter();
   const tell = useTell();
@@ -181,9 +182,13 @@ export function PasteRecipe({ pantry: kitchen, keep }: PasteRecipeProps) {
             value={text}
             onChange={(event) => change(event.target.value)}
             spellCheck={false}
-            placeholder={
-              "Rhubarb cups\n\n200 g plain flour\n2 tsp baking powder\n…\n\nBake in a 12-hole muffin tin at 190 °C for 22 minutes."
-            }
+            placeholder={say`Rhubarb cups
+
+200 g plain flour
+2 tsp baking powder
+…
+
+Bake in a 12-hole muffin tin at 190 °C for 22 minutes.`}
           />
         </div>
         <section

@@ -20,6 +20,7 @@ import {
   weightText,
   type Units,
 } from "@/words";
+import { useSay } from "../frame/units";
 import { ReadingRows, rowId, type OpenRow } from "./reading-rows";
 import { understoodOf } from "./understood";
 
@@ -43,7 +44,7 @@ export function ReadingPanel({
   const [lit, setLit] = useState<string | null>(null);
   const [open, setOpen] = useState<OpenRow | null>(null);
   const { corrections: live = [] } = reading.doc;
-  const understood = useMemo(() => understoodOf(worked), [worked]);
+  const understood = useMemo(() => understoodOf(worked, units), [worked, units]);
   function jump(to: OpenRow): void {
     // A line far down is only shown once it is open.
     flushSync(() => setOpen(to));
@@ -123,6 +124,7 @@ function Doubts({
   readonly worked: WorkedRecipe;
   readonly onJump: (to: OpenRow) => void;
 }) {
+  const say = useSay();
   const { problems, rows, doubts } = reading;
   const codes = problems.map(({ code }) => code);
   const isSaid = (about: ToldDoubt): boolean =>
@@ -141,7 +143,7 @@ function Doubts({
   return (
     <ul aria-label="What to look at" className="my-3 space-y-1 text-[15px]">
       {problems.map((each) => (
-        <Doubt key={each.code} text={problemText(each)} />
+        <Doubt key={each.code} text={say(problemText(each))} />
       ))}
       {unweighed > 0 && (
         <Doubt
@@ -154,7 +156,7 @@ function Doubts({
         return (
           <Doubt
             key={about}
-            text={PASTE_DOUBTS[about]}
+            text={say(PASTE_DOUBTS[about])}
             {...(to === null ? {} : { onJump: () => onJump(to) })}
           />
         );
@@ -198,6 +200,7 @@ function Summary({
   readonly onPoint: (at: string | null) => void;
   readonly onJump: (is: string) => void;
 }) {
+  const say = useSay();
   const { tins, ovenC, minutes, checkAtMin } = doc.bake;
   const facts = [
     ["tin", tins.map((tin) => tinText(tin, units)).join(" and ")],
@@ -209,7 +212,8 @@ function Summary({
     <>
       <h2 className="text-xl">{doc.name}</h2>
       <p className="text-[15px]">
-        {KIND_NAMES[kind.kind]} <span className="text-ink-2">({KIND_REASONS[kind.reason]})</span>
+        {KIND_NAMES[kind.kind]}{" "}
+        <span className="text-ink-2">({say(KIND_REASONS[kind.reason])})</span>
         {batter !== null &&
           `, ${weightText(batter.batter.massG, units)}, about ${volumeText(batter.batter.volumeMl, units)}`}
       </p>

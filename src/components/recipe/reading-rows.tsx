@@ -4,6 +4,7 @@ import { useState } from "react";
 import type { Mark, MarkedRow } from "@/core/reading";
 import { RECIPE_LIMITS, type Correction, type RowKind } from "@/core/recipe";
 import { DOUBT_WORDS, markText, ROW_NAMES, STAGE_NAMES } from "@/words";
+import { useSay } from "../frame/units";
 import { RowChoices } from "./row-choices";
 
 /**
@@ -158,6 +159,7 @@ function MarkedText({
   readonly onPoint: (at: string | null) => void;
   readonly onTurn?: (mark: number) => void;
 }) {
+  const say = useSay();
   return (
     <>
       {marks.map((mark, index) => {
@@ -166,7 +168,7 @@ function MarkedText({
         const isLit = mark.isUsed && lit !== null && (mark.id ?? mark.is) === lit;
         const look = {
           className: `mark mark-${mark.is} ${mark.isUsed ? "" : "mark-unused"} ${isLit ? "bg-yolk-soft" : ""}`,
-          title: markText(mark),
+          title: say(markText(mark)),
           onPointerEnter: () => onPoint(pointOf(mark)),
         };
         return (
@@ -179,7 +181,7 @@ function MarkedText({
                 type="button"
                 id={rowId(at, index)}
                 {...look}
-                aria-label={`${words}: ${markText(mark)}`}
+                aria-label={`${words}: ${say(markText(mark))}`}
                 aria-expanded={open === index}
                 onClick={() => onTurn(index)}
               >

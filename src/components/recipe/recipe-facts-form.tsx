@@ -2,6 +2,7 @@
 
 import { useState } from "react";
 import {
+  fahrenheitFromC,
   CUPS_ML,
   EGGS_G,
   readNumber,
@@ -13,8 +14,9 @@ import {
 import type { WorkedRecipe } from "@/core/plan";
 import { BAKE_LIMITS, HEAT_SOURCES, type RecipeDoc } from "@/core/recipe";
 import { readTin, writeTin } from "@/core/tin";
-import { CUP_NAMES, EGG_NAMES, issueText, WAY_NAMES, type Units } from "@/words";
+import { CUP_NAMES, EGG_NAMES, heatText, issueText, WAY_NAMES, type Units } from "@/words";
 import { HEAT_SOURCE_NAMES } from "@/words/bakes";
+import { useSay } from "../frame/units";
 import { Choice, Field } from "../frame/field";
 import { Tick } from "../frame/tick";
 
@@ -32,6 +34,7 @@ export function RecipeFactsForm({
   readonly units: Units;
   readonly onChange: (change: (doc: RecipeDoc) => RecipeDoc, field?: string) => void;
 }) {
+  const say = useSay();
   const { measures } = worked;
   const setMeasures = (changes: Partial<KitchenMeasures>): void =>
     onChange((old) => ({ ...old, measures: { ...measures, ...changes } }));
@@ -39,11 +42,11 @@ export function RecipeFactsForm({
   return (
     <details className="no-print border-t-[1.5px] border-line px-1 py-0.5 text-[15px]">
       <summary className="py-1.5 text-ink-2">
-        Change its tins, oven, minutes, portions; its cups, flour and eggs; or weigh its batter
+        {say`Change its tins, oven, minutes, portions; its cups, flour and eggs; or weigh its batter`}
       </summary>
       <div className="flex flex-wrap items-start gap-2 pb-2">
         <TextBox
-          label="Its tins"
+          label={say`Its tins`}
           className="min-w-64 flex-[2]"
           value={doc.bake.tins.map(writeTin).join(" + ")}
           read={(text) => readTins(text, units)}
@@ -57,14 +60,14 @@ export function RecipeFactsForm({
         <TextBox
           label="Oven"
           className="w-28"
-          value={doc.bake.ovenC === undefined ? "" : `${doc.bake.ovenC} °C`}
+          value={doc.bake.ovenC === undefined ? "" : exactHeat(doc.bake.ovenC, units)}
           read={(text) =>
             inRange(
               text,
               readTempC(text, units.heat),
               leastC,
               mostC,
-              "a temperature from 100 to 260 °C",
+              `a temperature from ${heatText(100, units)} to ${heatText(260, units)}`,
             )
           }
           onChange={(ovenC) =>
@@ -80,7 +83,7 @@ export function RecipeFactsForm({
             label="Baked in"
             className="field pr-1"
             value={doc.bake.source ?? "oven"}
-            choices={HEAT_SOURCES.map((each) => [each, HEAT_SOURCE_NAMES[each]] as const)}
+            choices={HEAT_SOURCES.map((each) => [each, say(HEAT_SOURCE_NAMES[each])] as const)}
             onChange={(source) =>
               onChange((old) => ({
                 ...old,
@@ -94,7 +97,7 @@ export function RecipeFactsForm({
           checked={doc.bake.fan === true}
           onChange={(fan) => onChange((old) => ({ ...old, bake: { ...old.bake, fan } }))}
         >
-          fan
+          {say`fan`}
         </Tick>
         <TextBox
           label="Minutes"
@@ -260,3 +263,7 @@ function readTins(text: string, units: Units): BoxReading<RecipeDoc["bake"]["tin
   if (wrong?.ok === false) return { ok: false, problem: issueText(wrong.issue, units) };
   return { ok: true, value: read.flatMap((each) => (each.ok ? [each.value.tin] : [])) };
 }
+
+/** A heat to the degree, as it is written into its box. */
+const exactHeat = (tempC: number, units: Units): string =>
+  units.heat === "F" ? `${Math.round(fahrenheitFromC(tempC))} °F` : `${tempC} °C`;

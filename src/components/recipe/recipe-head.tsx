@@ -1,8 +1,8 @@
 "use client";
 
-import type { Pantry } from "@/core/pantry";
 import type { ReactNode } from "react";
-import { type RecipeFacts, type WorkedRecipe, planCake } from "@/core/plan";
+import type { Pantry } from "@/core/pantry";
+import { planCake, type RecipeFacts, type WorkedRecipe } from "@/core/plan";
 import { recipeCautions } from "@/core/caution";
 import { BATTER_KINDS } from "@/core/kind";
 import { MOST_GAS, scaledBatter } from "@/core/mix";
@@ -19,6 +19,7 @@ import {
   tinText,
 } from "@/words";
 import { HEAT_SOURCE_NAMES } from "@/words/bakes";
+import { useSay } from "../frame/units";
 import { NoteList } from "../ask/plan-figures";
 import { Choice } from "../frame/field";
 import { ChoicesAsked } from "./choices-asked";
@@ -51,6 +52,7 @@ export function RecipeHead({
   scaleBar,
   onChange,
 }: RecipeHeadProps) {
+  const say = useSay();
   const { batter, kind, isKindChosen } = worked;
   const made = batter === null ? null : scaledBatter(batter.batter, times);
   return (
@@ -90,7 +92,7 @@ export function RecipeHead({
             className="label -ml-1 max-w-full bg-transparent field-sizing-content"
             value={isKindChosen ? kind.kind : "-"}
             choices={[
-              ["-", "Kind, as recognised"],
+              ["-", say`Kind, as recognised`],
               ...BATTER_KINDS.map((each) => [each, `Kind: ${KIND_NAMES[each]}`] as const),
             ]}
             onChange={(chosen) =>
@@ -99,7 +101,7 @@ export function RecipeHead({
           />
           <p className="figure-text text-[23px] leading-tight">{KIND_NAMES[kind.kind]}</p>
           <p className="text-[14px] text-ink-2">
-            {isKindChosen ? "your choice" : KIND_REASONS[kind.reason]}
+            {isKindChosen ? "your choice" : say(KIND_REASONS[kind.reason])}
           </p>
         </div>
         <div className="px-1 py-2">
@@ -113,7 +115,7 @@ export function RecipeHead({
           </p>
           <p className="text-[14px] text-ink-2">
             {facts.bake.source !== undefined && facts.bake.source !== "oven"
-              ? HEAT_SOURCE_NAMES[facts.bake.source]
+              ? say(HEAT_SOURCE_NAMES[facts.bake.source])
               : facts.bake.fan === true
                 ? "fan"
                 : "top and bottom heat"}
@@ -125,7 +127,7 @@ export function RecipeHead({
             {facts.bake.minutes === undefined ? "not said" : minutesText(facts.bake.minutes)}
           </p>
           <p className="text-[14px] text-ink-2">
-            in its own tins
+            {say`in its own tins`}
             {facts.bake.checkAtMin !== undefined &&
               `, start checking at ${minutesText(facts.bake.checkAtMin)}`}
           </p>
@@ -146,6 +148,7 @@ export function RecipeHead({
 
 /** The recipe's own tin with its batter in it, when it can be drawn. */
 function OwnTins({ facts, units }: { readonly facts: RecipeFacts; readonly units: Units }) {
+  const say = useSay();
   const { tins, ovenC = 175, isSizeAssumed = false } = facts.bake;
   const plan =
     tins.length === 0
@@ -155,7 +158,7 @@ function OwnTins({ facts, units }: { readonly facts: RecipeFacts; readonly units
   return (
     <div className="flex flex-col justify-end px-1 pt-3 max-md:order-last max-md:col-span-2 max-md:items-center">
       {fill === undefined ? (
-        <p className="pb-2 text-ink-2">No tin named yet.</p>
+        <p className="pb-2 text-ink-2">{say`No tin named yet.`}</p>
       ) : (
         <>
           <p className="pb-1.5 text-[14px] text-ink-2">
@@ -169,7 +172,7 @@ function OwnTins({ facts, units }: { readonly facts: RecipeFacts; readonly units
           <div
             className="flex items-end gap-1.5"
             role="img"
-            aria-label={`The recipe's own tins: ${tins.map(writeTin).join(" and ")}; ${volumeText(fill.batterMl, units)} of batter in each`}
+            aria-label={say`The recipe's own tins: ${tins.map(writeTin).join(" and ")}; ${volumeText(fill.batterMl, units)} of batter in each`}
           >
             {Array.from({ length: Math.min(2, fill.geometry.count) }, (_, copy) => (
               <FilledTin key={copy} fill={fill} pxPerMm={0.5} />

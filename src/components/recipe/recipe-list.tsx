@@ -13,8 +13,8 @@ import type { RecipeChoice } from "../frame/choices";
 import type { Outcome } from "../frame/outcome";
 import { Field } from "../frame/field";
 import { useTell } from "../frame/toasts";
-import { useUnits } from "../frame/units";
 import { dateText } from "@/words/dates";
+import { useSay, useUnits } from "../frame/units";
 
 type ListedRecipe = RecipeChoice & {
   readonly facts: RecipeFacts;
@@ -42,6 +42,7 @@ const SEARCH_AFTER_MS = 120;
 
 /** The kitchen's recipes, searched as one types; each opens, or goes to the bench. */
 export function RecipeList({ recipes, total, text, pages, actions }: RecipeListProps) {
+  const say = useSay();
   const { units } = useUnits();
   const tell = useTell();
   const router = useRouter();
@@ -98,7 +99,7 @@ export function RecipeList({ recipes, total, text, pages, actions }: RecipeListP
       {recipes.length === 0 ? (
         <p className="panel p-6">
           {text === ""
-            ? "No recipe yet. Paste one as you found it, or begin with its tins alone under Try a tin."
+            ? say`No recipe yet. Paste one as you found it, or begin with its tins alone under Try a tin.`
             : "No recipe has all these words. Try fewer of them."}
         </p>
       ) : (
@@ -136,22 +137,22 @@ export function RecipeList({ recipes, total, text, pages, actions }: RecipeListP
                 </div>
                 <p className="basis-56 text-[15px]">
                   {bake.tins.length === 0
-                    ? "no tin named"
+                    ? say`no tin named`
                     : bake.tins.map((tin) => tinText(tin, units)).join(" and ")}
                   <span className="block text-[14px] text-ink-2">
                     {parts.filter((part) => part !== "").join(", ")}
                   </span>
                 </p>
                 <p className="basis-28 text-[14px] text-ink-2">
-                  {lastBakedAt === null ? "not baked yet" : `baked ${dateText(lastBakedAt)}`}
+                  {lastBakedAt === null ? "not baked yet" : `baked ${dateText(lastBakedAt, units)}`}
                 </p>
                 <div className="flex gap-1.5">
                   <Link
                     href={askHref(askAboutRecipe(FIRST_QUESTION, name, facts))}
                     className="button"
-                    aria-label={`${name} in another tin`}
+                    aria-label={say`${name} in another tin`}
                   >
-                    In another tin
+                    {say`In another tin`}
                   </Link>
                   <button
                     type="button"

@@ -17,7 +17,7 @@ import {
   parseRecipeDoc,
   type RecipeDoc,
 } from "@/core/recipe";
-import { balanceText } from "@/words";
+import { foodName, balanceText } from "@/words";
 import { askHref } from "../ask/ask-address";
 import { ChangedElsewhere } from "../frame/changed-elsewhere";
 import { DraftNote } from "../frame/draft-note";
@@ -28,9 +28,9 @@ import { StandingPicture } from "../logbook/standing-picture";
 import type { RecordChoice } from "../logbook/record-choice";
 import { SavedMark } from "../frame/saved-mark";
 import { useTell } from "../frame/toasts";
-import { useUnits } from "../frame/units";
 import { useAutosave } from "../frame/use-autosave";
 import { dateText } from "@/words/dates";
+import { useSay, useUnits } from "../frame/units";
 import { changeLine, removeLine } from "./recipe-changes";
 import { RecipeHead } from "./recipe-head";
 import { RecipeParts, type BorrowablePart } from "./recipe-parts";
@@ -106,6 +106,7 @@ export function RecipePage({
   picture,
   actions,
 }: RecipePageProps) {
+  const say = useSay();
   const { units } = useUnits();
   const tell = useTell();
   const router = useRouter();
@@ -171,11 +172,11 @@ export function RecipePage({
             href={askHref({ ...asked, tins: asked.from.split(" + ") })}
             className="button no-print"
           >
-            In its own tins
+            {say`In its own tins`}
           </Link>
         )}
         <Link href={askHref(asked)} className="button button-next no-print">
-          In another tin
+          {say`In another tin`}
         </Link>
       </div>
       <DraftNote draft={draft} />
@@ -212,7 +213,7 @@ export function RecipePage({
           >
             {recipe.lastBakedAt === null
               ? "Not baked yet: baked today?"
-              : `Baked ${dateText(new Date(recipe.lastBakedAt))}: again today?`}
+              : `Baked ${dateText(new Date(recipe.lastBakedAt), units)}: again today?`}
           </button>
           <span>
             Save as{" "}
@@ -316,7 +317,7 @@ export function RecipePage({
             if (isForNextTime && row.read.name !== "")
               void act(
                 () => teachName(row.read.name, ingredient.id),
-                `From now on “${row.read.name}” is ${ingredient.name}.`,
+                `From now on “${row.read.name}” is ${foodName(ingredient.name, units)}.`,
               );
           }}
           onWeighed={(weighedG) => edit(changeLine(row.line.id, { weighedG }))}

@@ -18,7 +18,8 @@ import {
   type WorkedRecipe,
 } from "@/core/plan";
 import { eggsIn, type RecipeDoc } from "@/core/recipe";
-import { eggText, heatStepText, issueText, timesText, type Units } from "@/words";
+import { ingredientText, eggText, heatStepText, issueText, timesText, type Units } from "@/words";
+import { useSay } from "../frame/units";
 import { Choice, Field } from "../frame/field";
 
 type Way = MakeRequest["make"];
@@ -62,6 +63,7 @@ export function useScaling(
   facts: RecipeFacts,
   units: Units,
 ): { readonly scaling: Scaling; readonly bar: ReactNode } {
+  const say = useSay();
   const [address, setAddress] = useQueryStates(SCALE_ADDRESS, {
     history: "replace",
     limitUrlUpdates: debounce(ADDRESS_AFTER_MS),
@@ -82,7 +84,7 @@ export function useScaling(
           label="How much to make"
           className="field !w-auto pr-1"
           value={make}
-          choices={MAKES.map((way) => [way, WAY_NAMES[way]] as const)}
+          choices={MAKES.map((way) => [way, say(WAY_NAMES[way])] as const)}
           onChange={(way) => void setAddress({ make: way, of: "" })}
         />
       </label>
@@ -95,9 +97,7 @@ export function useScaling(
             value={lines.some(({ line }) => line.id === address.line) ? address.line : ""}
             choices={[
               ["", "choose"],
-              ...lines.map(
-                ({ line, read, ingredient }) => [line.id, ingredient?.name ?? read.name] as const,
-              ),
+              ...lines.map((row) => [row.line.id, ingredientText(row, units)] as const),
             ]}
             onChange={(line) => void setAddress({ line })}
           />
@@ -107,7 +107,7 @@ export function useScaling(
         <div className="flex w-52">
           <Field
             isLabelHidden
-            label={make === "tins" ? "My tin" : "Amount"}
+            label={make === "tins" ? say`My tin` : "Amount"}
             value={of}
             onChange={(text) => void setAddress({ of: text })}
             placeholder={EXAMPLES[make]}

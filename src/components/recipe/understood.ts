@@ -1,18 +1,20 @@
 import type { WorkedRecipe } from "@/core/plan";
 import { readStep } from "@/core/recipe";
-import { METRIC, MISSING_WORDS, STEP_NAMES, weightText } from "@/words";
+import { ingredientText, METRIC, MISSING_WORDS, STEP_NAMES, weightText, type Units } from "@/words";
 
 /**
  * What was made of each line and step of a recipe, in a few words, by its id; of a line that is not
  * the batter's the part it is for, too.
  */
-export function understoodOf({ formula }: WorkedRecipe): ReadonlyMap<string, string> {
+export function understoodOf({ formula }: WorkedRecipe, units: Units): ReadonlyMap<string, string> {
   const lines = formula.parts.flatMap(({ part, rows }) =>
-    rows.map(({ line, massG, ingredient, missing }): [string, string] => {
+    rows.map((row): [string, string] => {
+      const { line, massG, ingredient, missing } = row;
+      const name = ingredient === null ? null : ingredientText(row, units);
       const found =
         massG === null
-          ? `${ingredient === null ? "" : `${ingredient.name}: `}${missing === null ? "" : MISSING_WORDS[missing]}`
-          : `${weightText(massG, METRIC)} ${ingredient?.name ?? "of something"}`;
+          ? `${name === null ? "" : `${name}: `}${missing === null ? "" : MISSING_WORDS[missing]}`
+          : `${weightText(massG, METRIC)} ${name ?? "of something"}`;
       return [line.id, part.role === "batter" ? found : `${found}, for ${part.name.toLowerCase()}`];
     }),
   );

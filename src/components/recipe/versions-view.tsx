@@ -4,6 +4,7 @@ import { useEffect, useState } from "react";
 import type { RecipeDoc } from "@/core/recipe";
 import { Choice } from "../frame/field";
 import { clockText, dateText } from "@/words/dates";
+import { useUnits } from "../frame/units";
 import { linesOfRecipe, textDifference } from "./text-difference";
 
 export type Version = { readonly version: number; readonly savedAt: number };
@@ -23,11 +24,12 @@ const NOW = "now";
  * them.
  */
 export function VersionsView({ now, versions, versionOf, onGoBack }: VersionsViewProps) {
+  const { units } = useUnits();
   const states = [
     { key: NOW, name: "now" },
     ...versions.map(({ version, savedAt }) => ({
       key: String(version),
-      name: `${version}: ${dateText(new Date(savedAt))}, ${clockText(savedAt)}`,
+      name: `${version}: ${dateText(new Date(savedAt), units)}, ${clockText(savedAt, units)}`,
     })),
   ];
   const [fromKey, setFromKey] = useState(states[1]?.key ?? NOW);

@@ -3,7 +3,8 @@
 import { useEffect, useState } from "react";
 import type { Scaling, WorkedRecipe } from "@/core/plan";
 import { scaledRow, totalMass } from "@/core/recipe";
-import { gramsText, kitchenText, METRIC, weightText } from "@/words";
+import { ingredientText, gramsText, kitchenText, METRIC, weightText } from "@/words";
+import { useUnits } from "../frame/units";
 
 /**
  * Ticking off the lines while weighing, with floury hands: large rows, and the weight that should
@@ -18,6 +19,7 @@ export function WeighView({
   readonly worked: WorkedRecipe;
   readonly scaling: Scaling;
 }) {
+  const { units } = useUnits();
   const key = `weighed-${recipeId}`;
   const [ticked, setTicked] = useState<ReadonlySet<string>>(new Set());
 
@@ -57,7 +59,7 @@ export function WeighView({
               <ul className="divide-y-[1.5px] divide-line">
                 {scaled.map(({ row, shownG, kitchen, eggs }) => {
                   const isTicked = ticked.has(row.line.id);
-                  const name = row.ingredient?.name ?? row.read.name;
+                  const name = ingredientText(row, units);
                   return (
                     <li key={row.line.id}>
                       <label

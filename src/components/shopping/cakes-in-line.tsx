@@ -3,6 +3,7 @@
 import { parseISO } from "date-fns";
 import Link from "next/link";
 import { dayText } from "@/words/dates";
+import { useUnits } from "../frame/units";
 import { StandingCake } from "../section/standing-cake";
 import type { NeededCake } from "./needed";
 
@@ -11,6 +12,7 @@ const PX_PER_MM = 0.32;
 
 /** The cakes of some days on one bench, in the order they are wanted. */
 export function CakesInLine({ cakes }: { readonly cakes: readonly NeededCake[] }) {
+  const { units } = useUnits();
   return (
     <ul
       aria-label="Cakes of these days"
@@ -29,7 +31,9 @@ export function CakesInLine({ cakes }: { readonly cakes: readonly NeededCake[] }
             className="block px-4 py-2 text-center leading-tight underline-offset-4 hover:underline max-sm:flex max-sm:items-baseline max-sm:gap-2 max-sm:py-1.5 max-sm:text-left"
           >
             <span className="block font-semibold break-words">{name}</span>
-            <span className="text-[14px] text-ink-2">{dayText(parseISO(wantedOn), "short")}</span>
+            <span className="text-[14px] text-ink-2">
+              {dayText(parseISO(wantedOn), "short", units)}
+            </span>
           </Link>
         </li>
       ))}

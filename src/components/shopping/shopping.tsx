@@ -76,9 +76,9 @@ export function Shopping({
       {cakes.length === 0 ? (
         <section className="panel space-y-3 p-6">
           <p className="text-[17px]">
-            No cake is wanted from {dayText(parseISO(from), "long")} to{" "}
-            {dayText(parseISO(to), "long")}. Say on a cake&apos;s Day when it is wanted, and what it
-            takes stands here.
+            No cake is wanted from {dayText(parseISO(from), "long", units)} to{" "}
+            {dayText(parseISO(to), "long", units)}. Say on a cake&apos;s Day when it is wanted, and
+            what it takes stands here.
           </p>
           {next === null ? (
             <Link className="button button-next" href="/cakes">
@@ -86,7 +86,7 @@ export function Shopping({
             </Link>
           ) : (
             <Link className="button button-next" href={`/shopping?from=${from}&to=${next}`}>
-              Up to {dayText(parseISO(next), "long")}, when the next one is wanted
+              Up to {dayText(parseISO(next), "long", units)}, when the next one is wanted
             </Link>
           )}
         </section>

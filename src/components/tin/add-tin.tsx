@@ -13,6 +13,7 @@ import {
   type Tin,
 } from "@/core/tin";
 import { brimText, issueText, tinText, type Units } from "@/words";
+import { useSay } from "../frame/units";
 import { tinReading } from "../ask/reading-text";
 import type { TinChoice } from "../frame/choices";
 import { Field } from "../frame/field";
@@ -35,6 +36,7 @@ const UNREACHABLE = {
 
 /** Adds a tin by writing its size; says when it is most likely one she has. */
 export function AddTin({ tins, units, keep, own }: AddTinProps) {
+  const say = useSay();
   const [text, setText] = useState("");
   const [isBusy, startTransition] = useTransition();
   const tell = useTell();
@@ -65,7 +67,7 @@ export function AddTin({ tins, units, keep, own }: AddTinProps) {
   }
 
   return (
-    <section aria-label="Add a tin" className="panel mb-4 px-4 py-3 md:px-6">
+    <section aria-label={say`Add a tin`} className="panel mb-4 px-4 py-3 md:px-6">
       <form
         className="flex flex-wrap items-start gap-2"
         onSubmit={(event) => {
@@ -75,7 +77,7 @@ export function AddTin({ tins, units, keep, own }: AddTinProps) {
       >
         <div className="flex min-w-60 flex-1">
           <Field
-            label="Another tin: write its size"
+            label={say`Another tin: write its size`}
             value={text}
             onChange={setText}
             placeholder="23x33x5 glass"

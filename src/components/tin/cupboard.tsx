@@ -5,7 +5,7 @@ import { brimVolume, tinGeometry } from "@/core/tin";
 import { brimText, SHELVES, tinText, type Units } from "@/words";
 import type { TinChoice } from "../frame/choices";
 import type { KeptOutcome, Outcome } from "../frame/outcome";
-import { useUnits } from "../frame/units";
+import { useSay, useUnits } from "../frame/units";
 import { EmptyTin } from "../section/empty-tin";
 import { AddTin } from "./add-tin";
 
@@ -27,6 +27,7 @@ type CupboardProps = {
  * what it holds.
  */
 export function Cupboard({ tins, keep, own }: CupboardProps) {
+  const say = useSay();
   const { units } = useUnits();
   const shelves = SHELVES.map((shelf) => ({
     ...shelf,
@@ -37,13 +38,13 @@ export function Cupboard({ tins, keep, own }: CupboardProps) {
       <AddTin tins={tins} units={units} keep={keep} own={own} />
       {tins.length === 0 && (
         <p className="panel p-6">
-          The cupboard is empty. Write the size of your first tin above: it is drawn as you write.
+          {say`The cupboard is empty. Write the size of your first tin above: it is drawn as you write.`}
         </p>
       )}
       {shelves.length > 0 && (
         <div className="panel px-4 pb-4 md:px-6">
           {shelves.map((shelf) => (
-            <Shelf key={shelf.name} name={shelf.name} tins={shelf.tins} units={units} />
+            <Shelf key={shelf.name} name={say(shelf.name)} tins={shelf.tins} units={units} />
           ))}
         </div>
       )}

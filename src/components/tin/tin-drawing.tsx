@@ -1,5 +1,6 @@
 import type { TinGeometry } from "@/core/tin";
 import { exactLengthText, type Units } from "@/words";
+import { useSay } from "../frame/units";
 import { emptyTinPath, LIP_MM } from "../section/section-paths";
 
 /**
@@ -13,13 +14,14 @@ export function TinDrawing({
   readonly geometry: TinGeometry;
   readonly units: Units;
 }) {
+  const say = useSay();
   const { path, widthMm, heightMm } = emptyTinPath(geometry);
   const rim = exactLengthText(widthMm - 2 * LIP_MM, units);
   const depth = exactLengthText(heightMm, units);
   return (
     <figure
       role="img"
-      aria-label={`The tin in section: ${rim} across the rim, ${depth} deep.`}
+      aria-label={say`The tin in section: ${rim} across the rim, ${depth} deep.`}
       className="mx-auto w-full max-w-md px-16 max-sm:px-12"
     >
       <p className="text-center text-[13px] text-ink-2">{rim}</p>

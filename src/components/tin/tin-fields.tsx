@@ -2,7 +2,16 @@
 
 import { shapeRow, type LengthField, type Material, type TinForm, MATERIALS } from "@/core/tin";
 import type { Issue } from "@/core/measure";
-import { issueText, LENGTH_NAMES, materialName, shapeName, SHELVES, type Units } from "@/words";
+import {
+  heatText,
+  issueText,
+  LENGTH_NAMES,
+  materialName,
+  shapeName,
+  SHELVES,
+  type Units,
+} from "@/words";
+import { useSay } from "../frame/units";
 import { Choice, Field } from "../frame/field";
 import { More } from "../frame/more";
 import { Tick } from "../frame/tick";
@@ -171,19 +180,21 @@ export function TinFields({ form, issue, units, onChange }: TinFieldsProps) {
           </div>
         </More>
       )}
-      <WaterGuide form={form} problem={problem} onChange={onChange} />
+      <WaterGuide form={form} problem={problem} units={units} onChange={onChange} />
     </div>
   );
 }
 
 type WaterGuideProps = {
   readonly form: TinForm;
+  readonly units: Units;
   readonly problem: (path: string) => string | null;
   readonly onChange: TinFieldsProps["onChange"];
 };
 
 /** How to measure a tin with water on the kitchen scale. */
-function WaterGuide({ form, problem, onChange }: WaterGuideProps) {
+function WaterGuide({ form, problem, units, onChange }: WaterGuideProps) {
+  const say = useSay();
   const isOdd = form.shape === "odd";
   return (
     <section
@@ -194,7 +205,8 @@ function WaterGuide({ form, problem, onChange }: WaterGuideProps) {
       <ol className="mt-1 list-decimal pl-5 text-[14px] text-ink-2">
         <li>
           Stand it level on the scale
-          {form.looseBase ? ", its loose base lined with cling film," : ""} and set the scale to 0.
+          {form.looseBase ? say`, its loose base lined with cling film,` : ""} and set the scale to
+          0.
         </li>
         {form.shape === "well" ? (
           <li>Fill one cup, or all of them and divide.</li>
@@ -232,7 +244,7 @@ function WaterGuide({ form, problem, onChange }: WaterGuideProps) {
             value={form.waterHeat}
             choices={[
               ["cold", "cold"],
-              ["warm", "hand warm, 40 °C"],
+              ["warm", `hand warm, ${heatText(40, units)}`],
             ]}
             onChange={(waterHeat) => onChange({ waterHeat }, "waterHeat")}
           />

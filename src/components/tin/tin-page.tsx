@@ -3,8 +3,8 @@
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useCallback, useMemo, useRef, useState } from "react";
-import * as z from "@/core/zod";
 import { Trash2 } from "lucide-react";
+import * as z from "@/core/zod";
 import { FIRST_QUESTION } from "@/core/ask";
 import { good, mergedFields, mergedValue, parseWith, type Result } from "@/core/measure";
 import {
@@ -18,7 +18,7 @@ import {
   type TinForm,
   type TinGeometry,
 } from "@/core/tin";
-import { brimText, issueText, trustText, type Units } from "@/words";
+import { brimText, issueText, trustText, type Say, type Units } from "@/words";
 import { askHref } from "../ask/ask-address";
 import type { TinChoice } from "../frame/choices";
 import { Field } from "../frame/field";
@@ -27,7 +27,7 @@ import { DraftNote } from "../frame/draft-note";
 import type { KeptOutcome, Outcome, SaveOutcome, Theirs } from "../frame/outcome";
 import { SavedMark } from "../frame/saved-mark";
 import { useTell } from "../frame/toasts";
-import { useUnits } from "../frame/units";
+import { useSay, useUnits } from "../frame/units";
 import { useAutosave } from "../frame/use-autosave";
 import { plainName } from "./add-tin";
 import { LinerList } from "./liner-list";
@@ -73,8 +73,8 @@ function ownedOf(text: string): number | null {
   return owned >= OWNED.min && owned <= OWNED.max ? owned : null;
 }
 
-function ownedProblem(text: string, owned: number | null): string | null {
-  return owned === null ? `“${text.trim()}” of one tin: ${OWNED.min} to ${OWNED.max}.` : null;
+function ownedProblem(text: string, owned: number | null, say: Say): string | null {
+  return owned === null ? say`“${text.trim()}” of one tin: ${OWNED.min} to ${OWNED.max}.` : null;
 }
 
 type OneTinProps = {
@@ -87,6 +87,7 @@ type OneTinProps = {
 
 /** One tin of the cupboard, described and drawn, with its paper lining; changes keep themselves. */
 export function OneTin({ tin, save, look, remove, bringBack }: OneTinProps) {
+  const say = useSay();
   const { units } = useUnits();
   const tell = useTell();
   const router = useRouter();
@@ -103,7 +104,7 @@ export function OneTin({ tin, save, look, remove, bringBack }: OneTinProps) {
         owned: count ?? kept.current.owned,
       };
       const outcome = await save({ id, name, ...next }, base);
-      const problem = read.ok ? ownedProblem(owned, count) : issueText(read.issue, units);
+      const problem = read.ok ? ownedProblem(owned, count, say) : issueText(read.issue, units);
       if (outcome.ok) {
         kept.current = next;
         return problem === null
@@ -116,7 +117,7 @@ export function OneTin({ tin, save, look, remove, bringBack }: OneTinProps) {
         ...(outcome.theirs === undefined ? {} : { theirs: draftFrom(outcome.theirs, units) }),
       };
     },
-    [id, save, units],
+    [id, save, units, say],
   );
   const [state, dispatch, draftNote] = useAutosave<TinDraft>(
     { name: tin.name, owned: String(tin.owned), form: tinForm(tin.tin, units.measure) },
@@ -159,7 +160,7 @@ export function OneTin({ tin, save, look, remove, bringBack }: OneTinProps) {
         <h1 className="min-w-48 flex-1 text-[27px]">
           <input
             className="w-full rounded-md bg-transparent hover:bg-paper"
-            aria-label="Name of the tin"
+            aria-label={say`Name of the tin`}
             value={draft.name}
             maxLength={80}
             onChange={(event) => change({ name: event.target.value }, "name")}
@@ -172,7 +173,7 @@ export function OneTin({ tin, save, look, remove, bringBack }: OneTinProps) {
       </div>
       <DraftNote draft={draftNote} />
       <ChangedElsewhere
-        what="tin"
+        what={say`tin`}
         state={state}
         dispatch={dispatch}
         other="Undo brings the other one back."
@@ -225,6 +226,7 @@ type NewTinProps = {
 
 /** A tin that is not in the cupboard yet. */
 export function NewTin({ tin, keep }: NewTinProps) {
+  const say = useSay();
   const { units } = useUnits();
   const tell = useTell();
   const router = useRouter();
@@ -254,7 +256,7 @@ export function NewTin({ tin, keep }: NewTinProps) {
       owned: read.owned,
     }).catch((): KeptOutcome => ({
       ok: false,
-      message: "The kitchen's server can't be reached. The tin is still here; try again.",
+      message: say`The kitchen's server can't be reached. The tin is still here; try again.`,
     }));
     setIsBusy(false);
     if (kept.ok) router.push(`/tins/${kept.id}`);
@@ -264,7 +266,7 @@ export function NewTin({ tin, keep }: NewTinProps) {
   return (
     <>
       <div className="mt-2 mb-4 flex flex-wrap items-center gap-x-4 gap-y-2">
-        <h1 className="flex-1 text-[27px]">A tin for the cupboard</h1>
+        <h1 className="flex-1 text-[27px]">{say`A tin for the cupboard`}</h1>
         <Link href="/tins" className="button">
           Not now
         </Link>
@@ -298,6 +300,7 @@ type DescribedProps = {
 };
 
 function Described({ draft, read, units, nameHint, onChange }: DescribedProps) {
+  const say = useSay();
   const { geometry, tin } = read;
   const [last, setLast] = useState(geometry);
   if (geometry !== null && geometry !== last) setLast(geometry);
@@ -321,7 +324,7 @@ function Described({ draft, read, units, nameHint, onChange }: DescribedProps) {
               label="How many you own"
               value={draft.owned}
               onChange={(owned) => onChange({ owned }, "owned")}
-              problem={ownedProblem(draft.owned, read.owned)}
+              problem={ownedProblem(draft.owned, read.owned, say)}
             />
           </div>
         </div>
@@ -334,7 +337,7 @@ function Described({ draft, read, units, nameHint, onChange }: DescribedProps) {
       </div>
       <div className="space-y-4">
         <section
-          aria-label="The tin drawn"
+          aria-label={say`The tin drawn`}
           className={`panel px-4 pt-4 pb-3 ${geometry === null ? "opacity-50" : ""}`}
         >
           {shown === null ? (
@@ -348,7 +351,9 @@ function Described({ draft, read, units, nameHint, onChange }: DescribedProps) {
             <div className="pt-3">
               <p className="figure-text text-[23px]">{brimText(shown, brimVolume(shown), units)}</p>
               <p className="text-[15px] text-ink-2">
-                {tin === null ? "as it was before the last change" : trustText(volumeTrust(tin))}
+                {tin === null
+                  ? "as it was before the last change"
+                  : trustText(volumeTrust(tin), units)}
               </p>
               {tin !== null && (
                 <p className="pt-2">
@@ -356,7 +361,7 @@ function Described({ draft, read, units, nameHint, onChange }: DescribedProps) {
                     className="button"
                     href={askHref({ ...FIRST_QUESTION, tins: [writeTin(tin)] })}
                   >
-                    A recipe into this tin
+                    {say`A recipe into this tin`}
                   </Link>
                 </p>
               )}

@@ -6,14 +6,15 @@ import { OneTin } from "@/components/tin/tin-page";
 import { findTin, kitchenDatabase, stored } from "@/data";
 import { storageText } from "@/words";
 import { bringBackTin, lookAtTin, removeTin, saveTin } from "../actions";
+import { visitorSay } from "@/app/visitor-units";
 
 type TinPageProps = { readonly params: Promise<{ readonly id: string }> };
 
 const load = cache(async (id: string) => stored(() => findTin(kitchenDatabase(), id)));
 
 export async function generateMetadata({ params }: TinPageProps): Promise<Metadata> {
-  const loaded = await load((await params).id);
-  return { title: loaded.ok ? (loaded.value?.name ?? "No such tin") : "Tin" };
+  const [loaded, say] = [await load((await params).id), await visitorSay()];
+  return { title: loaded.ok ? (loaded.value?.name ?? say`No such tin`) : say`Tin` };
 }
 
 export default async function TinPage({ params }: TinPageProps) {

@@ -1,8 +1,9 @@
 import type { NextRequest } from "next/server";
 import * as z from "@/core/zod";
 import { linerPages, linerPieces, linerSvg, PAPERS, readTin, tinGeometry } from "@/core/tin";
-import { issueText, linerLines, METRIC, tinText } from "@/words";
+import { issueText, linerLines, sayIn, tinText } from "@/words";
 import { linerPdf } from "./liner-pdf";
+import { visitorUnits } from "@/app/visitor-units";
 
 const AskedSchema = z.object({
   tin: z.string().check(z.maxLength(400)),
@@ -17,25 +18,27 @@ const refused = (message: string): Response =>
 
 /** The liner of a tin to print: `?tin=20 x 5 cm round&paper=a4&as=pdf`. */
 export async function GET(request: NextRequest): Promise<Response> {
+  const units = await visitorUnits();
+  const say = sayIn(units);
   const asked = AskedSchema.safeParse(Object.fromEntries(request.nextUrl.searchParams));
-  if (!asked.success) return refused("Say which tin, like ?tin=20 x 5 cm round.");
+  if (!asked.success) return refused(say`Say which tin, like ?tin=20 x 5 cm round.`);
   const { paper, as, page: wanted } = asked.data;
   const read = readTin(asked.data.tin, "metric");
-  if (!read.ok) return refused(issueText(read.issue, METRIC));
+  if (!read.ok) return refused(issueText(read.issue, units));
   const { tin } = read.value;
   const geometry = tinGeometry(tin);
-  if (!geometry.ok) return refused(issueText(geometry.issue, METRIC));
+  if (!geometry.ok) return refused(issueText(geometry.issue, units));
   const sheets = linerPieces(geometry.value).flatMap((piece) =>
     linerPages(piece, paper).map((page) => ({
       piece,
       page,
-      lines: linerLines(piece, page, tin, METRIC),
+      lines: linerLines(piece, page, tin, units),
     })),
   );
-  const name = `liner ${tinText({ ...tin, count: 1 }, METRIC)}`.replaceAll(/[^\w.]+/gu, "-");
+  const name = `liner ${tinText({ ...tin, count: 1 }, units)}`.replaceAll(/[^\w.]+/gu, "-");
   if (sheets.length === 0)
     return refused(
-      "This tin is not lined with paper: grease it and flour it into every crease, or trace its floor.",
+      say`This tin is not lined with paper: grease it and flour it into every crease, or trace its floor.`,
     );
   if (as === "pdf") {
     const body = await linerPdf(name, sheets);

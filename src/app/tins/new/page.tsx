@@ -2,8 +2,11 @@ import type { Metadata } from "next";
 import { NewTin } from "@/components/tin/tin-page";
 import { readTin, type Tin } from "@/core/tin";
 import { keepTin } from "../actions";
+import { visitorSay } from "@/app/visitor-units";
 
-export const metadata: Metadata = { title: "A tin for the cupboard" };
+export const generateMetadata = async (): Promise<Metadata> => ({
+  title: (await visitorSay())("A tin for the cupboard"),
+});
 
 /** What the form opens with when nothing was written before. */
 const FIRST_TIN: Tin = { shape: "round", diameterMm: 200, depthMm: 50 };
