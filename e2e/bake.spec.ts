@@ -272,7 +272,7 @@ test.describe("baking a cake", () => {
       .selectOption({ label: "Chapel hall, the small one" });
     await expect(
       bake(page).getByText(
-        /^The rectangle 33 × 23 × 5.cm does not go onto this oven's shelf with 25 mm of air around it\.$/u,
+        /^The rectangle 33 × 23 × 5.cm does not go onto this oven's shelf with 25.mm of air around it\.$/u,
       ),
     ).toBeVisible();
     await expect(bake(page)).toContainText(

@@ -99,7 +99,7 @@ await withServedKitchen("3218", async (browser, address) => {
     const page = await browser.newPage({
       viewport: size,
       reducedMotion: "reduce",
-      locale: "en-GB",
+      locale: "en-150",
     });
     await page.goto(`${address}${path}`, { waitUntil: "networkidle" });
     await prepare?.(page);

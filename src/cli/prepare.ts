@@ -13,8 +13,8 @@ const url = databaseUrl();
 try {
   const connection = openDatabase(url);
   const now = new Date();
-  const copy = await migrateDatabase(connection, url, now);
-  if (copy !== null) console.log(`Kept a copy of your data before updating it: ${copy}`);
+  const before = await migrateDatabase(connection, url, now);
+  if (before !== null) console.log(`Backed up your data before updating it: ${before.name}`);
   const { DEMO_DAY } = process.env;
   if (await seedDemoKitchen(connection, DEMO_DAY === undefined ? now : new Date(DEMO_DAY)))
     console.log("Laid in the demo kitchen of Lantern Row.");

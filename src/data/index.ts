@@ -14,7 +14,8 @@ export {
   saveCake,
   type Cake,
 } from "./cakes";
-export { kitchenDatabase } from "./connection";
+export { backUp, backUpWhenDue, compareBackup, listBackups, restoreBackup } from "./backups";
+export { databaseUrl, kitchenDatabase } from "./connection";
 export {
   addTin,
   changeTin,

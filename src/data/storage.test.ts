@@ -8,6 +8,7 @@ import type { CakeDoc } from "@/core/kept";
 import { openDatabase, type Connection } from "./connection";
 import { freshKitchen, NOW, type FreshKitchen } from "./fresh-kitchen.test-data";
 import { addCake, listCakes } from ".";
+import { listBackups } from "./backups";
 import { migrateDatabase } from "./migrate";
 import { loggable, storageIssue } from "./storage-issue";
 
@@ -63,7 +64,9 @@ describe("migrations", () => {
     );
 
     await expect(migrateDatabase(connection, url, NOW, migrations)).rejects.toThrow();
-    const copy = `${join(folder, "kitchen.db")}.before-2026-11-28T15-00-00-000Z`;
+    const [backup] = await listBackups(url);
+    expect(backup).toMatchObject({ at: NOW, why: "before-update" });
+    const copy = join(folder, "backups", backup?.name ?? "");
     expect(existsSync(copy)).toBe(true);
     const before = openDatabase(`file:${copy}`);
     expect((await listCakes(before, ALL)).cakes.map(({ name }) => name)).toEqual(["Supper cake"]);
@@ -85,7 +88,7 @@ describe("a kitchen of a newer version", () => {
       (error: unknown) => error,
     );
     expect(storageIssue(failure)).toBe("newer");
-    expect(existsSync(`${join(folder, "kitchen.db")}.before-2026-11-28T15-00-00-000Z`)).toBe(false);
+    expect(await listBackups(url)).toEqual([]);
   });
 });
 

@@ -11,7 +11,7 @@ const STORAGE_WORDS: Readonly<Record<StorageTrouble, string>> = {
     "The kitchen's data file can't be written to: it is read-only. Allow writing to it and its folder, then try again",
   full: "The disk is full. Free some space, then try again",
   damaged:
-    "The kitchen's data file can't be read as a database. Keep it, and put a copy of yours in its place; one may stand beside it with “before” in its name",
+    "The kitchen's data file can't be read as a database. Stop the program, keep that file, and put the newest of the folder “backups” in its place under its name",
   newer:
     "The kitchen's data were last used by a newer version of Steady Tin. Use that version; this one leaves them as they are",
   unreachable:

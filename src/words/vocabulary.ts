@@ -24,6 +24,8 @@ const THINGS: Readonly<Record<string, string>> = {
   hob: "stovetop|stovetop|hob|cooktop|gas stove",
   "cling film": "plastic wrap|plastic wrap|cling film|cling wrap|cling film",
   "jug of water": "pitcher of water|jug of water|jug of water|jug of water|jug of water",
+  millilitre: "milliliter|millilitre|millilitre|millilitre|millilitre",
+  centimetre: "centimeter|centimetre|centimetre|centimetre|centimetre",
   worktop: "counter|counter|worktop|bench|counter",
 };
 

@@ -1,15 +1,17 @@
 import type { Metadata } from "next";
+import { redirect } from "next/navigation";
+import { askHref } from "@/components/ask/ask-address";
 import { AskInAddress } from "@/components/ask/ask-in-address";
 import { CakeCards } from "@/components/cake/cake-cards";
 import { FreshList } from "@/components/frame/kitchen-changed";
 import { Trouble } from "@/components/frame/trouble";
-import { FIRST_QUESTION } from "@/core/ask";
+import { FIRST_IN_INCHES, FIRST_QUESTION } from "@/core/ask";
 import { STORED_QUESTION } from "@/core/kept";
 import { kitchenDatabase, listCakes, listRecipeChoices, listTins, stored } from "@/data";
-import { storageText } from "@/words";
+import { sayIn, storageText } from "@/words";
 import { keepCake } from "../cakes/actions";
 import { recipeFactsOf } from "../recipe-facts";
-import { visitorSay } from "@/app/visitor-units";
+import { visitorSay, visitorUnits } from "@/app/visitor-units";
 
 export const generateMetadata = async (): Promise<Metadata> => ({
   title: (await visitorSay())("Try a tin"),
@@ -19,8 +21,15 @@ export const generateMetadata = async (): Promise<Metadata> => ({
 const RECENT = 3;
 
 /** The same batter in another tin: answered at once, kept only when she says so. */
-export default async function TryPage() {
-  const say = await visitorSay();
+export default async function TryPage({
+  searchParams,
+}: {
+  readonly searchParams: Promise<Readonly<Record<string, unknown>>>;
+}) {
+  const units = await visitorUnits();
+  if (units.measure === "us" && Object.keys(await searchParams).length === 0)
+    redirect(askHref(FIRST_IN_INCHES));
+  const say = sayIn(units);
   const kitchen = await stored(async () => {
     const database = kitchenDatabase();
     return {

@@ -40,7 +40,7 @@ export function Header() {
               key={href}
               href={href}
               aria-current={isHere(href) ? "page" : undefined}
-              className={`rounded-control px-3 py-2 whitespace-nowrap ${href === "/" ? "max-sm:hidden" : ""} max-sm:px-[3px] max-sm:text-[14px] aria-[current=page]:bg-white/15 aria-[current=page]:font-semibold hover:bg-white/10`}
+              className={`rounded-control px-3 py-2 whitespace-nowrap ${href === "/" ? "max-sm:hidden" : ""} max-sm:px-[3px] max-sm:text-[13.5px] aria-[current=page]:bg-white/15 aria-[current=page]:font-semibold hover:bg-white/10`}
             >
               {say(name)}
             </Link>
@@ -68,6 +68,7 @@ function UnitsSwitch() {
   return (
     <>
       <Switch<Units["measure"]>
+        className="max-sm:hidden"
         label="Measures"
         value={units.measure}
         choices={[
@@ -90,18 +91,25 @@ function UnitsSwitch() {
 }
 
 type SwitchProps<T extends string> = {
+  readonly className?: string;
   readonly label: string;
   readonly value: T;
   readonly choices: readonly (readonly [T, string])[];
   readonly onChoose: (value: T) => void;
 };
 
-function Switch<T extends string>({ label, value, choices, onChoose }: SwitchProps<T>) {
+function Switch<T extends string>({
+  className = "",
+  label,
+  value,
+  choices,
+  onChoose,
+}: SwitchProps<T>) {
   return (
     <div
       role="group"
       aria-label={label}
-      className="flex overflow-hidden rounded-control border-[1.5px] border-steel"
+      className={`flex overflow-hidden rounded-control border-[1.5px] border-steel ${className}`}
     >
       {choices.map(([choice, name]) => (
         <button

@@ -24,7 +24,7 @@ const EXAMPLE_TIME = new Date(2026, 11, 5, 15, 30);
 export function Settings() {
   const { units, setUnits } = useUnits();
   return (
-    <div className="grid items-start gap-4 lg:grid-cols-[minmax(0,420px)_minmax(0,1fr)]">
+    <div className="grid gap-4 lg:grid-cols-[minmax(0,420px)_minmax(0,1fr)]">
       <section className="panel space-y-4 p-6 max-sm:p-4" aria-label="Words and measures">
         <label className="block">
           <span className="label block">Where you bake</span>
@@ -40,7 +40,7 @@ export function Settings() {
           label="Measures"
           value={units.measure}
           choices={[
-            ["metric", "Centimetres, grams"],
+            ["metric", sayIn(units)`Centimetres, grams`],
             ["us", "Inches, ounces, cups"],
           ]}
           onChoose={(measure) => setUnits({ ...units, measure })}
@@ -64,18 +64,18 @@ export function Settings() {
           onChoose={(clock) => setUnits({ ...units, clock })}
         />
       </section>
-      <Told units={units} />
+      <HowItReads units={units} />
     </div>
   );
 }
 
-/** How the same things are then told. */
-function Told({ units }: { readonly units: Units }) {
+/** How the same things then read. */
+function HowItReads({ units }: { readonly units: Units }) {
   const say = sayIn(units);
   const rows: readonly (readonly [string, string])[] = [
     [say`A tin`, tinText(EXAMPLE_TIN, units)],
     ["It holds", volumeText(2000, units)],
-    ["The oven", heatText(180, units)],
+    ["The oven", heatText(units.heat === "C" ? 180 : 177, units)],
     ["Wanted", `${dayText(EXAMPLE_TIME, "short", units)}, ${clockText(EXAMPLE_TIME, units)}`],
     [
       "To buy",
@@ -86,9 +86,9 @@ function Told({ units }: { readonly units: Units }) {
     ["On it", say`frosting`],
   ];
   return (
-    <section className="panel p-6 max-sm:p-4" aria-labelledby="told-so">
-      <h2 id="told-so" className="text-xl">
-        So it is told
+    <section className="panel p-6 max-sm:p-4" aria-labelledby="how-it-reads">
+      <h2 id="how-it-reads" className="text-xl">
+        How it reads
       </h2>
       <dl aria-live="polite" className="mt-2 divide-y-[1.5px] divide-line">
         {rows.map(([name, value]) => (

@@ -213,7 +213,7 @@ function WaterGuide({ form, problem, units, onChange }: WaterGuideProps) {
         ) : (
           <li>Pour water in until it trembles at the rim.</li>
         )}
-        <li>Write the grams here, or the millilitres.</li>
+        <li>{say`Write the grams here, or the millilitres.`}</li>
       </ol>
       <div className="mt-2 flex flex-wrap items-start gap-2">
         <div className="flex min-w-28 flex-1">

@@ -68,3 +68,11 @@ export const FIRST_QUESTION: Question = {
   pieces: "",
   guests: "",
 };
+
+/** The same where kitchens measure in inches and their ovens in °F. */
+export const FIRST_IN_INCHES: Question = {
+  ...FIRST_QUESTION,
+  from: "2 x 8 x 2 in round",
+  heat: "350 °F",
+  tins: ["13 x 9 x 2 in rectangle"],
+};

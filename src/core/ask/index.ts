@@ -7,7 +7,7 @@ export { type BuildBoxes, colourBoxes, type FinishBoxes } from "./finish-boxes";
 export { AS_RECIPE, coversFor, partsMadeFor, USUAL_WAY } from "./frosted-boxes";
 export { SCALES, SCHOOLS, TURN_CHOICES, WAYS_OUT } from "./question-choices";
 export { AlsoSchema, parseQuestion, type Question, QuestionSchema } from "./question-schema";
-export { FIRST_QUESTION } from "./first-question";
+export { FIRST_IN_INCHES, FIRST_QUESTION } from "./first-question";
 export { readQuestion, type ReadQuestion } from "./question";
 export { askAboutNewer, askAboutRecipe, recipeBoxes } from "./recipe-boxes";
 export type { ReadingHabit } from "./reading-habit";
