@@ -271,7 +271,7 @@ const FRAMES = `(() => {
 })()`;
 
 await withServedKitchen("3219", async (browser, address) => {
-  const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, locale: "en-150" });
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, locale: "en-GB" });
   const devtools = await page.context().newCDPSession(page);
   await devtools.send("Network.enable");
   await devtools.send("Performance.enable");

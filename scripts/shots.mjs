@@ -85,7 +85,12 @@ const VIEWS = [
   { name: "tin", path: "/tins/tube", size: DESK },
   { name: "logbook", path: "/logbook", size: DESK },
   { name: "recipe", path: "/recipes/blackcurrant-poppy", size: DESK },
-  { name: "shopping-phone", path: "/shopping?from=2026-12-05&to=2026-12-09", size: PHONE },
+  {
+    name: "shopping-phone",
+    path: "/shopping?from=2026-12-05&to=2026-12-09",
+    size: PHONE,
+    prepare: (page) => page.getByText(/^Working out/u).waitFor({ state: "detached" }),
+  },
   { name: "paste", path: "/recipes/new", size: DESK, prepare: paste },
 ];
 
@@ -99,8 +104,10 @@ await withServedKitchen("3218", async (browser, address) => {
     const page = await browser.newPage({
       viewport: size,
       reducedMotion: "reduce",
-      locale: "en-150",
+      locale: "en-GB",
     });
+    // The tests' words and the README's: metric, of no one country.
+    await page.context().addCookies([{ name: "units", value: "metric-C-24-metric", url: address }]);
     await page.goto(`${address}${path}`, { waitUntil: "networkidle" });
     await prepare?.(page);
     await page.screenshot({ path: join(target, `${name}.png`) });

@@ -4,13 +4,14 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { createInterface } from "node:readline";
 import { fileURLToPath } from "node:url";
-import { eventsSince, findCake, findRecipe } from "../../src/data";
-import { openDatabase, type Connection } from "../../src/data/connection";
+import { compareBackup, eventsSince, findCake, findRecipe } from "../../src/data";
+import { backupFolder } from "../../src/data/backups";
+import { databaseFile, openDatabase, type Connection } from "../../src/data/connection";
 import { migrateDatabase } from "../../src/data/migrate";
 
 /** A write that was acknowledged: what of which is then in the kitchen. */
 export type Acknowledged = {
-  readonly kind: "cake" | "recipe" | "event";
+  readonly kind: "cake" | "recipe" | "event" | "backup";
   readonly id: string;
   readonly holds: string;
 };
@@ -44,7 +45,7 @@ export async function killOften(kills: number, tell: (done: number) => void): Pr
       const told = await writesUntilKilled(url, String(kill));
       acknowledged += told.length;
       const kitchen = openDatabase(url);
-      for (const write of told) if (!(await isThere(kitchen, write))) lost.push(write);
+      for (const write of told) if (!(await isThere(kitchen, url, write))) lost.push(write);
       const [row] = (await kitchen.client.execute("pragma integrity_check")).rows;
       if (row?.[0] !== "ok") damaged += 1;
       kitchen.client.close();
@@ -79,9 +80,14 @@ async function writesUntilKilled(url: string, name: string): Promise<readonly Ac
 
 /**
  * Whether what was acknowledged is in the kitchen; the second write to the same may stand in the
- * first's place, acknowledged or not.
+ * first's place, acknowledged or not. A backup is there when it is whole and has the cake that was
+ * kept before it.
  */
-async function isThere(kitchen: Connection, { kind, id, holds }: Acknowledged): Promise<boolean> {
+async function isThere(
+  kitchen: Connection,
+  url: string,
+  { kind, id, holds }: Acknowledged,
+): Promise<boolean> {
   switch (kind) {
     case "cake": {
       const guests = (await findCake(kitchen, id))?.doc?.question.guests;
@@ -93,5 +99,12 @@ async function isThere(kitchen: Connection, { kind, id, holds }: Acknowledged): 
     }
     case "event":
       return (await eventsSince(kitchen, id, 0)).events.some((event) => event.id === holds);
+    case "backup": {
+      const gone = (await compareBackup(kitchen, url, id)).some(({ missing }) => missing > 0);
+      const backup = openDatabase(`file:${join(backupFolder(databaseFile(url) ?? ""), id)}`);
+      const cake = await findCake(backup, holds);
+      backup.client.close();
+      return cake !== null && !gone;
+    }
   }
 }

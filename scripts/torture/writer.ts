@@ -6,7 +6,15 @@ import type { CakeDoc } from "../../src/core/kept";
 import { ONE_TASK_BAKE } from "../../src/core/kept/one-task-bake.test-data";
 import { pantryOf } from "../../src/core/pantry";
 import { emptyRecipe } from "../../src/core/recipe";
-import { addBake, addCake, addRecipe, saveCake, saveRecipe, tellBake } from "../../src/data";
+import {
+  addBake,
+  addCake,
+  addRecipe,
+  backUp,
+  saveCake,
+  saveRecipe,
+  tellBake,
+} from "../../src/data";
 import { openDatabase } from "../../src/data/connection";
 import type { Acknowledged } from "./kill";
 
@@ -51,4 +59,6 @@ for (let turn = 0; ; turn += 1) {
     new Date(),
   );
   say({ kind: "event", id: bake, holds: event });
+  const backup = await backUp(connection, url, "asked", new Date());
+  if (backup !== null) say({ kind: "backup", id: backup.name, holds: cake });
 }
