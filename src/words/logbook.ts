@@ -103,7 +103,9 @@ export function lostText(record: BakeRecord): string {
 
 /** The true heat and the oven of a bake. */
 export const bakedAtText = ({ oven, ovenC, fan }: BakeRecord, units: Units): string =>
-  [bareHeatText(ovenC, units), fan ? "fan" : "", oven].filter((part) => part !== "").join(", ");
+  [bareHeatText(ovenC, units), fan ? sayIn(units)`fan` : "", oven]
+    .filter((part) => part !== "")
+    .join(", ");
 
 /** What was seen at one look. @example "moist crumbs, dent stays, colour 2 of 5" */
 export function lookSeenText(

@@ -254,7 +254,7 @@ function FillStep({ view, doc, units, task, step, planned, onCountIn }: FillStep
   const title =
     target === undefined
       ? doingText(task.doing, units)
-      : `Pour the ${tins.length > 1 ? say`${ordinal(place)} tin` : "tin"} to ${weightText(target.targetG, units)}`;
+      : say`Pour the ${tins.length > 1 ? `${ordinal(place)} ` : ""}tin to ${weightText(target.targetG, units)}`;
   return (
     <Pane
       step={step}

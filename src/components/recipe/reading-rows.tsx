@@ -57,6 +57,7 @@ export function ReadingRows({
   onOpen = () => undefined,
   onCorrect,
 }: ReadingRowsProps) {
+  const say = useSay();
   const [isWhole, setIsWhole] = useState(false);
   /** Whether a line can be put right: one that no recipe can hold can't. */
   const canBe = ({ as, text }: MarkedRow): boolean =>
@@ -71,7 +72,7 @@ export function ReadingRows({
           const turn = (mark: number | null): void =>
             onOpen(isOpen && open.mark === mark ? null : { row: index, mark });
           const name =
-            row.stage === null ? ROW_NAMES[row.as] : STAGE_NAMES[row.stage].toLowerCase();
+            row.stage === null ? say(ROW_NAMES[row.as]) : STAGE_NAMES[row.stage].toLowerCase();
           return (
             <li
               key={index}

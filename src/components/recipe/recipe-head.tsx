@@ -117,7 +117,7 @@ export function RecipeHead({
             {facts.bake.source !== undefined && facts.bake.source !== "oven"
               ? say(HEAT_SOURCE_NAMES[facts.bake.source])
               : facts.bake.fan === true
-                ? "fan"
+                ? say`fan`
                 : "top and bottom heat"}
           </p>
         </div>

@@ -15,7 +15,7 @@ import {
 import { ROLE_NAMES } from "@/words";
 import { Choice } from "../frame/field";
 import { SortableBoard } from "../frame/sortable-list";
-import { useUnits } from "../frame/units";
+import { useSay, useUnits } from "../frame/units";
 import { FormulaTable } from "./formula-table";
 import {
   addLine,
@@ -62,6 +62,7 @@ export function RecipeParts({
   readonly formula: Formula;
   readonly sharable: readonly BorrowablePart[];
 }) {
+  const say = useSay();
   const { onChange } = shared;
   const itemsOf = ({ part }: PartFormula): StepItems =>
     part.steps.map(({ id }, index) => ({ id, name: `Step ${index + 1} of ${part.name}` }));
@@ -101,7 +102,7 @@ export function RecipeParts({
             className="choice flex items-center gap-1"
             onClick={() => onChange(addPart(role))}
           >
-            <Plus size={15} aria-hidden /> {ROLE_NAMES[role]}
+            <Plus size={15} aria-hidden /> {say(ROLE_NAMES[role])}
           </button>
         ))}
         {sharable.length > 0 && (
@@ -146,6 +147,7 @@ function RecipePart({
   readonly belongsTo: string;
   readonly isRemovable: boolean;
 }) {
+  const say = useSay();
   const { units } = useUnits();
   return (
     <section aria-label={part.part.name} className="panel mb-4 px-4 py-3 md:px-6">
@@ -165,7 +167,7 @@ function RecipePart({
         <Choice
           label={`What ${part.part.name} is`}
           value={part.part.role}
-          choices={PART_ROLES.map((role) => [role, ROLE_NAMES[role]] as const)}
+          choices={PART_ROLES.map((role) => [role, say(ROLE_NAMES[role])] as const)}
           onChange={(role) => onChange(changePart(part.part.id, { role }))}
         />
         {isRemovable && (

@@ -11,6 +11,7 @@ import {
   ROLE_NAMES,
   STAGE_NAMES,
 } from "@/words";
+import { useSay } from "../frame/units";
 import { Choice } from "../frame/field";
 
 type RowChoicesProps = {
@@ -84,13 +85,14 @@ function MarkChoices({
   mark,
   onCorrect,
 }: Omit<RowChoicesProps, "onDone" | "mark"> & { readonly mark: Mark }) {
+  const say = useSay();
   const words = markedWords(row, mark);
   const choice = factChoice(mark);
   const line = rows.find(({ id }) => id !== null && id === mark.id);
   return (
     <>
       <span className="self-center text-[14px]">
-        “{words}”: {MARK_NAMES[mark.is]}
+        “{words}”: {say(MARK_NAMES[mark.is])}
       </span>
       {choice !== null && (
         <button
@@ -100,7 +102,7 @@ function MarkChoices({
             onCorrect({ ...keyOf(row), fact: { is: choice.fact, words, isIt: choice.isIt } })
           }
         >
-          {choice.text}
+          {say(choice.text)}
         </button>
       )}
       {line !== undefined && (
@@ -119,20 +121,23 @@ function MarkChoices({
   );
 }
 
-const RoleChoice = ({
+function RoleChoice({
   role,
   onChoose,
 }: {
   readonly role: PartRole | null;
   readonly onChoose: (role: PartRole) => void;
-}) => (
-  <OneOf
-    label="It is for the"
-    value={role}
-    options={PART_ROLES.map((value) => [value, ROLE_NAMES[value]])}
-    onChoose={onChoose}
-  />
-);
+}) {
+  const say = useSay();
+  return (
+    <OneOf
+      label="It is for the"
+      value={role}
+      options={PART_ROLES.map((value) => [value, say(ROLE_NAMES[value])])}
+      onChoose={onChoose}
+    />
+  );
+}
 
 /** One of a few, by name; none yet where nothing is known. */
 function OneOf<T extends string>({
