@@ -8,7 +8,8 @@ import { LAYERS } from "@/core/day/layers.test-data";
 import { begunDay, presentAt, replayed, type BakeEvent } from "@/core/live";
 import { addBake, kitchenDatabase } from "@/data";
 import { migrateDatabase } from "@/data/migrate";
-import { listen, type LiveMessage } from "./bay";
+import { bringBackBackup } from "../app/settings/actions";
+import { isAtTheBench, listen, type LiveMessage } from "./bay";
 import { POST as postDevice } from "../app/bakes/[id]/device/route";
 import { POST as postEvents } from "../app/bakes/[id]/events/route";
 
@@ -41,6 +42,20 @@ const to = (id: string) => ({ params: Promise.resolve({ id }) });
 const soften = { id: "begun-0001", at: 600_000_000, kind: "started", task: "0.soften" } as const;
 const eventsOf = (heard: readonly LiveMessage[]): readonly BakeEvent[] =>
   heard.flatMap((message) => (message.name === "told" ? message.data.events : []));
+
+describe("a backup", () => {
+  it("is not brought back while a page has a bake open", async () => {
+    expect(isAtTheBench()).toBe(false);
+    stop = (await listen("supper", { ...PAGE, send: () => undefined })) ?? stop;
+    expect(isAtTheBench()).toBe(true);
+    expect(await bringBackBackup("any")).toMatchObject({
+      ok: false,
+      message: expect.stringContaining("A bake is open on a page") as string,
+    });
+    stop();
+    expect(isAtTheBench()).toBe(false);
+  });
+});
 
 describe("what is posted to a bake", () => {
   it.each([

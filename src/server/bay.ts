@@ -78,6 +78,9 @@ const bays: Map<string, Bay> = (kept.steadyTinBays ??= new Map<string, Bay>());
 /** When the machine was started, by its own clock: this moves only when that is set. */
 const bootMs = (): number => Date.now() - uptime() * 1000;
 
+/** Whether a page has a bake open: what stands there is not to be exchanged beneath it. */
+export const isAtTheBench = (): boolean => bays.size > 0;
+
 /** Lets a page listen to a bake. @returns what ends it; null when there is no such bake */
 export async function listen(id: string, listener: Listener): Promise<(() => void) | null> {
   const opening = bays.get(id) ?? (await opened(id));

@@ -12,9 +12,12 @@ import {
   stored,
   type StorageIssue,
 } from "@/data";
+import { isAtTheBench } from "@/server/bay";
 import { storageText } from "@/words";
 
 const NOT_THERE = "This backup is not there any more.";
+const AT_THE_BENCH =
+  "A bake is open on a page. End it, or close that page, then bring the backup back. Nothing was changed.";
 const DAMAGED =
   "This backup is damaged: its file is not what was written into it. Nothing was changed; take another.";
 
@@ -38,6 +41,7 @@ export async function compareWithBackup(name: string): Promise<BackupComparison>
 
 /** Brings a backup back; the answer names the backup of what stood there, the way back. */
 export async function bringBackBackup(name: string): Promise<BroughtBack> {
+  if (isAtTheBench()) return { ok: false, message: AT_THE_BENCH };
   const restored = await stored(() =>
     restoreBackup(kitchenDatabase(), databaseUrl(), name, new Date()),
   );
