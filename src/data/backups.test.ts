@@ -76,6 +76,16 @@ describe("a backup", () => {
     ]);
   });
 
+  it("has every write that was acknowledged before it was brought back in the way back", async () => {
+    const { name } = await backedUp();
+    const writes = Array.from({ length: 20 }, (_, index) => keep(`w${index}`, `Cake ${index}`));
+    const restored = restoreBackup(kitchen.connection, kitchen.url, name, later(1));
+    await Promise.all(writes);
+    const before = await restored;
+    await restoreBackup(kitchen.connection, kitchen.url, before?.name ?? "", later(2));
+    expect(await names()).toHaveLength(21);
+  });
+
   it("leaves the kitchen's writes at work after it was brought back", async () => {
     const { name } = await backedUp();
     await restoreBackup(kitchen.connection, kitchen.url, name, later(1));

@@ -158,9 +158,9 @@ export async function restoreBackup(
 ): Promise<Backup | null> {
   const file = databaseFile(url);
   if (file === null) return null;
-  await checkWhole(file, name);
-  const before = await backUp(connection, url, "before-restore", now);
-  await withBackup(connection, url, name, async (db) => {
+  const before = await withBackup(connection, url, name, async (db) => {
+    // In the same turn of the queue: no write comes between the backup and what takes its place.
+    const stood = await backUp(connection, url, "before-restore", now);
     const tables = await db.all<{ name: string }>(
       sql`select name from main.sqlite_master where type = 'table' and name not like 'sqlite\\_%' escape '\\' and name <> '__drizzle_migrations'`,
     );
@@ -173,6 +173,7 @@ export async function restoreBackup(
       );
     }
     await connection.client.batch(["pragma defer_foreign_keys = on", ...steps], "write");
+    return stood;
   });
   await copyPictures(join(backupFolder(file), "pictures"), pictureFolder(url));
   return before;
