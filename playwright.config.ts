@@ -18,6 +18,7 @@ export default defineConfig({
   use: {
     viewport: { width: 1280, height: 800 },
     // A first visit takes its units from the browser's country.
+    // English of no one country: things are called as they are written, measures are metric.
     locale: "en-150",
     launchOptions: {
       executablePath: CHROMIUM,
