@@ -5,6 +5,7 @@ import type { BatterKind } from "@/core/kind";
 import { linerPages, linerPieces, volumeTrust, type Tin } from "@/core/tin";
 import {
   brimText,
+  crowningChoices,
   dividedText,
   fitReason,
   fraction,
@@ -142,4 +143,22 @@ describe("fractions", () => {
       ),
     ).toMatch(/^takes [\d /]+ tbsp at most/u);
   });
+});
+
+it("says how high a crown may stand in the measures of the kitchen", () => {
+  const said = (units: typeof METRIC) => crowningChoices(units).map(([, text]) => plain(text));
+  expect(said(METRIC)).toEqual([
+    "usual for the tin",
+    "3 mm inside the rim",
+    "level with the rim",
+    "6 mm above the rim",
+    "12 mm above the rim",
+  ]);
+  expect(said(US)).toEqual([
+    "usual for the pan",
+    "1/8 in inside the rim",
+    "level with the rim",
+    "1/4 in above the rim",
+    "1/2 in above the rim",
+  ]);
 });
