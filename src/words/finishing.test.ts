@@ -1,8 +1,10 @@
 import { describe, expect, it } from "vitest";
+import { FIRST_QUESTION } from "@/core/ask";
 import type { Quantity, Why } from "@/core/build";
 import { nextSpoon, POUR_WINDOWS } from "@/core/finish";
 import { METRIC } from ".";
 import {
+  frostingName,
   buildRemarkText,
   finishedWith,
   nextSpoonText,
@@ -74,6 +76,11 @@ describe("why a quantity is what it is", () => {
     ],
   ])("%j", (why, text) => {
     expect(plain(whyAmountText(quantity(why), METRIC))).toBe(text);
+  });
+
+  it("tells a swirl by the spoons of a kitchen that has no millilitres", () => {
+    const swirls = quantity({ how: "each", count: 12, eachMl: 31.02 });
+    expect(plain(whyAmountText(swirls, US))).toMatch(/^12 × 2 tbsp = /u);
   });
 
   it("of several cakes is one of them so many times; what is laid on has no volume", () => {
@@ -200,4 +207,10 @@ it("gives thin things to the half millimetre, sheets by their sides", () => {
       ],
     } as never),
   ).toBe("chopped nuts");
+});
+
+it("calls a frosting as her region does", () => {
+  const asked = { ...FIRST_QUESTION, frosting: "water-icing" } as const;
+  expect(frostingName(asked, METRIC)).toBe("glacé icing");
+  expect(frostingName(asked, US)).toBe("powdered sugar glaze");
 });

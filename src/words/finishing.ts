@@ -67,14 +67,17 @@ export const COVER_NAMES: Readonly<Record<Question["cover"], string>> = {
   naked: "Naked: filled and topped",
 };
 /** What the frosting is called: as the recipe calls its own, or by what it is. */
-export const frostingName = ({ frosted, frosting, finish }: Question): string =>
+export const frostingName = ({ frosted, frosting, finish }: Question, units: Units): string =>
   frosted !== null && frosting === frosted.like && finish.part === ""
     ? inSentence(frosted.name)
-    : FROSTING_NAMES[frosting];
+    : sayIn(units)(FROSTING_NAMES[frosting]);
 
 /** The frostings there are, the recipe's own by its own name. */
-export const frostingChoices = (question: Question): readonly (readonly [Frosting, string])[] =>
-  FROSTINGS.map((each) => [each, frostingName({ ...question, frosting: each })] as const);
+export const frostingChoices = (
+  question: Question,
+  units: Units,
+): readonly (readonly [Frosting, string])[] =>
+  FROSTINGS.map((each) => [each, frostingName({ ...question, frosting: each }, units)] as const);
 
 const inSentence = (name: string): string =>
   /^\p{Lu}\p{Ll}/u.test(name) ? name.charAt(0).toLowerCase() + name.slice(1) : name;

@@ -148,7 +148,7 @@ export function PlanFigures({ plan, question, units, onChange }: FiguresProps) {
           <Choice
             label={say`Frosting`}
             value={question.frosting}
-            choices={frostingChoices(question)}
+            choices={frostingChoices(question, units)}
             onChange={(frosting) => onChange({ frosting })}
           />
         )}

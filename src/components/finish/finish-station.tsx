@@ -119,7 +119,7 @@ export function FinishStation(props: FinishStationProps) {
               label={say`Frosting`}
               className="field pr-1"
               value={question.frosting}
-              choices={frostingChoices(question)}
+              choices={frostingChoices(question, units)}
               onChange={(frosting) => onChange({ frosting })}
             />
           </label>
@@ -206,7 +206,7 @@ export function FinishStation(props: FinishStationProps) {
               ? "As the recipe says"
               : "Plain"
             : finish.massG > 0
-              ? `${weightText(finish.massG, units)} ${frostingName(question)}`
+              ? `${weightText(finish.massG, units)} ${frostingName(question, units)}`
               : say`No frosting`}
           {finish.massG > 0 && (
             <span className="font-sans text-[15px] font-normal text-ink-2">
