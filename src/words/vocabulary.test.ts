@@ -53,6 +53,8 @@ describe("a food's name", () => {
     ["india", "plain flour", "maida"],
     ["canada", "cornflour", "cornstarch"],
     ["us", "Nan's plain flour", "Nan's plain flour"],
+    ["us", "constructor", "constructor"],
+    ["us", "tin", "tin"],
   ])("%s: %s", (region, name, called) => {
     expect(foodName(name, unitsOfRegion(region))).toBe(called);
   });

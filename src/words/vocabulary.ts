@@ -129,4 +129,4 @@ export const foodName = (name: string, { region }: Pick<Units, "region">): strin
   (hasOtherNames(name) ? CALLED.get(name)?.get(region) : undefined) ?? name;
 
 /** Whether a food has other names elsewhere. */
-export const hasOtherNames = (name: string): boolean => name in FOODS;
+export const hasOtherNames = (name: string): boolean => Object.hasOwn(FOODS, name);
