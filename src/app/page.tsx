@@ -5,7 +5,15 @@ import { Trouble } from "@/components/frame/trouble";
 import { Home } from "@/components/home/home";
 import { FIRST_QUESTION } from "@/core/ask";
 import { STORED_QUESTION } from "@/core/kept";
-import { findPantry, kitchenDatabase, listCakes, listCakesBetween, listGot, stored } from "@/data";
+import {
+  findPantry,
+  kitchenDatabase,
+  LAST_CHANGED,
+  listCakes,
+  listCakesBetween,
+  listGot,
+  stored,
+} from "@/data";
 import { runningBakes } from "@/server/running-bakes";
 import { storageText } from "@/words";
 
@@ -30,13 +38,13 @@ export default async function HomePage({ searchParams }: HomePageProps) {
     const now = new Date();
     const [from, to] = [isoDay(now), isoDay(addDays(now, DAYS))];
     const cakes = (await listCakesBetween(database, from, to)).slice(0, MOST_CAKES);
-    const recent = (await listCakes(database, { limit: RECENT })).cakes;
+    const recent = (await listCakes(database, LAST_CHANGED, { limit: RECENT })).cakes;
     return {
       from,
       to,
       bakes: await runningBakes(database, now),
-      cakes: cakes.flatMap(({ id, name, doc, wantedOn }) =>
-        doc === null ? [] : [{ id, name, doc, wantedOn }],
+      cakes: cakes.flatMap(({ id, name, doc, wantedOn, state }) =>
+        doc === null ? [] : [{ id, name, doc, wantedOn, isBaked: state !== "to-bake" }],
       ),
       got: await listGot(
         database,

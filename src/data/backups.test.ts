@@ -4,7 +4,8 @@ import { sql } from "drizzle-orm";
 import { afterEach, beforeEach, describe, expect, it } from "vitest";
 import { FIRST_QUESTION } from "@/core/ask";
 import { backUp, backUpWhenDue, compareBackup, listBackups, restoreBackup } from "./backups";
-import { addCake, deleteCake, listCakes, nameCake } from "./cakes";
+import { LAST_CHANGED, listCakes } from "./cake-list";
+import { addCake, deleteCake, nameCake } from "./cakes";
 import { addTin } from "./cupboard";
 import { openDatabase } from "./connection";
 import { freshKitchen, NOW, type FreshKitchen } from "./fresh-kitchen.test-data";
@@ -25,7 +26,9 @@ afterEach(() => {
 const keep = (id: string, name: string): Promise<void> =>
   addCake(kitchen.connection, { id, name, doc: { question: FIRST_QUESTION, recipe: null } }, NOW);
 const names = async (): Promise<readonly string[]> =>
-  (await listCakes(kitchen.connection, { limit: 100 })).cakes.map(({ name }) => name).toSorted();
+  (await listCakes(kitchen.connection, LAST_CHANGED, { limit: 100 })).cakes
+    .map(({ name }) => name)
+    .toSorted();
 const backedUp = async (at = NOW) => {
   const backup = await backUp(kitchen.connection, kitchen.url, "asked", at);
   if (backup === null) throw new Error("no backup was made");
@@ -44,9 +47,9 @@ describe("a backup", () => {
     expect(readdirSync(folder())).toEqual([name]);
     expect(bytes).toBeGreaterThan(10_000);
     const opened = openDatabase(`file:${join(folder(), name)}`);
-    expect((await listCakes(opened, { limit: 9 })).cakes.map((cake) => cake.name)).toEqual([
-      "Supper cake",
-    ]);
+    expect(
+      (await listCakes(opened, LAST_CHANGED, { limit: 9 })).cakes.map((cake) => cake.name),
+    ).toEqual(["Supper cake"]);
     opened.client.close();
   });
 

@@ -1,20 +1,24 @@
-import { and, between, count, desc, eq, gt, inArray, isNull, ne, or } from "drizzle-orm";
-import { STORED_COPY, STORED_QUESTION, type CakeDoc } from "@/core/kept";
-import { FIRST_QUESTION, type Question } from "@/core/ask";
-import type { Connection } from "./connection";
+import {
+  and,
+  between,
+  desc,
+  eq,
+  gt,
+  inArray,
+  isNull,
+  max,
+  ne,
+  or,
+  sql,
+  type SQL,
+} from "drizzle-orm";
+import { STORED_COPY, STORED_QUESTION, cakeState, type CakeDoc, type CakeState } from "@/core/kept";
+import type { Question } from "@/core/ask";
+import { foldName } from "@/core/pantry";
+import type { Connection, Database } from "./connection";
 import type { Saved } from "./saved";
-import { cakes } from "./schema";
+import { cakes, records } from "./schema";
 import { bringBack, takeOut } from "./shelf";
-
-/**
- * A cake as lists need it. Of its question what differs from the first one, as it is stored: a page
- * of them is read where it is shown, a few at a time.
- */
-export type ListedCake = {
-  readonly id: string;
-  readonly name: string;
-  readonly question: string;
-};
 
 /** Another cake that one has something to do with. */
 export type RelatedCake = {
@@ -50,6 +54,10 @@ function cakeFrom(row: typeof cakes.$inferSelect): Cake {
   };
 }
 
+/** Folded words a cake is found by: its name, its recipe and its tins. */
+export const cakeSearchText = (name: string, doc: CakeDoc | null): string =>
+  foldName([name, doc?.question.recipe ?? "", ...(doc?.question.tins ?? [])].join(" "));
+
 /** The columns of a cake's document. */
 export function cakeColumns({ question, recipe }: CakeDoc): {
   readonly question: string;
@@ -63,40 +71,23 @@ export function cakeColumns({ question, recipe }: CakeDoc): {
   };
 }
 
-const LISTED = { id: cakes.id, name: cakes.name, question: cakes.question };
+/** The date of a cake's newest page in the logbook, in a query of cakes; empty for none. */
+export const lastBakeOf = (db: Database): SQL<string> =>
+  sql<string>`coalesce((${db
+    .select({ on: max(records.madeOn) })
+    .from(records)
+    .where(and(eq(records.cakeId, cakes.id), isNull(records.deletedAt)))}), '')`;
 
-/** With as much of its question as makes it this cake's. */
-const shortened = (cake: ListedCake): ListedCake => ({
-  ...cake,
-  question: STORED_QUESTION.shortened(cake.question, FIRST_QUESTION),
-});
+const RELATED = { id: cakes.id, name: cakes.name, question: cakes.question };
 
 /** Cakes whose question still parses. */
-function readable(rows: readonly ListedCake[]): readonly RelatedCake[] {
+function readable(
+  rows: readonly { readonly id: string; readonly name: string; readonly question: string }[],
+): readonly RelatedCake[] {
   return rows.flatMap(({ id, name, question }) => {
     const read = STORED_QUESTION.read(question);
     return read.ok ? [{ id, name, question: read.value }] : [];
   });
-}
-
-/**
- * The cakes that are not deleted, last changed first.
- * @param page from `offset`, at most `limit`
- */
-export async function listCakes(
-  { db }: Connection,
-  page: { readonly limit: number; readonly offset?: number },
-): Promise<{ readonly cakes: readonly ListedCake[]; readonly total: number }> {
-  const where = isNull(cakes.deletedAt);
-  const rows = await db
-    .select(LISTED)
-    .from(cakes)
-    .where(where)
-    .orderBy(desc(cakes.updatedAt), cakes.id)
-    .limit(page.limit)
-    .offset(page.offset ?? 0);
-  const [counted] = await db.select({ total: count() }).from(cakes).where(where);
-  return { cakes: rows.map(shortened), total: counted?.total ?? 0 };
 }
 
 /**
@@ -111,7 +102,7 @@ export async function listOthers(
 ): Promise<readonly RelatedCake[]> {
   const isOther = and(ne(cakes.id, id), isNull(cakes.deletedAt));
   const recent = await db
-    .select(LISTED)
+    .select(RELATED)
     .from(cakes)
     .where(isOther)
     .orderBy(desc(cakes.updatedAt), cakes.id)
@@ -119,7 +110,7 @@ export async function listOthers(
   if (doc === null) return readable(recent);
   const { wantedOn } = cakeColumns(doc);
   const bound = await db
-    .select(LISTED)
+    .select(RELATED)
     .from(cakes)
     .where(
       and(
@@ -148,14 +139,18 @@ export async function listCakesBetween(
   { db }: Connection,
   from: string,
   to: string,
-): Promise<readonly (Cake & { readonly wantedOn: string })[]> {
+): Promise<readonly (Cake & { readonly wantedOn: string; readonly state: CakeState })[]> {
   const rows = await db
-    .select()
+    .select({ cake: cakes, bakedOn: lastBakeOf(db) })
     .from(cakes)
     .where(and(between(cakes.wantedOn, from, to), isNull(cakes.deletedAt)))
     .orderBy(cakes.wantedOn, cakes.id)
     .limit(MOST_OF_DAYS);
-  return rows.map((row) => ({ ...cakeFrom(row), wantedOn: row.wantedOn }));
+  return rows.map(({ cake, bakedOn }) => ({
+    ...cakeFrom(cake),
+    wantedOn: cake.wantedOn,
+    state: cakeState({ ...cake, bakedOn }),
+  }));
 }
 
 /** The first day after one that a cake is wanted on; null for none. @param after `2026-12-05` */
@@ -201,6 +196,7 @@ export async function addCake(
       id: cake.id,
       name: cake.name,
       ...cakeColumns(cake.doc),
+      search: cakeSearchText(cake.name, cake.doc),
       createdAt: at,
       updatedAt: at,
     }),
@@ -230,7 +226,12 @@ export async function saveCake(
       const version = base + 1;
       await tx
         .update(cakes)
-        .set({ ...cakeColumns(doc), version, updatedAt: now.getTime() })
+        .set({
+          ...cakeColumns(doc),
+          search: cakeSearchText(row.name, doc),
+          version,
+          updatedAt: now.getTime(),
+        })
         .where(eq(cakes.id, id));
       return { kind: "kept", version };
     }),
@@ -244,10 +245,27 @@ export async function nameCake(
   name: string,
   now: Date,
 ): Promise<boolean> {
+  return connection.write((db) =>
+    db.transaction(async (tx) => {
+      const isIt = and(eq(cakes.id, id), isNull(cakes.deletedAt));
+      const [row] = await tx.select().from(cakes).where(isIt);
+      if (row === undefined) return false;
+      const search = cakeSearchText(name, docFrom(row));
+      await tx.update(cakes).set({ name, search, updatedAt: now.getTime() }).where(isIt);
+      return true;
+    }),
+  );
+}
+
+/**
+ * Says when a cake was eaten, or that it is not.
+ * @param on `2026-12-05`; empty for not yet @returns whether the cake is still there
+ */
+export async function eatCake(connection: Connection, id: string, on: string): Promise<boolean> {
   const rows = await connection.write((db) =>
     db
       .update(cakes)
-      .set({ name, updatedAt: now.getTime() })
+      .set({ eatenOn: on })
       .where(and(eq(cakes.id, id), isNull(cakes.deletedAt)))
       .returning({ id: cakes.id }),
   );
@@ -284,6 +302,7 @@ export async function duplicateCake(
       question: row.question,
       recipe: row.recipe,
       wantedOn: row.wantedOn,
+      search: cakeSearchText(copy.name, docFrom(row)),
       createdAt: at,
       updatedAt: at,
     });

@@ -30,6 +30,7 @@ import {
   findVersion,
   keepIngredient,
   learnName,
+  LAST_CHANGED,
   listCakes,
   listCakesBetween,
   listOthers,
@@ -67,7 +68,7 @@ const asked = (changes: Partial<Question>): CakeDoc => ({
   recipe: null,
 });
 const names = async (): Promise<readonly string[]> =>
-  (await listCakes(connection, ALL)).cakes.map(({ name }) => name);
+  (await listCakes(connection, LAST_CHANGED, ALL)).cakes.map(({ name }) => name);
 
 describe("cakes", () => {
   beforeEach(async () => {
@@ -89,7 +90,10 @@ describe("cakes", () => {
 
   it("are found again by another connection, last changed first", async () => {
     const other = openDatabase(kitchen.url);
-    expect((await listCakes(other, ALL)).cakes.map(({ id }) => id)).toEqual(["b", "a"]);
+    expect((await listCakes(other, LAST_CHANGED, ALL)).cakes.map(({ id }) => id)).toEqual([
+      "b",
+      "a",
+    ]);
     expect(await findCake(other, "a")).toEqual({
       id: "a",
       name: "Supper cake",
@@ -192,7 +196,9 @@ describe("cakes", () => {
       db.run(sql`update cakes set question = '{"half":' where id = 'a'`),
     );
     expect(await findCake(connection, "a")).toMatchObject({ name: "Supper cake", doc: null });
-    expect((await listCakes(connection, ALL)).cakes.find(({ id }) => id === "a")).toMatchObject({
+    expect(
+      (await listCakes(connection, LAST_CHANGED, ALL)).cakes.find(({ id }) => id === "a"),
+    ).toMatchObject({
       name: "Supper cake",
       question: '{"half":',
     });

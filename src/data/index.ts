@@ -3,8 +3,8 @@ export {
   addCake,
   deleteCake,
   duplicateCake,
+  eatCake,
   findCake,
-  listCakes,
   listCakesBetween,
   listCakesOf,
   listOthers,
@@ -14,6 +14,7 @@ export {
   saveCake,
   type Cake,
 } from "./cakes";
+export { CAKE_ORDERS, LAST_CHANGED, listCakes, type ListedCake } from "./cake-list";
 export { backUp, backUpWhenDue, compareBackup, listBackups, restoreBackup } from "./backups";
 export { databaseUrl, kitchenDatabase } from "./connection";
 export {

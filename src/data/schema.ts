@@ -107,6 +107,10 @@ export const cakes = sqliteTable(
     recipe: text("recipe"),
     /** The date it is wanted, `2026-12-05`, as its question says it; empty while nobody said. */
     wantedOn: text("wanted_on").notNull().default(""),
+    /** The date the baker said that it is eaten; empty until then. */
+    eatenOn: text("eaten_on").notNull().default(""),
+    /** Folded words it is found by. */
+    search: text("search").notNull().default(""),
     /** Goes up with each save, so that two open pages notice each other. */
     version: integer("version").notNull().default(1),
     createdAt: integer("created_at").notNull(),
@@ -185,6 +189,7 @@ export const records = sqliteTable(
     index("records_by_day").on(table.deletedAt, table.madeOn),
     index("records_by_recipe").on(table.recipe, table.madeOn),
     index("records_by_bake").on(table.bakeId),
+    index("records_by_cake").on(table.cakeId, table.madeOn),
   ],
 );
 

@@ -6,7 +6,7 @@ import { recipeFacts, recipeSearchText, workRecipe } from "@/core/plan";
 import { emptyRecord, plannedCake, STORED_OVEN, STORED_TIN, type CakeDoc } from "@/core/kept";
 import { pantryOf } from "@/core/pantry";
 import { readRecipe } from "@/core/recipe";
-import { cakeColumns } from "./cakes";
+import { cakeColumns, cakeSearchText } from "./cakes";
 import { DEMO_BAKES, DEMO_WEIGHED } from "./demo-bakes";
 import { DEMO_CAKES, DEMO_OVENS, DEMO_TINS, DEMO_WEEK } from "./demo-kitchen";
 import { DEMO_RECIPE_TEXTS } from "./demo-recipes";
@@ -51,21 +51,23 @@ export async function seedDemoKitchen(connection: Connection, now: Date): Promis
         })),
       );
       await tx.insert(cakes).values(
-        DEMO_CAKES.map(({ id, name, recipe, oven, question }, index) => ({
-          id,
-          name,
-          ...cakeColumns(
-            demoCake(recipe, {
-              oven: DEMO_OVENS.find((each) => each.id === oven) ?? null,
-              ...question,
-              ...(question.day === undefined
-                ? {}
-                : { day: { ...question.day, wantedAt: coming(question.day.wantedAt, now) } }),
-            }),
-          ),
-          createdAt: at - index,
-          updatedAt: at - index,
-        })),
+        DEMO_CAKES.map(({ id, name, recipe, oven, question }, index) => {
+          const doc = demoCake(recipe, {
+            oven: DEMO_OVENS.find((each) => each.id === oven) ?? null,
+            ...question,
+            ...(question.day === undefined
+              ? {}
+              : { day: { ...question.day, wantedAt: coming(question.day.wantedAt, now) } }),
+          });
+          return {
+            id,
+            name,
+            ...cakeColumns(doc),
+            search: cakeSearchText(name, doc),
+            createdAt: at - index,
+            updatedAt: at - index,
+          };
+        }),
       );
       await tx.insert(records).values(
         demoRecords().map((row, index) => ({

@@ -7,7 +7,7 @@ import { FIRST_QUESTION, type Question } from "@/core/ask";
 import type { CakeDoc } from "@/core/kept";
 import { openDatabase, type Connection } from "./connection";
 import { freshKitchen, NOW, type FreshKitchen } from "./fresh-kitchen.test-data";
-import { addCake, listCakes } from ".";
+import { addCake, LAST_CHANGED, listCakes } from ".";
 import { listBackups } from "./backups";
 import { migrateDatabase } from "./migrate";
 import { loggable, storageIssue } from "./storage-issue";
@@ -31,7 +31,7 @@ const asked = (changes: Partial<Question>): CakeDoc => ({
   recipe: null,
 });
 const names = async (): Promise<readonly string[]> =>
-  (await listCakes(connection, ALL)).cakes.map(({ name }) => name);
+  (await listCakes(connection, LAST_CHANGED, ALL)).cakes.map(({ name }) => name);
 
 describe("migrations", () => {
   it("do nothing to a database that is up to date", async () => {
@@ -69,7 +69,9 @@ describe("migrations", () => {
     const copy = join(folder, "backups", backup?.name ?? "");
     expect(existsSync(copy)).toBe(true);
     const before = openDatabase(`file:${copy}`);
-    expect((await listCakes(before, ALL)).cakes.map(({ name }) => name)).toEqual(["Supper cake"]);
+    expect((await listCakes(before, LAST_CHANGED, ALL)).cakes.map(({ name }) => name)).toEqual([
+      "Supper cake",
+    ]);
     before.client.close();
     expect(
       await connection.db.all(sql`select name from sqlite_master where name = 'shelves'`),
@@ -145,7 +147,7 @@ describe("a locked database", () => {
     await ended(holder);
     await addCake(connection, { ...cake, id: "b" }, NOW);
     const other = openDatabase(url);
-    expect((await listCakes(other, ALL)).cakes.map(({ id }) => id)).toEqual(["b"]);
+    expect((await listCakes(other, LAST_CHANGED, ALL)).cakes.map(({ id }) => id)).toEqual(["b"]);
     other.client.close();
   });
 
@@ -190,7 +192,7 @@ describe("a locked database", () => {
         addCake(connection, { ...cake, id: `cake-${index}` }, NOW),
       ),
     );
-    expect((await listCakes(connection, ALL)).total).toBe(30);
+    expect((await listCakes(connection, LAST_CHANGED, ALL)).total).toBe(30);
   });
 });
 
@@ -218,7 +220,7 @@ describe("what kept something from being stored", () => {
   it("is a file that is no database, or not there to open", async () => {
     writeFileSync(join(folder, "letter.db"), "Dear Lantern Row, ".repeat(500));
     const letter = openDatabase(`file:${join(folder, "letter.db")}`);
-    expect(await failing(() => listCakes(letter, ALL))).toBe("damaged");
+    expect(await failing(() => listCakes(letter, LAST_CHANGED, ALL))).toBe("damaged");
     expect(storageIssue(new Error("anything"))).toBe("unknown");
   });
 });

@@ -1,6 +1,7 @@
 "use server";
 
 import { randomUUID } from "node:crypto";
+import { formatISO } from "date-fns";
 import * as z from "@/core/zod";
 import { parseCakeDoc, type CakeDoc } from "@/core/kept";
 import { parseQuestion, type Question } from "@/core/ask";
@@ -8,6 +9,7 @@ import {
   addCake,
   deleteCake,
   duplicateCake,
+  eatCake,
   findCake,
   findRecipe,
   kitchenDatabase,
@@ -137,6 +139,27 @@ export async function copyCake(id: string, name: string): Promise<Outcome> {
     GONE,
     "/cakes",
   );
+}
+
+/** Says that a cake is eaten, today, or that it is not. */
+export async function markEaten(id: string, isEaten: boolean): Promise<Outcome> {
+  const on = isEaten ? formatISO(new Date(), { representation: "date" }) : "";
+  return keeping(() => eatCake(kitchenDatabase(), idOf(id), on), GONE, "/cakes");
+}
+
+/** Plans a cake once more as a new one, its day still open. */
+export async function bakeAgain(id: string): Promise<KeptOutcome> {
+  const newId = randomUUID();
+  const outcome = await keeping(async () => {
+    const cake = await findCake(kitchenDatabase(), idOf(id));
+    if (cake?.doc == null) return false;
+    const { question, recipe } = cake.doc;
+    const day = { ...question.day, wantedAt: "", outFrom: "", outTo: "", moved: {} };
+    const doc = { question: { ...question, day }, recipe };
+    await addCake(kitchenDatabase(), { id: newId, name: cake.name, doc }, new Date());
+    return true;
+  }, GONE);
+  return outcome.ok ? { ok: true, id: newId } : outcome;
 }
 
 /** Deletes a cake; {@link bringBackCake} undoes it. */

@@ -1,16 +1,16 @@
+import { formatISO } from "date-fns";
 import type { Metadata } from "next";
-import Link from "next/link";
 import { CakeList } from "@/components/cake/cake-list";
 import { FreshList } from "@/components/frame/kitchen-changed";
 import { Trouble } from "@/components/frame/trouble";
-import { kitchenDatabase, listCakes, stored } from "@/data";
+import { CAKE_STATES } from "@/core/kept";
+import { CAKE_ORDERS, kitchenDatabase, listCakes, stored } from "@/data";
 import { storageText } from "@/words";
-import { bringBackCake, copyCake, removeCake, renameCake } from "./actions";
-import { visitorSay } from "@/app/visitor-units";
+import { bakeAgain, bringBackCake, copyCake, markEaten, removeCake, renameCake } from "./actions";
 
 export const metadata: Metadata = { title: "Cakes" };
 
-/** How many cakes stand on one page of the list. */
+/** How many cakes are added to the list at a time. */
 const PAGE = 50;
 
 type CakesPageProps = {
@@ -18,54 +18,34 @@ type CakesPageProps = {
 };
 
 export default async function CakesPage({ searchParams }: CakesPageProps) {
-  const say = await visitorSay();
-  const asked = Math.trunc(Number((await searchParams)["page"]));
-  const page = asked >= 1 && asked <= 10_000 ? asked : 1;
-  const cakes = await stored(() =>
-    listCakes(kitchenDatabase(), { limit: PAGE, offset: PAGE * (page - 1) }),
-  );
+  const { q, show, order, more } = await searchParams;
+  const text = typeof q === "string" ? q.slice(0, 200) : "";
+  const pages = Math.min(100, Math.max(1, Math.trunc(Number(more)) || 1));
+  const today = formatISO(new Date(), { representation: "date" });
+  const filter = {
+    text,
+    state: CAKE_STATES.find((state) => state === show) ?? "",
+    order: CAKE_ORDERS.find((each) => each === order) ?? "day",
+    today,
+  } as const;
+  const found = await stored(() => listCakes(kitchenDatabase(), filter, { limit: PAGE * pages }));
   return (
     <>
       <FreshList />
-      <h1 className="mt-2 mb-4 text-[27px]">Cakes</h1>
-      {!cakes.ok && <Trouble text={storageText(cakes.issue)} />}
-      {cakes.ok && cakes.value.total === 0 && (
-        <div className="panel space-y-3 p-6">
-          <p>{say`No cake is kept yet. Try a batter in a tin, then keep it as a cake.`}</p>
-          <Link href="/try" className="button button-next">
-            {say`Try a tin`}
-          </Link>
-        </div>
-      )}
-      {cakes.ok && cakes.value.total > 0 && (
+      {found.ok ? (
         <CakeList
-          cakes={cakes.value.cakes}
-          actions={{ bringBackCake, copyCake, removeCake, renameCake }}
+          {...found.value}
+          today={today}
+          isNarrowed={text !== "" || filter.state !== ""}
+          pages={pages}
+          actions={{ bakeAgain, bringBackCake, copyCake, markEaten, removeCake, renameCake }}
         />
+      ) : (
+        <>
+          <h1 className="mt-2 mb-4 text-[27px]">Cakes</h1>
+          <Trouble text={storageText(found.issue)} />
+        </>
       )}
-      {cakes.ok && <Pages page={page} pages={Math.ceil(cakes.value.total / PAGE)} />}
     </>
-  );
-}
-
-/** The ways to the pages before and after this one; none where one page holds all. */
-function Pages({ page, pages }: { readonly page: number; readonly pages: number }) {
-  if (pages < 2) return null;
-  return (
-    <nav aria-label="Pages of cakes" className="mt-3 flex items-center gap-3">
-      {page > 1 && (
-        <Link className="button" href={page === 2 ? "/cakes" : `/cakes?page=${page - 1}`}>
-          Changed later
-        </Link>
-      )}
-      <span>
-        Page {page} of {pages}
-      </span>
-      {page < pages && (
-        <Link className="button" href={`/cakes?page=${page + 1}`}>
-          Changed earlier
-        </Link>
-      )}
-    </nav>
   );
 }

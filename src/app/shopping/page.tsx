@@ -40,8 +40,8 @@ export default async function ShoppingPage({ searchParams }: ShoppingPageProps) 
     const database = kitchenDatabase();
     const cakes = await listCakesBetween(database, from, to);
     return {
-      cakes: cakes.flatMap(({ id, name, doc, wantedOn }) =>
-        doc === null ? [] : [{ id, name, doc, wantedOn }],
+      cakes: cakes.flatMap(({ id, name, doc, wantedOn, state }) =>
+        doc === null ? [] : [{ id, name, doc, wantedOn, isBaked: state !== "to-bake" }],
       ),
       unread: cakes.flatMap(({ name, doc }) => (doc === null ? [name] : [])),
       got: await listGot(

@@ -7,7 +7,14 @@ import { FreshList } from "@/components/frame/kitchen-changed";
 import { Trouble } from "@/components/frame/trouble";
 import { FIRST_IN_INCHES, FIRST_QUESTION } from "@/core/ask";
 import { STORED_QUESTION } from "@/core/kept";
-import { kitchenDatabase, listCakes, listRecipeChoices, listTins, stored } from "@/data";
+import {
+  kitchenDatabase,
+  LAST_CHANGED,
+  listCakes,
+  listRecipeChoices,
+  listTins,
+  stored,
+} from "@/data";
 import { sayIn, storageText } from "@/words";
 import { keepCake } from "../cakes/actions";
 import { recipeFactsOf } from "../recipe-facts";
@@ -33,7 +40,7 @@ export default async function TryPage({
   const kitchen = await stored(async () => {
     const database = kitchenDatabase();
     return {
-      cakes: (await listCakes(database, { limit: RECENT })).cakes.map((cake) => {
+      cakes: (await listCakes(database, LAST_CHANGED, { limit: RECENT })).cakes.map((cake) => {
         const question = STORED_QUESTION.read(cake.question, FIRST_QUESTION);
         return { ...cake, question: question.ok ? question.value : null };
       }),

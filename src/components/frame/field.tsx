@@ -115,3 +115,13 @@ export function Choice<T extends string>({
     </select>
   );
 }
+
+/** A {@link Choice} with its label above it, in a row of boxes. */
+export function LabelledChoice<T extends string>(props: ChoiceProps<T>) {
+  return (
+    <label className="min-w-36 flex-1">
+      <span className="label block">{props.label}</span>
+      <Choice className="field pr-1" {...props} />
+    </label>
+  );
+}

@@ -37,7 +37,8 @@ export function Home({ from, to, bakes, cakes, got, pantry, recent }: HomeProps)
   const kitchen = useMemo(() => pantryOf(pantry.own, pantry.learnt), [pantry]);
   const needed = useNeeded(cakes, kitchen, units);
   const awaited = cakes.length - needed.length;
-  const days = useDays(needed, awaited === 0);
+  const toBake = useMemo(() => needed.filter(({ isBaked }) => !isBaked), [needed]);
+  const days = useDays(toBake, awaited === 0);
   const baking = new Set(
     bakes.filter(({ isRehearsal }) => !isRehearsal).flatMap(({ cakeIds }) => cakeIds),
   );
@@ -49,6 +50,7 @@ export function Home({ from, to, bakes, cakes, got, pantry, recent }: HomeProps)
           got,
           kitchen,
         ).open.length;
+  const toBuyFor = cakes.filter(({ isBaked }) => !isBaked).length;
   return (
     <div className="space-y-4">
       <Running bakes={bakes} units={units} />
@@ -68,14 +70,14 @@ export function Home({ from, to, bakes, cakes, got, pantry, recent }: HomeProps)
         </section>
       )}
       <nav aria-label="What to do" className="grid gap-3 md:grid-cols-3">
-        {cakes.length > 0 ? (
+        {toBuyFor > 0 ? (
           <Way
             href={`/shopping?from=${from}&to=${to}`}
             icon={<ShoppingBasket size={24} className="shrink-0" aria-hidden />}
             name={
               toBuy === null ? "Shopping" : toBuy === 0 ? "All is bought" : `${toBuy} things to buy`
             }
-            says={`for ${cakes.length === 1 ? "this cake" : `these ${cakes.length} cakes`}`}
+            says={`for ${toBuyFor === 1 ? "this cake" : `these ${toBuyFor} cakes`}`}
           />
         ) : (
           <Way

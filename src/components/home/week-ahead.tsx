@@ -24,12 +24,13 @@ type WeekAheadProps = {
 /** The cakes of the coming days on one bench line, in order, and what to begin next. */
 export function WeekAhead({ cakes, days, awaited, baking, units }: WeekAheadProps) {
   const now = useNow();
+  const toBake = cakes.filter(({ isBaked }) => !isBaked);
   const isBegun = (day: DayAhead): boolean =>
-    cakes.every(({ id, wantedOn }) => wantedOn !== day.date || baking.has(id));
+    toBake.every(({ id, wantedOn }) => wantedOn !== day.date || baking.has(id));
   const left = days.filter((day) => !isBegun(day));
   const next = left.find(({ begin }) => begin !== null);
   const failing = left.find(({ begin }) => begin === null);
-  const isAwaited = awaited > 0 || days.length < new Set(cakes.map((cake) => cake.wantedOn)).size;
+  const isAwaited = awaited > 0 || days.length < new Set(toBake.map((cake) => cake.wantedOn)).size;
   const begins = new Map(days.map(({ date, begin }) => [date, begin?.at ?? null]));
   return (
     <section aria-label="The coming days" className="panel overflow-hidden">
@@ -71,7 +72,7 @@ export function WeekAhead({ cakes, days, awaited, baking, units }: WeekAheadProp
         </p>
       )}
       <ul aria-label="Cakes to come" className="mt-3 flex overflow-x-auto max-sm:flex-col">
-        {cakes.map(({ id, name, wantedOn, planned, doc }) => (
+        {cakes.map(({ id, name, wantedOn, isBaked, planned, doc }) => (
           <li key={id} className="flex w-56 shrink-0 flex-col max-sm:w-auto">
             <span
               aria-hidden
@@ -89,9 +90,11 @@ export function WeekAhead({ cakes, days, awaited, baking, units }: WeekAheadProp
                 {clockText(parseISO(doc.question.day.wantedAt), units)}
               </span>
               <span className="block text-[14px] text-ink-2">
-                {planned === null
-                  ? "can't be planned yet"
-                  : beginText(begins.get(wantedOn), wantedOn, units)}
+                {isBaked
+                  ? "baked"
+                  : planned === null
+                    ? "can't be planned yet"
+                    : beginText(begins.get(wantedOn), wantedOn, units)}
               </span>
             </Link>
           </li>

@@ -14,7 +14,7 @@ import {
   recordTins,
   wantedText,
 } from "@/words/logbook";
-import { Choice, Field } from "../frame/field";
+import { Field, LabelledChoice } from "../frame/field";
 import { useUnits } from "../frame/units";
 import { OverTime } from "./over-time";
 import { MinutesLine } from "./minutes-line";
@@ -73,25 +73,26 @@ export function LogbookList({ records, total, choices, isNarrowed, pages }: Logb
             placeholder="pear, domed, November…"
           />
         </div>
-        <Narrow
+        <LabelledChoice
           label="Recipe"
-          all="Every recipe"
           value={address.recipe}
-          choices={choices.recipes.map(({ key, name }) => [key, name] as const)}
+          choices={[
+            ["", "Every recipe"],
+            ...choices.recipes.map(({ key, name }) => [key, name] as const),
+          ]}
           onChange={(recipe) => void setAddress({ recipe, more: 1 })}
         />
-        <Narrow
+        <LabelledChoice
           label="Oven"
-          all="Every oven"
           value={address.oven}
-          choices={choices.ovens.map((oven) => [oven, oven] as const)}
+          choices={[["", "Every oven"], ...choices.ovens.map((oven) => [oven, oven] as const)]}
           onChange={(oven) => void setAddress({ oven, more: 1 })}
         />
-        <Narrow
+        <LabelledChoice
           label="Came out"
-          all="However it came out"
           value={address.came}
           choices={[
+            ["", "However it came out"],
             ...BAKE_VERDICTS.map((verdict) => [verdict, CAME_OUT[verdict]] as const),
             ["none", "not said"],
           ]}
@@ -187,32 +188,5 @@ export function LogbookList({ records, total, choices, isNarrowed, pages }: Logb
         </button>
       )}
     </>
-  );
-}
-
-function Narrow({
-  label,
-  all,
-  value,
-  choices,
-  onChange,
-}: {
-  readonly label: string;
-  readonly all: string;
-  readonly value: string;
-  readonly choices: readonly (readonly [string, string])[];
-  readonly onChange: (value: string) => void;
-}) {
-  return (
-    <label className="min-w-36 flex-1">
-      <span className="label block">{label}</span>
-      <Choice
-        label={label}
-        className="field pr-1"
-        value={value}
-        choices={[["", all], ...choices]}
-        onChange={onChange}
-      />
-    </label>
   );
 }

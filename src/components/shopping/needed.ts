@@ -15,6 +15,8 @@ export type WantedCake = {
   readonly doc: CakeDoc;
   /** The day it is wanted, `2026-12-05`. */
   readonly wantedOn: string;
+  /** It was baked already: nothing of it is to be begun or bought. */
+  readonly isBaked: boolean;
 };
 
 /** What a cake takes, once it is worked out. */
@@ -30,10 +32,11 @@ function neededFor(cake: WantedCake, pantry: Pantry, units: Units): NeededCake {
   if (planned === null) return { ...cake, planned, needs: [], allergens: [] };
   const { input, plan, formula } = planned;
   const made = partsMadeFor(cake.doc.question);
+  const needs = cake.isBaked ? [] : needsOf(input, plan, formula, made, pantry);
   return {
     ...cake,
     planned,
-    needs: needsOf(input, plan, formula, made, pantry).map((need) => ({ ...need, cake: cake.id })),
+    needs: needs.map((need) => ({ ...need, cake: cake.id })),
     allergens: allergensOn(
       plan.finish.batches.map(({ stuff }) => stuff),
       input.recipe.holds ?? { allergens: [], hazards: [] },

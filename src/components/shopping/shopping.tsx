@@ -57,11 +57,14 @@ export function Shopping({
   ];
   const names = new Map(cakes.map(({ id, name }) => [id, name]));
   const isAwaited = needed.length < cakes.length;
+  const baked = needed.filter(({ isBaked }) => isBaked).map(({ name }) => `“${name}”`);
   const left = [
     ...unread,
-    ...needed.flatMap(({ planned, name }) => (planned === null ? [name] : [])),
+    ...needed.flatMap(({ planned, isBaked, name }) => (planned === null && !isBaked ? [name] : [])),
   ];
-  const bare = needed.flatMap(({ planned, name }) => (planned?.formula === null ? [name] : []));
+  const bare = needed.flatMap(({ planned, isBaked, name }) =>
+    planned?.formula === null && !isBaked ? [name] : [],
+  );
   const allergens = [...new Set(needed.flatMap((cake) => cake.allergens))];
 
   const change = (row: ShoppingRow, how: HowGot): void => say(gotFor(row, how, got, Date.now()));
@@ -110,6 +113,16 @@ export function Shopping({
               <p role="status" className="px-6 text-[15px] font-semibold text-ink-2 max-sm:px-4">
                 {waiting} {waiting === 1 ? "tick waits" : "ticks wait"} on this device until the
                 kitchen can be reached. {trouble}
+              </p>
+            )}
+            {baked.length > 0 && (
+              <p className="px-6 text-[15px] text-ink-2 max-sm:px-4">
+                Baked already, so nothing of it is on the list: {baked.join(", ")}. To bake it once
+                more, choose “Again” among{" "}
+                <Link className="underline underline-offset-4" href="/cakes?show=baked">
+                  the cakes
+                </Link>
+                .
               </p>
             )}
             {left.length > 0 && (

@@ -1,4 +1,11 @@
 export { type BakeDoc, bakeDoc, bakeTime, parseBakeDoc, REHEARSAL_SPEEDS } from "./bake-doc";
+export {
+  BAKED_AHEAD_DAYS,
+  CAKE_STATES,
+  type CakeDates,
+  type CakeState,
+  cakeState,
+} from "./cake-state";
 export { type CakeDoc, mergedCake, parseCakeDoc } from "./cake-doc";
 export {
   STORED_BAKE,
