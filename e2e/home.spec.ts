@@ -1,4 +1,5 @@
 import {
+  dateIn,
   expect,
   expectAccessible,
   expectNoSideways,
@@ -8,20 +9,13 @@ import {
   test,
 } from "./kitchen";
 
-/** In ten days at three, by the clock of this machine: no demo cake is wanted then. */
-function inTenDays(): string {
-  const date = new Date(Date.now() + 10 * 86_400_000);
-  const two = (value: number): string => String(value).padStart(2, "0");
-  return `${date.getFullYear()}-${two(date.getMonth() + 1)}-${two(date.getDate())}T15:00`;
-}
-
 test.describe("the kitchen now", () => {
   test("has the cakes to come in order, what to begin and when, and how much to buy", async ({
     page,
   }) => {
     await ownCake(page, "Breakwater tea", `${LAYERS}&tins=2 x 20.3 x 5.1 cm round&cover=top`);
     await station(page, "Day").click();
-    await page.getByLabel("Wanted", { exact: true }).fill(inTenDays());
+    await page.getByLabel("Wanted", { exact: true }).fill(`${dateIn(10)}T15:00`);
     await expect(page.getByRole("status").filter({ hasText: /Saved \d\d:\d\d/u })).toBeVisible();
     await page.goto("/");
     const days = page.getByRole("region", { name: "The coming days" });
@@ -49,7 +43,7 @@ test.describe("the kitchen now", () => {
   test("has the bake that goes on, its clocks, and the way back to it", async ({ page }) => {
     await ownCake(page, "Slipway rounds", `${LAYERS}&tins=2 x 20.3 x 5.1 cm round&cover=none`);
     await station(page, "Day").click();
-    await page.getByLabel("Wanted", { exact: true }).fill(inTenDays());
+    await page.getByLabel("Wanted", { exact: true }).fill(`${dateIn(10)}T15:00`);
     await expect(page.getByRole("status").filter({ hasText: /Saved \d\d:\d\d/u })).toBeVisible();
     await page.getByRole("button", { name: "10 times as fast" }).click();
     await page.waitForURL(/\/bakes\//u);

@@ -122,6 +122,13 @@ export async function figure(page: Page, name: string): Promise<string> {
 /** Text with plain spaces. */
 export const plain = (text: string): string => text.replaceAll(/[\u00a0\u202f]/gu, " ");
 
+/** The date in so many days by the clock of this machine, `2026-12-05`. */
+export function dateIn(days: number): string {
+  const date = new Date(Date.now() + days * 86_400_000);
+  const two = (value: number): string => String(value).padStart(2, "0");
+  return `${date.getFullYear()}-${two(date.getMonth() + 1)}-${two(date.getDate())}`;
+}
+
 /** What says that a page has been saved. */
 export const savedMark = (page: Page): Locator =>
   page.getByRole("status").filter({ hasText: /Saved \d\d:\d\d/u });

@@ -10,7 +10,7 @@ import { cakes } from "./schema";
  * A cake as lists need it. Of its question what differs from the first one, as it is stored: a page
  * of them is read where it is shown, a few at a time. Dates are `2026-12-05` or empty.
  */
-export type ListedCake = {
+type ListedCake = {
   readonly id: string;
   readonly name: string;
   readonly question: string;

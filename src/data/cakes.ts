@@ -1,6 +1,7 @@
 import {
   and,
   between,
+  count,
   desc,
   eq,
   gt,
@@ -165,14 +166,41 @@ export async function nextWantedOn({ db }: Connection, after: string): Promise<s
 }
 
 /** The cakes that are wanted on a date, opened, last changed first. @param on `2026-12-05` */
-export async function listCakesOf({ db }: Connection, on: string): Promise<readonly Cake[]> {
+export async function listCakesOf(
+  { db }: Connection,
+  on: string,
+): Promise<readonly (Cake & { readonly state: CakeState })[]> {
   const rows = await db
-    .select()
+    .select({ cake: cakes, bakedOn: lastBakeOf(db) })
     .from(cakes)
     .where(and(eq(cakes.wantedOn, on), isNull(cakes.deletedAt)))
     .orderBy(desc(cakes.updatedAt), cakes.id)
     .limit(MOST_OF_A_DAY);
-  return rows.map(cakeFrom);
+  return rows.map(({ cake, bakedOn }) => ({
+    ...cakeFrom(cake),
+    state: cakeState({ ...cake, bakedOn }),
+  }));
+}
+
+/** Cakes nobody said a day of and that were never baked, opened, last changed first. */
+export async function listUndatedCakes(
+  { db }: Connection,
+  limit: number,
+): Promise<{ readonly cakes: readonly Cake[]; readonly total: number }> {
+  const where = and(
+    eq(cakes.wantedOn, ""),
+    eq(cakes.eatenOn, ""),
+    isNull(cakes.deletedAt),
+    sql`${lastBakeOf(db)} = ''`,
+  );
+  const rows = await db
+    .select()
+    .from(cakes)
+    .where(where)
+    .orderBy(desc(cakes.updatedAt), cakes.id)
+    .limit(limit);
+  const [counted] = await db.select({ total: count() }).from(cakes).where(where);
+  return { cakes: rows.map(cakeFrom), total: counted?.total ?? 0 };
 }
 
 /** One cake that is not deleted; null when there is none of that id. */

@@ -312,8 +312,8 @@ describe("the demo kitchen", () => {
     const wanted = async (now: Date): Promise<readonly string[]> => {
       const fresh = await freshKitchen();
       await seedDemoKitchen(fresh.connection, now);
-      const days = (await listCakesBetween(fresh.connection, "2026-01-01", "2028-01-01")).map(
-        ({ wantedOn }) => wantedOn,
+      const days = (await listCakesBetween(fresh.connection, "2026-01-01", "2028-01-01")).flatMap(
+        ({ wantedOn, state }) => (state === "to-bake" ? [wantedOn] : []),
       );
       fresh.remove();
       return days;

@@ -15,6 +15,8 @@ type DemoCake = {
   readonly name: string;
   readonly recipe: string;
   /** The oven it is for. */ readonly oven?: string;
+  /** The demo bake it came out of, by its date, and when it was eaten. */
+  readonly baked?: { readonly on: string; readonly eatenOn: string };
   readonly question: Partial<Question>;
 };
 type DemoOven = { readonly id: string; readonly name: string; readonly spec: KitchenOven };
@@ -242,6 +244,28 @@ export const DEMO_CAKES: readonly DemoCake[] = [
         swirl: "low",
         toppings: [{ what: "nuts", at: "top", amount: "light" }],
       },
+    },
+  },
+  {
+    id: "quay-cheesecake",
+    name: "Cheesecake for the net menders",
+    recipe: "lighthouse-cheese",
+    oven: "kitchen",
+    baked: { on: "2026-11-22", eatenOn: "" },
+    question: {
+      tins: ["23 x 6.5 cm springform"],
+      day: { ...FIRST_QUESTION.day, wantedAt: "2026-11-23T16:00" },
+    },
+  },
+  {
+    id: "farewell-layers",
+    name: "The old ferry's farewell",
+    recipe: "blackcurrant-poppy",
+    oven: "kitchen",
+    baked: { on: "2026-11-14", eatenOn: "2026-11-15" },
+    question: {
+      tins: ["2 x 20.3 x 5.1 cm round"],
+      day: { ...FIRST_QUESTION.day, wantedAt: "2026-11-14T16:00" },
     },
   },
 ];

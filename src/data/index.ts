@@ -8,13 +8,14 @@ export {
   listCakesBetween,
   listCakesOf,
   listOthers,
+  listUndatedCakes,
   nameCake,
   nextWantedOn,
   restoreCake,
   saveCake,
   type Cake,
 } from "./cakes";
-export { CAKE_ORDERS, LAST_CHANGED, listCakes, type ListedCake } from "./cake-list";
+export { CAKE_ORDERS, LAST_CHANGED, listCakes } from "./cake-list";
 export { backUp, backUpWhenDue, compareBackup, listBackups, restoreBackup } from "./backups";
 export { databaseUrl, kitchenDatabase } from "./connection";
 export {

@@ -51,11 +51,11 @@ export async function seedDemoKitchen(connection: Connection, now: Date): Promis
         })),
       );
       await tx.insert(cakes).values(
-        DEMO_CAKES.map(({ id, name, recipe, oven, question }, index) => {
+        DEMO_CAKES.map(({ id, name, recipe, oven, baked, question }, index) => {
           const doc = demoCake(recipe, {
             oven: DEMO_OVENS.find((each) => each.id === oven) ?? null,
             ...question,
-            ...(question.day === undefined
+            ...(question.day === undefined || baked !== undefined
               ? {}
               : { day: { ...question.day, wantedAt: coming(question.day.wantedAt, now) } }),
           });
@@ -64,6 +64,7 @@ export async function seedDemoKitchen(connection: Connection, now: Date): Promis
             name,
             ...cakeColumns(doc),
             search: cakeSearchText(name, doc),
+            eatenOn: baked?.eatenOn ?? "",
             createdAt: at - index,
             updatedAt: at - index,
           };
@@ -126,6 +127,7 @@ function demoRecords() {
     const frosting = { ...record.frosting, usedG };
     return {
       id: `demo-bake-${String(at + 1)}`,
+      cakeId: DEMO_CAKES.find(({ baked }) => baked?.on === madeOn)?.id ?? null,
       ...recordColumns({
         ...record,
         ...happened,

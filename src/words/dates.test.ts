@@ -1,5 +1,5 @@
 import { expect, it } from "vitest";
-import { clockText, dateText, dayText } from "./dates";
+import { clockText, dateText, dayText, monthText, weekdayText } from "./dates";
 import { METRIC, unitsOfRegion } from "./regions";
 
 const date = new Date(2026, 11, 5, 9, 5);
@@ -32,4 +32,8 @@ it("says the year of a date only when it is another one", () => {
   expect(dateText(date, METRIC, new Date(2027, 0, 1))).toBe("5 Dec 2026");
   expect(dateText(date, US, new Date(2026, 0, 1))).toBe("Dec 5");
   expect(dateText(date, US, new Date(2027, 0, 1))).toBe("Dec 5, 2026");
+});
+
+it("says months and weekdays alone", () => {
+  expect([monthText(date), weekdayText(date)]).toEqual(["December 2026", "Saturday"]);
 });

@@ -31,3 +31,9 @@ export function clockText(date: Date | number, { clock, region }: Units): string
   if (clock === "24") return format(date, "HH:mm");
   return format(date, REGION_ROWS[region].isMonthFirst ? "h:mm\u00a0aa" : "h:mm\u00a0aaa");
 }
+
+/** @example monthText(new Date(2026, 11, 5)) // "December 2026" */
+export const monthText = (date: Date): string => format(date, "MMMM yyyy");
+
+/** @example weekdayText(new Date(2026, 11, 5)) // "Saturday" */
+export const weekdayText = (date: Date): string => format(date, "EEEE");

@@ -7,7 +7,6 @@ import {
   learntText,
   lookSeenText,
   nextToLearnText,
-  recordMonth,
   wantedText,
 } from "./logbook";
 
@@ -35,7 +34,6 @@ describe("what the logbook says", () => {
     expect(plain(wantedText(wanted))).toBe("“turn it”, 2 min less");
     expect(wantedText({ ...LAYERS_RECORD, nextTimeMin: 0 })).toBe("");
     expect(cameOutText(LAYERS_RECORD)).toBe("");
-    expect(recordMonth("2026-11-14")).toBe("November 2026");
   });
 
   it("of what bakes teach, with how sure that is", () => {

@@ -1,4 +1,4 @@
-import { format, parseISO } from "date-fns";
+import { parseISO } from "date-fns";
 import {
   lostShare,
   type BakeRecord,
@@ -41,9 +41,6 @@ export const notCountedText = (why: NotCounted | null): string | null =>
 /** A day of the logbook. @example recordDay("2026-11-12", units, now) // "12 Nov" */
 export const recordDay = (madeOn: string, units: Units, now?: Date): string =>
   dateText(parseISO(madeOn), units, now);
-
-/** The month a page stands under. */
-export const recordMonth = (madeOn: string): string => format(parseISO(madeOn), "MMMM yyyy");
 
 /** Its tins in a few words. */
 export const recordTins = ({ tins }: BakeRecord, units: Units): string =>

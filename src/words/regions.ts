@@ -18,6 +18,8 @@ type RegionRow = {
   readonly usual: Omit<Units, "region">;
   /** December 5 or 5 December. */
   readonly isMonthFirst: boolean;
+  /** What a week begins with: 0 is Sunday, 1 Monday. */
+  readonly firstDay: 0 | 1;
 };
 
 const METRIC_24 = { measure: "metric", heat: "C", clock: "24" } as const;
@@ -31,22 +33,43 @@ export const REGION_ROWS: Readonly<Record<Region, RegionRow>> = {
     countries: ["US", "PR", "GU", "VI", "AS", "MP"],
     usual: CUPS_12,
     isMonthFirst: true,
+    firstDay: 0,
   },
-  canada: { name: "Canada", countries: ["CA"], usual: CUPS_12, isMonthFirst: true },
+  canada: {
+    name: "Canada",
+    countries: ["CA"],
+    usual: CUPS_12,
+    isMonthFirst: true,
+    firstDay: 0,
+  },
   uk: {
     name: "United Kingdom and Ireland",
     countries: ["GB", "IE", "IM", "GG", "JE"],
     usual: METRIC_24,
     isMonthFirst: false,
+    firstDay: 1,
   },
   australia: {
     name: "Australia and New Zealand",
     countries: ["AU", "NZ"],
     usual: METRIC_12,
     isMonthFirst: false,
+    firstDay: 1,
   },
-  india: { name: "India", countries: ["IN"], usual: METRIC_12, isMonthFirst: false },
-  metric: { name: "Elsewhere, metric", countries: [], usual: METRIC_24, isMonthFirst: false },
+  india: {
+    name: "India",
+    countries: ["IN"],
+    usual: METRIC_12,
+    isMonthFirst: false,
+    firstDay: 0,
+  },
+  metric: {
+    name: "Elsewhere, metric",
+    countries: [],
+    usual: METRIC_24,
+    isMonthFirst: false,
+    firstDay: 1,
+  },
 };
 
 /** A region with all that is usual there. */

@@ -148,7 +148,7 @@ export async function markEaten(id: string, isEaten: boolean): Promise<Outcome> 
 }
 
 /** Plans a cake once more as a new one, its day still open. */
-export async function bakeAgain(id: string): Promise<KeptOutcome> {
+export async function planAgain(id: string): Promise<KeptOutcome> {
   const newId = randomUUID();
   const outcome = await keeping(async () => {
     const cake = await findCake(kitchenDatabase(), idOf(id));

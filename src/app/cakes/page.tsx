@@ -6,7 +6,7 @@ import { Trouble } from "@/components/frame/trouble";
 import { CAKE_STATES } from "@/core/kept";
 import { CAKE_ORDERS, kitchenDatabase, listCakes, stored } from "@/data";
 import { storageText } from "@/words";
-import { bakeAgain, bringBackCake, copyCake, markEaten, removeCake, renameCake } from "./actions";
+import { planAgain, bringBackCake, copyCake, markEaten, removeCake, renameCake } from "./actions";
 
 export const metadata: Metadata = { title: "Cakes" };
 
@@ -38,7 +38,7 @@ export default async function CakesPage({ searchParams }: CakesPageProps) {
           today={today}
           isNarrowed={text !== "" || filter.state !== ""}
           pages={pages}
-          actions={{ bakeAgain, bringBackCake, copyCake, markEaten, removeCake, renameCake }}
+          actions={{ planAgain, bringBackCake, copyCake, markEaten, removeCake, renameCake }}
         />
       ) : (
         <>

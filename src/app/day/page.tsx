@@ -1,6 +1,7 @@
 import { parseISO } from "date-fns";
 import type { Metadata } from "next";
 import * as z from "@/core/zod";
+import { DayChooser } from "@/components/day/day-chooser";
 import { DayOfCakes } from "@/components/day/day-of-cakes";
 import { Trouble } from "@/components/frame/trouble";
 import { findPantry, kitchenDatabase, listCakesOf, listOpenBakes, stored } from "@/data";
@@ -27,8 +28,9 @@ export default async function DayPage({ searchParams }: DayPageProps) {
     const database = kitchenDatabase();
     const cakes = await listCakesOf(database, on);
     return {
+      baked: cakes.flatMap(({ name, state }) => (state === "to-bake" ? [] : [name])),
       cakes: cakes.flatMap((cake) =>
-        cake.doc === null
+        cake.doc === null || cake.state !== "to-bake"
           ? []
           : [{ id: cake.id, name: cake.name, doc: cake.doc, version: cake.version }],
       ),
@@ -39,7 +41,10 @@ export default async function DayPage({ searchParams }: DayPageProps) {
   if (!kitchen.ok) return <Trouble text={storageText(kitchen.issue)} />;
   return (
     <div className="space-y-4">
-      <h1 className="mt-2 text-[27px]">{dayText(parseISO(on), "long", await visitorUnits())}</h1>
+      <div className="mt-2 flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
+        <h1 className="text-[27px]">{dayText(parseISO(on), "long", await visitorUnits())}</h1>
+        <DayChooser on={on} />
+      </div>
       <DayOfCakes key={on} date={on} {...kitchen.value} change={changeCake} startBake={startBake} />
     </div>
   );

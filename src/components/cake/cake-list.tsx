@@ -31,7 +31,7 @@ type CakeActions = {
   readonly removeCake: (id: string) => Promise<Outcome>;
   readonly bringBackCake: (id: string) => Promise<Outcome>;
   readonly markEaten: (id: string, isEaten: boolean) => Promise<Outcome>;
-  readonly bakeAgain: (id: string) => Promise<KeptOutcome>;
+  readonly planAgain: (id: string) => Promise<KeptOutcome>;
 };
 
 type CakeListProps = {
@@ -90,9 +90,14 @@ export function CakeList({ cakes, total, today, isNarrowed, pages, actions }: Ca
       <Icons />
       <div className="mt-2 mb-4 flex flex-wrap items-end justify-between gap-3">
         <h1 className="text-[27px]">Cakes</h1>
-        <Link href="/try" className="button button-next">
-          {say`Try a tin`}
-        </Link>
+        <div className="flex flex-wrap gap-2">
+          <Link href="/calendar" className="button">
+            <CalendarDays size={17} aria-hidden /> Calendar
+          </Link>
+          <Link href="/try" className="button button-next">
+            {say`Try a tin`}
+          </Link>
+        </div>
       </div>
       <div className="mb-2 flex flex-wrap gap-3">
         <div className="flex min-w-56 flex-[2]">
@@ -226,7 +231,7 @@ function RowActions({
   }
 
   async function again(): Promise<void> {
-    const outcome = await actions.bakeAgain(cake.id).catch(() => UNREACHABLE);
+    const outcome = await actions.planAgain(cake.id).catch(() => UNREACHABLE);
     if (outcome.ok) router.push(`/cakes/${outcome.id}`);
     else tell(outcome.message);
   }
@@ -244,7 +249,7 @@ function RowActions({
   }
 
   return (
-    <div className="flex flex-wrap gap-1.5">
+    <div className="flex flex-wrap gap-1.5 md:w-[19.5rem] md:justify-end">
       {isOver && (
         <>
           <button

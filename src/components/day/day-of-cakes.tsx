@@ -1,14 +1,14 @@
 "use client";
 
-import { useMemo, useState } from "react";
+import { useMemo } from "react";
 import Link from "next/link";
 import { CalendarPlus, Printer } from "lucide-react";
 import { dayPlan, type CakeOfDay, type DayBoxes, localMinute, nameInCake } from "@/core/day";
-import { plannedCake, type BakeDoc, type CakeDoc, type PlannedCake } from "@/core/kept";
+import { plannedCake, type BakeDoc, type PlannedCake } from "@/core/kept";
 import { pantryOf, type KitchenPantry } from "@/core/pantry";
+import { useKeptCakes, type ChangeCake, type KeptCake } from "../frame/use-kept-cakes";
 import { StartBaking, type OpenBake } from "../live/start-baking";
-import type { KeptOutcome, SaveOutcome } from "../frame/outcome";
-import { useTell } from "../frame/toasts";
+import type { KeptOutcome } from "../frame/outcome";
 import { useUnits } from "../frame/units";
 import { saveCalendar } from "./calendar";
 import { CakeRemarks } from "./cake-remarks";
@@ -18,17 +18,13 @@ import { useNow } from "../frame/now";
 import { WhatIsLeft } from "./what-is-left";
 import { Planned } from "./planned";
 
-type CakeThen = {
-  readonly id: string;
-  readonly name: string;
-  readonly doc: CakeDoc;
-  readonly version: number;
-};
 type DayOfCakesProps = {
   readonly date: string;
-  readonly cakes: readonly CakeThen[];
+  readonly cakes: readonly KeptCake[];
+  /** Names of those wanted that day that are baked already. */
+  readonly baked: readonly string[];
   readonly pantry: KitchenPantry;
-  readonly change: (id: string, doc: CakeDoc, base: number) => Promise<SaveOutcome<CakeDoc>>;
+  readonly change: ChangeCake;
   readonly bakes: readonly OpenBake[];
   readonly startBake: (doc: BakeDoc, speed: number) => Promise<KeptOutcome>;
 };
@@ -43,6 +39,7 @@ const AT_ONCE = 3;
 export function DayOfCakes({
   date,
   cakes: kept,
+  baked,
   pantry,
   change,
   bakes,
@@ -50,8 +47,7 @@ export function DayOfCakes({
 }: DayOfCakesProps) {
   const { units } = useUnits();
   const now = useNow();
-  const tell = useTell();
-  const [cakes, setCakes] = useState(kept);
+  const { cakes, changeDay } = useKeptCakes(kept, change);
   const isAwaited = now === null && cakes.length > AT_ONCE;
   const planned = useMemo(() => {
     if (isAwaited) return [];
@@ -60,7 +56,7 @@ export function DayOfCakes({
       (
         each,
       ): readonly {
-        readonly kept: CakeThen;
+        readonly kept: KeptCake;
         readonly of: CakeOfDay;
         readonly made: PlannedCake;
       }[] => {
@@ -81,36 +77,10 @@ export function DayOfCakes({
     ? []
     : cakes.filter(({ id }) => !planned.some((each) => each.kept.id === id));
 
-  /**
-   * What is pulled here is kept with its cake; a cake changed on another page meanwhile stays as it
-   * is there.
-   */
+  /** What is pulled here is kept with its cake. */
   function onDay(cake: number, changes: (boxes: DayBoxes) => DayBoxes): void {
     const own = planned[cake]?.kept;
-    if (own === undefined) return;
-    const doc = {
-      ...own.doc,
-      question: { ...own.doc.question, day: changes(own.doc.question.day) },
-    };
-    const put = (next: CakeThen): void =>
-      setCakes((all) => all.map((each) => (each.id === next.id ? next : each)));
-    // The next change rests on this one, whether or not it has arrived.
-    put({ ...own, doc, version: own.version + 1 });
-    void change(own.id, doc, own.version)
-      .catch(() => null)
-      .then((outcome) => {
-        if (outcome?.ok === true) return;
-        put(
-          outcome?.theirs === undefined
-            ? own
-            : { ...own, doc: outcome.theirs.value, version: outcome.theirs.version },
-        );
-        tell(
-          outcome?.theirs === undefined
-            ? `“${own.name}” could not be kept: drag it again.`
-            : `“${own.name}” was changed on another page; this is how it is now.`,
-        );
-      });
+    if (own !== undefined) changeDay(own.id, changes);
   }
 
   return (
@@ -140,6 +110,16 @@ export function DayOfCakes({
           />
         )}
       </div>
+      {baked.length > 0 && (
+        <p className="text-ink-2">
+          Baked already: {baked.map((name) => `“${name}”`).join(", ")}. To bake it once more, choose
+          “Again” among{" "}
+          <Link className="underline underline-offset-4" href="/cakes?show=baked">
+            the cakes
+          </Link>
+          .
+        </p>
+      )}
       {left.length > 0 && (
         <p className="font-semibold text-tomato">
           {left.map(({ name }) => `“${name}”`).join(", ")} can&apos;t be planned yet, and is left
@@ -154,8 +134,9 @@ export function DayOfCakes({
         )}
         {!isAwaited && tasks.length === 0 && (
           <p className="px-6 py-8 text-[17px] max-sm:px-4">
-            No cake that can be planned is wanted that day. Say on a cake&apos;s Day when it is
-            wanted.
+            {baked.length > 0
+              ? "There is nothing left to bake that day."
+              : "No cake that can be planned is wanted that day. Say on a cake's Day when it is wanted."}
           </p>
         )}
         {planned.map(({ kept: { id, name }, of: { cake }, made: { plan } }) => (

@@ -21,7 +21,10 @@ const PLACES = [
 export function Header() {
   const say = useSay();
   const path = usePathname();
-  const isHere = (href: string): boolean => (href === "/" ? path === "/" : path.startsWith(href));
+  const isHere = (href: string): boolean =>
+    href === "/"
+      ? path === "/"
+      : path.startsWith(href) || (href === "/cakes" && /^\/(?:calendar|day)/u.test(path));
   // The bench in use has the whole page.
   if (path.startsWith("/bakes/")) return null;
   return (

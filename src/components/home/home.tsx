@@ -11,7 +11,7 @@ import { useSay, useUnits } from "../frame/units";
 import { useNeeded, type WantedCake } from "../shopping/needed";
 import { Running } from "./running";
 import type { RunningBake } from "./running-bake";
-import { useDays } from "./use-days";
+import { useDays } from "../day/use-days";
 import { WeekAhead } from "./week-ahead";
 
 type HomeProps = {

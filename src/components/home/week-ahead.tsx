@@ -9,7 +9,7 @@ import { MS_PER_MIN } from "@/core/measure";
 import { clockAt, dateAt, useNow } from "../frame/now";
 import { StandingCake } from "../section/standing-cake";
 import type { NeededCake } from "../shopping/needed";
-import type { DayAhead } from "./use-days";
+import type { DayAhead } from "../day/use-days";
 
 type WeekAheadProps = {
   readonly cakes: readonly NeededCake[];

@@ -1,19 +1,14 @@
 "use client";
 
 import Link from "next/link";
+import { parseISO } from "date-fns";
 import { Plus, Scale } from "lucide-react";
 import { group } from "d3-array";
 import { debounce, parseAsInteger, parseAsString, useQueryStates } from "nuqs";
 import { useState, useTransition } from "react";
 import { BAKE_VERDICTS } from "@/core/logbook";
-import {
-  CAME_OUT,
-  cameOutText,
-  recordDay,
-  recordMonth,
-  recordTins,
-  wantedText,
-} from "@/words/logbook";
+import { CAME_OUT, cameOutText, recordDay, recordTins, wantedText } from "@/words/logbook";
+import { monthText } from "@/words/dates";
 import { Field, LabelledChoice } from "../frame/field";
 import { useUnits } from "../frame/units";
 import { OverTime } from "./over-time";
@@ -55,7 +50,7 @@ export function LogbookList({ records, total, choices, isNarrowed, pages }: Logb
       limitUrlUpdates: debounce(SEARCH_AFTER_MS),
     },
   );
-  const months = [...group(records, ({ record }) => recordMonth(record.madeOn))];
+  const months = [...group(records, ({ record }) => monthText(parseISO(record.madeOn)))];
   return (
     <>
       <div className="mt-2 mb-4 flex flex-wrap items-end justify-between gap-3">

@@ -14,7 +14,7 @@ export type { HeldBy } from "./float";
 export { isKeptCold, MADE, type Made } from "./making";
 export { type DayRequest, dueOf } from "./activity-network";
 export { isOvernight, localMinute } from "./nights";
-export { type Schedule, scheduleDay } from "./schedule";
+export { type Schedule, scheduleDay, whyNoDay } from "./schedule";
 export { idInDay, nameInCake, STEP_MIN } from "./task-list";
 export {
   type Doing,
@@ -34,4 +34,5 @@ export {
   SHORTCUTS,
 } from "./task";
 export { tasksOf } from "./tasks";
+export { CALENDAR_STRETCHES, type CalendarStretch, wantedOnDay, weeksShown } from "./weeks";
 export { SOFT_BUTTER } from "./mixed";
