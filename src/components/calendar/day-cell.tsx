@@ -23,15 +23,7 @@ type DayCellProps = ChipProps & {
 };
 
 /** One day: its cakes, when their baking begins, and why it can't be kept. */
-export function DayCell({
-  day,
-  isAside,
-  isDrawn,
-  cakes,
-  begins,
-  failing,
-  ...chip
-}: DayCellProps) {
+export function DayCell({ day, isAside, isDrawn, cakes, begins, failing, ...chip }: DayCellProps) {
   const { today, units } = chip;
   const { setNodeRef, isOver } = useDroppable({ id: day, disabled: day < today });
   const date = parseISO(day);
