@@ -1,6 +1,7 @@
 import type { Metadata, Viewport } from "next";
 import { NuqsAdapter } from "nuqs/adapters/next/app";
 import type { ReactNode } from "react";
+import { Find } from "@/components/find/find";
 import { Header } from "@/components/frame/header";
 import { ToastProvider } from "@/components/frame/toasts";
 import { TypedEarly } from "@/components/frame/typed-early";
@@ -38,7 +39,9 @@ export default async function RootLayout({ children }: { readonly children: Reac
         <NuqsAdapter>
           <UnitsProvider initial={units}>
             <ToastProvider>
-              <Header />
+              <Header>
+                <Find />
+              </Header>
               <main id="work" className="mx-auto max-w-7xl px-3 py-3 md:px-6">
                 {children}
               </main>

@@ -1,9 +1,9 @@
-import { and, count, desc, isNull, like, ne, not, sql, type SQL } from "drizzle-orm";
+import { and, count, desc, isNull, ne, not, sql, type SQL } from "drizzle-orm";
 import { FIRST_QUESTION } from "@/core/ask";
 import { BAKED_AHEAD_DAYS, STORED_QUESTION, type CakeState } from "@/core/kept";
-import { foldName } from "@/core/pantry";
 import { lastBakeOf } from "./cakes";
 import type { Connection } from "./connection";
+import { holdsWords } from "./holds-words";
 import { cakes } from "./schema";
 
 /**
@@ -72,12 +72,9 @@ export async function listCakes(
   page: { readonly limit: number; readonly offset?: number },
 ): Promise<{ readonly cakes: readonly ListedCake[]; readonly total: number }> {
   const bakedOn = lastBakeOf(db);
-  const words = foldName(text)
-    .split(" ")
-    .filter((word) => word !== "");
   const where = and(
     isNull(cakes.deletedAt),
-    ...words.map((word): SQL => like(cakes.search, `%${word.replaceAll(/[%_]/gu, "")}%`)),
+    ...holdsWords(cakes.search, text),
     state === "" ? undefined : isIn(state, bakedOn),
   );
   const rows = await db

@@ -1,8 +1,9 @@
-import { and, asc, count, desc, eq, inArray, isNull, like, or, sql, type SQL } from "drizzle-orm";
+import { and, asc, count, desc, eq, inArray, isNull, or, sql, type SQL } from "drizzle-orm";
 import { RecipeFactsSchema, type RecipeFacts } from "@/core/plan";
 import { STORED_RECIPE } from "@/core/kept";
 import { foldName } from "@/core/pantry";
 import { withSharedPart, type Part, type RecipeDoc } from "@/core/recipe";
+import { holdsPart, holdsWords } from "./holds-words";
 import type { Connection } from "./connection";
 import { parsedJson } from "./parsed-json";
 import type { Saved } from "./saved";
@@ -56,13 +57,7 @@ export async function searchRecipes(
   text: string,
   page: { readonly limit: number; readonly offset: number },
 ): Promise<{ readonly recipes: readonly ListedRecipe[]; readonly total: number }> {
-  const words = foldName(text)
-    .split(" ")
-    .filter((word) => word !== "");
-  const matches = words.map((word): SQL =>
-    like(recipes.search, `%${word.replaceAll(/[%_]/gu, "")}%`),
-  );
-  const where = and(isNull(recipes.deletedAt), ...matches);
+  const where = and(isNull(recipes.deletedAt), ...holdsWords(recipes.search, text));
   const columns = {
     id: recipes.id,
     name: recipes.name,
@@ -340,7 +335,7 @@ export async function reindexRecipes(
   const held = names
     .map(foldName)
     .filter((name) => name !== "")
-    .map((name): SQL => like(recipes.search, `%${name.replaceAll(/[%_]/gu, "")}%`));
+    .map((name): SQL => holdsPart(recipes.search, name));
   if (held.length === 0) return;
   const ids = await connection.db
     .select({ id: recipes.id })

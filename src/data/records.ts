@@ -1,4 +1,4 @@
-import { and, count, desc, eq, isNotNull, isNull, like, sql, type SQL } from "drizzle-orm";
+import { and, count, desc, eq, isNotNull, isNull, sql } from "drizzle-orm";
 import { format, parseISO } from "date-fns";
 import { STORED_BAKE, STORED_RECORD, type BakeDoc } from "@/core/kept";
 import { dayByClock, recordsOfBake } from "@/core/live";
@@ -8,6 +8,7 @@ import { eventsSince } from "./bakes";
 import type { Connection, Database } from "./connection";
 import { findPantry } from "./pantry";
 import type { Saved } from "./saved";
+import { holdsWords } from "./holds-words";
 import { bakes, recipes, records } from "./schema";
 import { bringBack, takeOut } from "./shelf";
 import { loggable } from "./storage-issue";
@@ -38,12 +39,9 @@ export async function listRecords(
   { text, recipe, oven, verdict }: RecordFilter,
   page: { readonly limit: number; readonly offset: number },
 ): Promise<{ readonly records: readonly RecordRow[]; readonly total: number }> {
-  const words = foldName(text)
-    .split(" ")
-    .filter((word) => word !== "");
   const where = and(
     isNull(records.deletedAt),
-    ...words.map((word): SQL => like(records.search, `%${word.replaceAll(/[%_]/gu, "")}%`)),
+    ...holdsWords(records.search, text),
     recipe === "" ? undefined : eq(records.recipe, recipe),
     oven === "" ? undefined : eq(records.oven, oven),
     verdict === "" ? undefined : eq(records.verdict, verdict === "none" ? "" : verdict),

@@ -2,6 +2,7 @@
 
 import { Settings } from "lucide-react";
 import Link from "next/link";
+import type { ReactNode } from "react";
 import { usePathname } from "next/navigation";
 import type { Units } from "@/words";
 import { useSay, useUnits } from "./units";
@@ -17,8 +18,8 @@ const PLACES = [
   { href: "/logbook", name: "Logbook" },
 ] as const;
 
-/** The bar at the top: where to go, and the kitchen's units. */
-export function Header() {
+/** The bar at the top: where to go, the kitchen's units, and what else is always at hand. */
+export function Header({ children }: { readonly children: ReactNode }) {
   const say = useSay();
   const path = usePathname();
   const isHere = (href: string): boolean =>
@@ -51,6 +52,7 @@ export function Header() {
         </nav>
         <div className="ml-auto flex items-center gap-3 max-sm:gap-2">
           <UnitsSwitch />
+          {children}
           <Link
             href="/settings"
             aria-label="Settings"
