@@ -60,7 +60,7 @@ test.describe("finding anything", () => {
   });
 
   test("answers rubbish with nothing", async ({ request }) => {
-    for (const q of ["", "%", "_", "'; drop table cakes; --", "\u0000", "<b>", "x".repeat(5000)]) {
+    for (const q of ["", "%", "_", "'; drop table cakes; --", "\u0000", "<zq>", "x".repeat(5000)]) {
       const response = await request.get(`/find?q=${encodeURIComponent(q)}`);
       expect([q, response.status(), await response.json()]).toEqual([q, 200, { found: [] }]);
     }
