@@ -17,6 +17,7 @@ const stations = [
   "serve",
   "day",
   "caution",
+  "freezer",
   "shopping",
   "plan",
   "ask",

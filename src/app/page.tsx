@@ -12,6 +12,7 @@ import {
   listCakes,
   listCakesBetween,
   listGot,
+  listPortions,
   stored,
 } from "@/data";
 import { runningBakes } from "@/server/running-bakes";
@@ -51,6 +52,7 @@ export default async function HomePage({ searchParams }: HomePageProps) {
         cakes.map(({ id }) => id),
       ),
       pantry: await findPantry(database),
+      portions: await listPortions(database),
       recent: recent.map((cake) => {
         const question = STORED_QUESTION.read(cake.question, FIRST_QUESTION);
         return { ...cake, question: question.ok ? question.value : null };

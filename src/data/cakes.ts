@@ -79,6 +79,15 @@ export const lastBakeOf = (db: Database): SQL<string> =>
     .from(records)
     .where(and(eq(records.cakeId, cakes.id), isNull(records.deletedAt)))}), '')`;
 
+/** The date of a cake's newest page in the logbook, `2026-12-05`; empty for none. */
+export async function lastBakedOn({ db }: Connection, id: string): Promise<string> {
+  const [row] = await db
+    .select({ bakedOn: lastBakeOf(db) })
+    .from(cakes)
+    .where(eq(cakes.id, id));
+  return row?.bakedOn ?? "";
+}
+
 const RELATED = { id: cakes.id, name: cakes.name, question: cakes.question };
 
 /** Cakes whose question still parses. */

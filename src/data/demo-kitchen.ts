@@ -1,5 +1,6 @@
 import type { KitchenOven } from "@/core/bake";
 import { FIRST_QUESTION, type Question } from "@/core/ask";
+import type { Portions } from "@/core/freezer";
 import type { Tin } from "@/core/tin";
 
 /** The demo kitchen: Lantern Row, a small harbour town, its suppers and its ferry crews. */
@@ -266,6 +267,81 @@ export const DEMO_CAKES: readonly DemoCake[] = [
     question: {
       tins: ["2 x 20.3 x 5.1 cm round"],
       day: { ...FIRST_QUESTION.day, wantedAt: "2026-11-14T16:00" },
+    },
+  },
+];
+
+/** What is put away in the demo kitchen, made so many days before it is laid in. */
+export const DEMO_PORTIONS: readonly {
+  readonly id: string;
+  readonly madeDaysAgo: number;
+  readonly portions: Omit<Portions, "madeOn" | "thawedOn" | "bestBefore" | "wantedAt" | "notes">;
+  /** It is wanted in so many days, at four. */
+  readonly wantedInDays?: number;
+}[] = [
+  {
+    id: "ginger-slices",
+    madeDaysAgo: 88,
+    portions: {
+      name: "Stout gingerbread, sliced",
+      what: "cake",
+      count: 16,
+      left: 6,
+      eachG: 70,
+      keeping: { roomHours: 96, fridgeDays: 7, freezerMonths: 3 },
+      isCold: false,
+      allergens: ["wheat", "milk", "egg", "barley"],
+      place: "freezer",
+      cakeId: null,
+    },
+  },
+  {
+    id: "cheesecake-pieces",
+    madeDaysAgo: 6,
+    wantedInDays: 9,
+    portions: {
+      name: "Cheesecake for the net menders",
+      what: "cake",
+      count: 12,
+      left: 8,
+      eachG: 110,
+      keeping: { roomHours: 2, fridgeDays: 4, freezerMonths: 1 },
+      isCold: true,
+      allergens: ["wheat", "milk", "egg"],
+      place: "freezer",
+      cakeId: "quay-cheesecake",
+    },
+  },
+  {
+    id: "bare-layers",
+    madeDaysAgo: 20,
+    portions: {
+      name: "Poppy seed layers, bare",
+      what: "layers",
+      count: 2,
+      left: 2,
+      eachG: 480,
+      keeping: { roomHours: 72, fridgeDays: 6, freezerMonths: 3 },
+      isCold: false,
+      allergens: ["wheat", "milk", "egg"],
+      place: "freezer",
+      cakeId: null,
+    },
+  },
+  {
+    id: "grated-carrot",
+    madeDaysAgo: 1,
+    portions: {
+      name: "Carrots, peeled and grated",
+      what: "vegetables",
+      count: 1,
+      left: 1,
+      eachG: 320,
+      keeping: { roomHours: 2, fridgeDays: 4, freezerMonths: 8 },
+      isCold: true,
+      allergens: [],
+      place: "fridge",
+      cakeId: null,
     },
   },
 ];

@@ -5,6 +5,7 @@ export {
   duplicateCake,
   eatCake,
   findCake,
+  lastBakedOn,
   listCakesBetween,
   listCakesOf,
   listOthers,
@@ -38,6 +39,16 @@ export {
   restoreOven,
   type OpenedOven,
 } from "./ovens";
+export {
+  addPortions,
+  changePortions,
+  deletePortions,
+  findPortions,
+  listPortions,
+  restorePortions,
+  withPortions,
+  type OpenedPortions,
+} from "./portions";
 export { findPicture, keepPicture } from "./pictures";
 export { findPantry, keepIngredient, learnName } from "./pantry";
 export {

@@ -210,6 +210,26 @@ export const shoppingGot = sqliteTable(
   (table) => [primaryKey({ columns: [table.cakeId, table.item] })],
 );
 
+/** Portions in freezer, fridge or tin. */
+export const portions = sqliteTable(
+  "portions",
+  {
+    id: text("id").primaryKey(),
+    /** A `Portions` of the core as JSON. */
+    doc: text("doc").notNull(),
+    /** How many are left, and the last day they are at their best. */
+    left: integer("left").notNull(),
+    bestBefore: text("best_before").notNull(),
+    /** Goes up with each save, so that two open pages notice each other. */
+    version: integer("version").notNull().default(1),
+    createdAt: integer("created_at").notNull(),
+    updatedAt: integer("updated_at").notNull(),
+    /** Set while portions are deleted and can still be brought back. */
+    deletedAt: integer("deleted_at"),
+  },
+  (table) => [index("portions_by_day").on(table.deletedAt, table.bestBefore)],
+);
+
 /** Facts about the kitchen itself, such as that its demo data has been laid in. */
 export const kitchen = sqliteTable("kitchen", {
   key: text("key").primaryKey(),

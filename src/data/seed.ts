@@ -1,18 +1,20 @@
-import { addWeeks, differenceInCalendarDays, format, parseISO } from "date-fns";
+import { addDays, addWeeks, differenceInCalendarDays, format, parseISO } from "date-fns";
 import { eq } from "drizzle-orm";
 import type { Connection } from "./connection";
 import { askAboutRecipe, FIRST_QUESTION, type Question } from "@/core/ask";
 import { recipeFacts, recipeSearchText, workRecipe } from "@/core/plan";
 import { emptyRecord, plannedCake, STORED_OVEN, STORED_TIN, type CakeDoc } from "@/core/kept";
+import type { Portions } from "@/core/freezer";
 import { pantryOf } from "@/core/pantry";
 import { readRecipe } from "@/core/recipe";
 import { cakeColumns, cakeSearchText } from "./cakes";
 import { DEMO_BAKES, DEMO_WEIGHED } from "./demo-bakes";
-import { DEMO_CAKES, DEMO_OVENS, DEMO_TINS, DEMO_WEEK } from "./demo-kitchen";
+import { DEMO_CAKES, DEMO_OVENS, DEMO_PORTIONS, DEMO_TINS, DEMO_WEEK } from "./demo-kitchen";
 import { DEMO_RECIPE_TEXTS } from "./demo-recipes";
+import { portionsColumns } from "./portions";
 import { recipeRow } from "./recipes";
 import { noteBaked, recordColumns } from "./records";
-import { cakes, kitchen, ovens, recipes, records, tins } from "./schema";
+import { cakes, kitchen, ovens, portions, recipes, records, tins } from "./schema";
 
 const SEEDED = "demo-laid-in";
 
@@ -77,6 +79,14 @@ export async function seedDemoKitchen(connection: Connection, now: Date): Promis
           updatedAt: at - index,
         })),
       );
+      await tx.insert(portions).values(
+        demoPortions(now).map(({ id, doc }) => ({
+          id,
+          ...portionsColumns(doc),
+          createdAt: at,
+          updatedAt: at,
+        })),
+      );
       for (const { recipe, madeOn } of DEMO_BAKES)
         await noteBaked(tx, { recipe: { id: recipe, name: "" }, madeOn });
       await tx.insert(kitchen).values({ key: SEEDED, value: now.toISOString() });
@@ -105,6 +115,22 @@ function demoCake(id: string, changes: Partial<Question>): CakeDoc {
     recipeFacts(doc, workRecipe(doc, pantry)),
   );
   return { question: { ...question, eggs: "whole", ...changes }, recipe: { id, doc } };
+}
+
+/** What is put away, by the day the kitchen is laid in. */
+function demoPortions(now: Date): readonly { readonly id: string; readonly doc: Portions }[] {
+  const day = (days: number): string => format(addDays(now, days), "yyyy-MM-dd");
+  return DEMO_PORTIONS.map(({ id, madeDaysAgo, wantedInDays, portions: own }) => ({
+    id,
+    doc: {
+      ...own,
+      madeOn: day(-madeDaysAgo),
+      thawedOn: "",
+      bestBefore: "",
+      wantedAt: wantedInDays === undefined ? "" : `${day(wantedInDays)}T16:00`,
+      notes: "",
+    },
+  }));
 }
 
 /** The demo bakes as pages of the logbook, each planned from its recipe. */

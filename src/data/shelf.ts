@@ -1,9 +1,10 @@
 import { and, eq, isNotNull, isNull } from "drizzle-orm";
 import type { Connection } from "./connection";
-import type { cakes, ovens, recipes, records, tins } from "./schema";
+import type { cakes, ovens, portions, recipes, records, tins } from "./schema";
 
 /** What stays for a while after it was deleted, and can be brought back. */
-type Shelved = typeof cakes | typeof ovens | typeof recipes | typeof records | typeof tins;
+type Shelved =
+  typeof cakes | typeof ovens | typeof portions | typeof recipes | typeof records | typeof tins;
 
 /** Deletes a row so that {@link bringBack} can undo it. @returns whether it was there */
 export async function takeOut(

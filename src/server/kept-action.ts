@@ -4,7 +4,7 @@ import { stored, type Saved } from "@/data";
 import { storageText } from "@/words";
 
 /** The lists that show what is kept. */
-type ListPage = "/" | "/cakes" | "/recipes" | "/tins" | "/ovens" | "/logbook";
+type ListPage = "/" | "/cakes" | "/recipes" | "/tins" | "/ovens" | "/logbook" | "/freezer";
 
 /**
  * Stores, and says in words what kept it from being stored.

@@ -14,6 +14,8 @@ export const PAGES = [
   { href: "/cakes", name: "Cakes", also: "list" },
   { href: "/calendar", name: "Calendar", also: "month week days" },
   { href: "/shopping", name: "Shopping", also: "buy list" },
+  { href: "/freezer", name: "Freezer", also: "fridge portions left labels thaw best before" },
+  { href: "/freezer/new", name: "Put something away", also: "freezer fridge new" },
   { href: "/recipes", name: "Recipes", also: "list" },
   { href: "/recipes/new", name: "Paste a recipe", also: "new add import write" },
   { href: "/tins", name: "Tins", also: "cupboard" },

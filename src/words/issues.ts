@@ -28,6 +28,8 @@ const FIELD_NAMES: Readonly<Record<string, string>> = {
   rimLengthMm: "Length at the rim",
   sizesAt: "Where it was measured",
   count: "Number of tins",
+  left: "How many are left",
+  eachG: "Weight of one",
   ovenC: "Oven temperature",
   minutes: "Minutes",
   look: "Start checking",

@@ -20,6 +20,8 @@ type RegionRow = {
   readonly isMonthFirst: boolean;
   /** What a week begins with: 0 is Sunday, 1 Monday. */
   readonly firstDay: 0 | 1;
+  /** What a printer holds. */
+  readonly paper: "a4" | "letter";
 };
 
 const METRIC_24 = { measure: "metric", heat: "C", clock: "24" } as const;
@@ -34,6 +36,7 @@ export const REGION_ROWS: Readonly<Record<Region, RegionRow>> = {
     usual: CUPS_12,
     isMonthFirst: true,
     firstDay: 0,
+    paper: "letter",
   },
   canada: {
     name: "Canada",
@@ -41,6 +44,7 @@ export const REGION_ROWS: Readonly<Record<Region, RegionRow>> = {
     usual: CUPS_12,
     isMonthFirst: true,
     firstDay: 0,
+    paper: "letter",
   },
   uk: {
     name: "United Kingdom and Ireland",
@@ -48,6 +52,7 @@ export const REGION_ROWS: Readonly<Record<Region, RegionRow>> = {
     usual: METRIC_24,
     isMonthFirst: false,
     firstDay: 1,
+    paper: "a4",
   },
   australia: {
     name: "Australia and New Zealand",
@@ -55,6 +60,7 @@ export const REGION_ROWS: Readonly<Record<Region, RegionRow>> = {
     usual: METRIC_12,
     isMonthFirst: false,
     firstDay: 1,
+    paper: "a4",
   },
   india: {
     name: "India",
@@ -62,6 +68,7 @@ export const REGION_ROWS: Readonly<Record<Region, RegionRow>> = {
     usual: METRIC_12,
     isMonthFirst: false,
     firstDay: 0,
+    paper: "a4",
   },
   metric: {
     name: "Elsewhere, metric",
@@ -69,6 +76,7 @@ export const REGION_ROWS: Readonly<Record<Region, RegionRow>> = {
     usual: METRIC_24,
     isMonthFirst: false,
     firstDay: 1,
+    paper: "a4",
   },
 };
 

@@ -4,7 +4,7 @@ import { group } from "d3-array";
 import { memo, useEffect, useState, useTransition } from "react";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
-import { CalendarDays, Copy, Pencil, RotateCcw, Trash2 } from "lucide-react";
+import { CalendarDays, Copy, Pencil, RotateCcw, Snowflake, Trash2 } from "lucide-react";
 import { debounce, parseAsInteger, parseAsString, useQueryStates } from "nuqs";
 import { FIRST_QUESTION } from "@/core/ask";
 import { CAKE_STATES, cakeState, STORED_QUESTION, type CakeDates } from "@/core/kept";
@@ -249,7 +249,7 @@ function RowActions({
   }
 
   return (
-    <div className="flex flex-wrap gap-1.5 md:w-[19.5rem] md:justify-end">
+    <div className="flex flex-wrap gap-1.5 md:w-[22.5rem] md:justify-end">
       {isOver && (
         <>
           <button
@@ -274,6 +274,16 @@ function RowActions({
           >
             <Icon of="again" /> Again
           </button>
+          {state === "baked" && (
+            <Link
+              className="button !px-2.5"
+              aria-label={`Put pieces of ${cake.name} away`}
+              title="Put pieces away"
+              href={`/freezer/new?cake=${cake.id}`}
+            >
+              <Icon of="freezer" />
+            </Link>
+          )}
         </>
       )}
       <button
@@ -309,7 +319,7 @@ function RowActions({
   );
 }
 
-const ICONS = { again: RotateCcw, pencil: Pencil, copy: Copy, bin: Trash2 };
+const ICONS = { again: RotateCcw, freezer: Snowflake, pencil: Pencil, copy: Copy, bin: Trash2 };
 
 /** The rows' icons, drawn once: fifty rows of paths would be most of the page. */
 const Icons = () => (

@@ -306,7 +306,7 @@ export function CakePage({
       {station !== null && open === "finish" && (
         <FinishStation {...station} recipe={recipe} pantry={pantry} others={others} />
       )}
-      {station !== null && open === "serve" && <ServeStation {...station} />}
+      {station !== null && open === "serve" && <ServeStation id={id} {...station} />}
       {station !== null && open === "day" && (
         <DayStation
           {...station}

@@ -12,6 +12,7 @@ const PLACES = [
   { href: "/try", name: "Try a tin" },
   { href: "/cakes", name: "Cakes" },
   { href: "/shopping", name: "Shopping" },
+  { href: "/freezer", name: "Freezer" },
   { href: "/recipes", name: "Recipes" },
   { href: "/tins", name: "Tins" },
   { href: "/ovens", name: "Ovens" },

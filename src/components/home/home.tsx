@@ -9,6 +9,7 @@ import { shoppingLists, type Got } from "@/core/shopping";
 import { CakeCards } from "../cake/cake-cards";
 import { useSay, useUnits } from "../frame/units";
 import { useNeeded, type WantedCake } from "../shopping/needed";
+import { FromTheFreezer, type PortionsRow } from "./from-the-freezer";
 import { Running } from "./running";
 import type { RunningBake } from "./running-bake";
 import { useDays } from "../day/use-days";
@@ -23,6 +24,8 @@ type HomeProps = {
   readonly cakes: readonly WantedCake[];
   readonly got: readonly Got[];
   readonly pantry: KitchenPantry;
+  /** What is put away, the first to be eaten first. */
+  readonly portions: readonly PortionsRow[];
   readonly recent: readonly {
     readonly id: string;
     readonly name: string;
@@ -31,7 +34,7 @@ type HomeProps = {
 };
 
 /** Her kitchen now: what is in the oven, what is wanted next and when to begin it, what to buy. */
-export function Home({ from, to, bakes, cakes, got, pantry, recent }: HomeProps) {
+export function Home({ from, to, bakes, cakes, got, pantry, portions, recent }: HomeProps) {
   const say = useSay();
   const { units } = useUnits();
   const kitchen = useMemo(() => pantryOf(pantry.own, pantry.learnt), [pantry]);
@@ -69,6 +72,7 @@ export function Home({ from, to, bakes, cakes, got, pantry, recent }: HomeProps)
           </p>
         </section>
       )}
+      <FromTheFreezer rows={portions} today={from} until={to} />
       <nav aria-label="What to do" className="grid gap-3 md:grid-cols-3">
         {toBuyFor > 0 ? (
           <Way

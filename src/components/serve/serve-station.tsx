@@ -1,7 +1,8 @@
 "use client";
 
 import { useMemo } from "react";
-import { Printer } from "lucide-react";
+import Link from "next/link";
+import { Printer, Snowflake } from "lucide-react";
 import { serveDetail, type ServedCake } from "@/core/plan";
 import type { Question } from "@/core/ask";
 import { PIECE_SIZES, type CutStyle } from "@/core/serve";
@@ -26,7 +27,15 @@ const SIZE_NAMES: Readonly<Record<Question["pieceSize"], string>> = {
 };
 
 /** Serve: how it is cut, drawn to scale with the order of the knife, and how long it keeps. */
-export function ServeStation({ question, read, plan, isStale, units, onChange }: StationProps) {
+export function ServeStation({
+  id,
+  question,
+  read,
+  plan,
+  isStale,
+  units,
+  onChange,
+}: StationProps & { /** The kept cake's. */ readonly id: string }) {
   const detail = useMemo(
     () => (read.input.ok ? serveDetail(read.input.value, plan) : null),
     [read, plan],
@@ -86,6 +95,9 @@ export function ServeStation({ question, read, plan, isStale, units, onChange }:
         <button type="button" className="button" onClick={() => globalThis.print()}>
           <Printer size={17} aria-hidden /> Print the cut
         </button>
+        <Link className="button" href={`/freezer/new?cake=${id}`}>
+          <Snowflake size={17} aria-hidden /> Put pieces away
+        </Link>
       </div>
       <section
         aria-label="The cut"

@@ -11,6 +11,7 @@ export {
   STORED_BAKE,
   STORED_COPY,
   STORED_OVEN,
+  STORED_PORTIONS,
   STORED_QUESTION,
   STORED_RECIPE,
   STORED_RECORD,
@@ -18,3 +19,4 @@ export {
 } from "./stored-kinds";
 export { emptyRecord } from "./empty-record";
 export { plannedCake, type PlannedCake } from "./planned-cake";
+export { portionsOfCake } from "./put-away";

@@ -1,5 +1,6 @@
 import { KitchenOvenSchema } from "../bake";
 import { QuestionSchema } from "../ask";
+import { PortionsDocSchema } from "../freezer";
 import { RecipeDocSchema } from "../recipe";
 import { RecordSchema } from "../logbook";
 import { TinSchema } from "../tin";
@@ -21,3 +22,5 @@ export const STORED_COPY = storedKind(CopiedRecipeSchema);
 export const STORED_BAKE = storedKind(BakeDocSchema);
 /** A page of the logbook. */
 export const STORED_RECORD = storedKind(RecordSchema);
+/** Portions in freezer, fridge or tin. */
+export const STORED_PORTIONS = storedKind(PortionsDocSchema);
