@@ -55,7 +55,7 @@ describe("what is put away is told", () => {
       "take out 8 pieces Sat 5 Dec at 13:00, to thaw in the room for Sat 5 Dec, 15:00",
     );
     expect(plain(takeOutText({ ...LOAF, what: "layers", left: 1, isCold: true }, US))).toBe(
-      "take out 1 layer Sat, Dec 5 at 3:00 AM, to thaw in the fridge for Sat, Dec 5, 3:00 PM",
+      "take out 1 layer Fri, Dec 4 at 9:00 PM, to thaw in the fridge for Sat, Dec 5, 3:00 PM",
     );
   });
 

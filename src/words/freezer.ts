@@ -12,7 +12,7 @@ import {
   type PutAwayWhat,
   type Thawing,
 } from "@/core/freezer";
-import { INCH_MM, MS_PER_MIN, roundTo } from "@/core/measure";
+import { INCH_MM, roundTo } from "@/core/measure";
 import { ALLERGEN_NAMES } from "./cautions";
 import { clockText, dateText, dayText } from "./dates";
 import { heatText, piecesText } from "./quantities";
@@ -131,7 +131,7 @@ export const tooManyLabelsText = (count: number): string =>
 /** When it comes out of the freezer for the hour it is wanted, and where it thaws. */
 export function takeOutText(portions: Portions, units: Units): string {
   const wanted = parseISO(portions.wantedAt);
-  const at = new Date(takeOutAt(portions, wanted.getTime() / MS_PER_MIN) * MS_PER_MIN);
+  const at = takeOutAt(portions, wanted);
   const what = portionsText(portions.left, portions.what);
   const where = thawing(portions).where;
   return `take out ${what} ${dayText(at, "short", units)} at ${clockText(at, units)}, to thaw in the ${where} for ${dayText(wanted, "short", units)}, ${clockText(wanted, units)}`;

@@ -1,4 +1,5 @@
 import fc from "fast-check";
+import { format, parseISO } from "date-fns";
 import { describe, expect, it } from "vitest";
 import {
   bestBefore,
@@ -116,8 +117,14 @@ describe("thawing", () => {
   });
 
   it("begins so early that the slowest is in time", () => {
-    expect(takeOutAt(SPONGE, 10_000)).toBe(9880);
-    expect(takeOutAt({ what: "layers", isCold: true }, 10_000)).toBe(10_000 - 720);
+    const out = (what: Portions["what"], isCold: boolean, wanted: string): string =>
+      format(takeOutAt({ what, isCold }, parseISO(wanted)), "yyyy-MM-dd HH:mm");
+    expect(out("cake", false, "2026-12-05T15:00")).toBe("2026-12-05 13:00");
+    expect(out("layers", true, "2026-12-05T19:00")).toBe("2026-12-05 07:00");
+    // Half past six in the morning, and eleven at night, are the evening before.
+    expect(out("layers", true, "2026-12-05T18:30")).toBe("2026-12-04 21:00");
+    expect(out("layers", true, "2026-12-05T11:00")).toBe("2026-12-04 21:00");
+    expect(out("cake", false, "2026-12-05T08:30")).toBe("2026-12-04 21:00");
   });
 
   it("takes longer in the fridge than in the room, whatever it is", () => {

@@ -1,3 +1,4 @@
+import { setHours, startOfDay, subDays, subHours } from "date-fns";
 import type { Portions } from "./portions";
 import { PUT_AWAY_ROWS, type PutAwayRow } from "./rows";
 
@@ -16,9 +17,18 @@ export function thawing({ what, isCold }: Pick<Portions, "what" | "isCold">): Th
     : { where: "room", hours: inRoom, then };
 }
 
+/** Nobody gets up for it before this hour: it is done the evening before. Judgements. */
+const MORNING_HOUR = 7;
+const EVENING_HOUR = 21;
+
 /**
- * When portions have to come out of the freezer to be thawed in time.
- * @param wantedAt minutes since 1970 @returns minutes since 1970
+ * When portions have to come out of the freezer to be thawed in time: the evening before, where that
+ * would be in the night.
+ * @param wantedAt by the clock of the place the program runs in
  */
-export const takeOutAt = (portions: Pick<Portions, "what" | "isCold">, wantedAt: number): number =>
-  wantedAt - thawing(portions).hours.to * 60;
+export function takeOutAt(portions: Pick<Portions, "what" | "isCold">, wantedAt: Date): Date {
+  const at = subHours(wantedAt, thawing(portions).hours.to);
+  const hour = at.getHours();
+  if (hour >= MORNING_HOUR && hour <= EVENING_HOUR) return at;
+  return setHours(startOfDay(hour < MORNING_HOUR ? subDays(at, 1) : at), EVENING_HOUR);
+}
