@@ -81,6 +81,7 @@ test.describe("the freezer", () => {
     await expect(page.getByText("2 pieces left")).toBeVisible();
     await expect(page.getByRole("link", { name: "Kept back" })).toBeVisible();
     await page.getByRole("button", { name: "Delete" }).click();
+    await expect(page.getByRole("heading", { name: "Freezer", level: 1 })).toBeVisible();
     await page.getByRole("button", { name: "Undo" }).click();
     await expect(page.getByRole("textbox", { name: "Name" })).toHaveValue("Kept back");
   });

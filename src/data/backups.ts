@@ -118,7 +118,7 @@ export type Compared = {
   readonly newer: number;
 };
 
-const COMPARED = ["cakes", "recipes", "tins", "ovens", "records", "bakes"] as const;
+const COMPARED = ["cakes", "recipes", "tins", "ovens", "records", "portions", "bakes"] as const;
 
 /** What bringing back a backup would change. @throws DamagedBackup for one that is not whole */
 export async function compareBackup(

@@ -16,6 +16,7 @@ export {
   saveCake,
   type Cake,
 } from "./cakes";
+export { archivedThings, bringIn, compareThings } from "./archive";
 export { CAKE_ORDERS, LAST_CHANGED, listCakes } from "./cake-list";
 export { backUp, backUpWhenDue, compareBackup, listBackups, restoreBackup } from "./backups";
 export { databaseUrl, kitchenDatabase } from "./connection";
@@ -49,7 +50,7 @@ export {
   withPortions,
   type OpenedPortions,
 } from "./portions";
-export { findPicture, keepPicture } from "./pictures";
+export { findPicture, keepPicture, listPictures } from "./pictures";
 export { findPantry, keepIngredient, learnName } from "./pantry";
 export {
   addRecipe,

@@ -1,5 +1,5 @@
 import { createHash, randomUUID } from "node:crypto";
-import { mkdir, open, readFile, rename, rm, stat } from "node:fs/promises";
+import { mkdir, open, readdir, readFile, rename, rm, stat } from "node:fs/promises";
 import { dirname, join } from "node:path";
 import { databaseFile, databaseUrl } from "./connection";
 import { hasCode } from "./storage-issue";
@@ -58,4 +58,16 @@ export async function findPicture(
     if (hasCode(error, "ENOENT")) return null;
     throw error;
   }
+}
+
+/** The hashes of all pictures there are. */
+export async function listPictures(folder = pictureFolder()): Promise<readonly string[]> {
+  const names = await readdir(folder).catch((error: unknown) => {
+    if (hasCode(error, "ENOENT")) return [];
+    throw error;
+  });
+  return names.flatMap((name) => {
+    const hash = name.replace(/\.jpg$/u, "");
+    return HASH.test(hash) ? [hash] : [];
+  });
 }

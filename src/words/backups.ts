@@ -14,7 +14,7 @@ export const BACKUP_WHY: Readonly<Record<BackupWhy, string>> = {
 
 /** Of one kind of thing, how a backup differs from the kitchen. */
 export type BackupCompared = {
-  readonly of: "cakes" | "recipes" | "tins" | "ovens" | "records" | "bakes";
+  readonly of: "cakes" | "recipes" | "tins" | "ovens" | "records" | "portions" | "bakes";
   readonly inBackup: number;
   readonly different: number;
   readonly missing: number;
@@ -27,6 +27,7 @@ const KIND_NAMES_OF: Readonly<Record<BackupCompared["of"], string>> = {
   tins: "Tins",
   ovens: "Ovens",
   records: "Pages of the logbook",
+  portions: "In the freezer",
   bakes: "Bakes at the bench",
 };
 

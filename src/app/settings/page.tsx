@@ -1,6 +1,7 @@
 import type { Metadata } from "next";
 import { FreshList } from "@/components/frame/kitchen-changed";
 import { Trouble } from "@/components/frame/trouble";
+import { Archive } from "@/components/settings/archive";
 import { Backups } from "@/components/settings/backups";
 import { Settings } from "@/components/settings/settings";
 import { databaseUrl, listBackups, stored } from "@/data";
@@ -17,6 +18,7 @@ export default async function SettingsPage() {
       <FreshList />
       <h1 className="mt-2 text-[27px]">Settings</h1>
       <Settings />
+      <Archive />
       {backups.ok ? (
         <Backups
           isOnServer={!databaseUrl().startsWith("file:")}

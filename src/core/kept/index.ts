@@ -1,3 +1,16 @@
+export {
+  ARCHIVE_FOLDERS,
+  ARCHIVE_FORMAT,
+  ARCHIVE_INDEX,
+  ARCHIVE_VERSION,
+  ARCHIVED_KINDS,
+  type ArchivedKind,
+  archivedName,
+  type ArchivedThing,
+  ArchiveIndexSchema,
+  archivePath,
+  readArchived,
+} from "./archive";
 export { type BakeDoc, bakeDoc, bakeTime, parseBakeDoc, REHEARSAL_SPEEDS } from "./bake-doc";
 export {
   BAKED_AHEAD_DAYS,

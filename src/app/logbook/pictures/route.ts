@@ -1,6 +1,7 @@
 import type { NextRequest } from "next/server";
 import { keepPicture, stored } from "@/data";
 import { bareJpeg } from "@/server/bare-jpeg";
+import { upTo } from "@/server/up-to";
 import { storageText } from "@/words";
 
 /** A picture as pages send it, shrunk already, is never larger, bytes; nor wider or higher, px. */
@@ -29,23 +30,4 @@ export async function POST(request: NextRequest): Promise<Response> {
   return kept.ok
     ? Response.json({ hash: kept.value, widthPx, heightPx })
     : refused(503, storageText(kept.issue));
-}
-
-/** What a request brings, as long as it is no more than that; null for more. */
-async function upTo(request: NextRequest, most: number): Promise<Uint8Array | null> {
-  if (Number(request.headers.get("content-length") ?? 0) > most) return null;
-  const parts: Uint8Array[] = [];
-  let length = 0;
-  const reader = request.body?.getReader();
-  if (reader === undefined) return new Uint8Array();
-  for (;;) {
-    const { done, value } = await reader.read();
-    if (done) return Buffer.concat(parts);
-    length += value.length;
-    if (length > most) {
-      await reader.cancel();
-      return null;
-    }
-    parts.push(value);
-  }
 }
