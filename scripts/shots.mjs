@@ -70,7 +70,17 @@ const VIEWS = [
     size: DESK,
     prepare: (page) => page.getByText(/^Begin at/u).waitFor(),
   },
-  { name: "cakes", path: "/cakes", size: DESK },
+  {
+    name: "calendar",
+    path: "/calendar?on=2026-12-05&as=week",
+    size: DESK,
+    prepare: (page) =>
+      page
+        .getByText(/^begin/u)
+        .first()
+        .waitFor(),
+  },
+  { name: "freezer", path: "/freezer", size: DESK },
   { name: "cake-mix", path: "/cakes/harbour-supper", size: DESK },
   { name: "cake-fill", path: "/cakes/harbour-supper?at=fill", size: DESK },
   { name: "cake-bake", path: "/cakes/harbour-supper?at=bake", size: DESK },
@@ -81,7 +91,6 @@ const VIEWS = [
   { name: "bench-mode", path: "/cakes/lifeboat-day?at=day", size: DESK, prepare: pourSecondTin },
   { name: "cake-serve", path: "/cakes/harbour-supper?at=serve", size: DESK },
   { name: "oven", path: "/ovens/kitchen", size: DESK },
-  { name: "tins", path: "/tins", size: DESK },
   { name: "tin", path: "/tins/tube", size: DESK },
   { name: "logbook", path: "/logbook", size: DESK },
   { name: "recipe", path: "/recipes/blackcurrant-poppy", size: DESK },

@@ -18,8 +18,9 @@ export function planSchemaText(): string {
   return `${JSON.stringify(schema, null, 2)}\n`;
 }
 
-function bare(schema: z.ZodMiniType): object {
+/** A schema as it stands within another. */
+export function bare(schema: z.ZodMiniType, reused: "ref" | "inline" = "inline"): object {
   return Object.fromEntries(
-    Object.entries(z.toJSONSchema(schema)).filter(([key]) => key !== "$schema"),
+    Object.entries(z.toJSONSchema(schema, { reused })).filter(([key]) => key !== "$schema"),
   );
 }

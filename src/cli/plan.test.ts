@@ -3,6 +3,7 @@ import { mkdtempSync, readFileSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { describe, expect, it } from "vitest";
+import { archiveSchemaText } from "./archive-schema";
 import { planSchemaText } from "./plan-schema";
 
 const TSX = "node_modules/tsx/dist/cli.mjs";
@@ -72,5 +73,6 @@ describe("planning a cake from a file", () => {
 
   it("has its schema in docs, current with the code", () => {
     expect(readFileSync("docs/plan.schema.json", "utf8")).toBe(planSchemaText());
+    expect(readFileSync("docs/archive.schema.json", "utf8")).toBe(archiveSchemaText());
   });
 });

@@ -6,6 +6,7 @@ export {
   ARCHIVED_KINDS,
   type ArchivedKind,
   archivedName,
+  ArchivedThingSchema,
   type ArchivedThing,
   ArchiveIndexSchema,
   archivePath,
@@ -19,7 +20,7 @@ export {
   type CakeState,
   cakeState,
 } from "./cake-state";
-export { type CakeDoc, mergedCake, parseCakeDoc } from "./cake-doc";
+export { type CakeDoc, CopiedRecipeSchema, mergedCake, parseCakeDoc } from "./cake-doc";
 export {
   STORED_BAKE,
   STORED_COPY,
