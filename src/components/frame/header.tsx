@@ -45,7 +45,7 @@ export function Header({ children }: { readonly children: ReactNode }) {
               key={href}
               href={href}
               aria-current={isHere(href) ? "page" : undefined}
-              className={`rounded-control px-3 py-2 whitespace-nowrap ${href === "/" ? "max-sm:hidden" : ""} max-sm:px-[3px] max-sm:text-[13.5px] aria-[current=page]:bg-white/15 aria-[current=page]:font-semibold hover:bg-white/10`}
+              className={`rounded-control px-3 py-2 whitespace-nowrap ${href === "/" ? "max-sm:hidden" : ""} max-sm:px-[2px] max-sm:text-[12.5px] aria-[current=page]:bg-white/15 aria-[current=page]:font-semibold hover:bg-white/10`}
             >
               {say(name)}
             </Link>

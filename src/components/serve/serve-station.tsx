@@ -92,12 +92,14 @@ export function ServeStation({
             placeholder={question.scale === "guests" ? question.amount : "how many there are"}
           />
         </div>
-        <button type="button" className="button" onClick={() => globalThis.print()}>
-          <Printer size={17} aria-hidden /> Print the cut
-        </button>
-        <Link className="button" href={`/freezer/new?cake=${id}`}>
-          <Snowflake size={17} aria-hidden /> Put pieces away
-        </Link>
+        <div className="flex flex-wrap gap-2">
+          <button type="button" className="button" onClick={() => globalThis.print()}>
+            <Printer size={17} aria-hidden /> Print the cut
+          </button>
+          <Link className="button" href={`/freezer/new?cake=${id}`}>
+            <Snowflake size={17} aria-hidden /> Put pieces away
+          </Link>
+        </div>
       </div>
       <section
         aria-label="The cut"
