@@ -76,14 +76,24 @@ test.describe("the calendar", () => {
     // A week on, it stands in the week after this one.
     await page.goto(`/calendar?on=${dateIn(25)}&as=week`);
     await expect(dayPlace(page, dateIn(25))).toContainText("Keyed layers");
-    await page.getByRole("button", { name: "Move Keyed layers" }).press("Enter");
+    const moved = page.getByRole("button", { name: "Move Keyed layers" });
+    await moved.press("ArrowUp");
+    await expect(page.getByRole("list", { name: "Days" })).toBeFocused();
+    await page.goto(`/calendar?on=${dateIn(18)}`);
+    await moved.press("ArrowRight");
+    await expect(dayPlace(page, dateIn(19))).toContainText("Keyed layers");
+    await expect(moved).toBeFocused();
+    await page.keyboard.press("ArrowRight");
+    await expect(dayPlace(page, dateIn(20))).toContainText("Keyed layers");
+    await page.goto(`/calendar?on=${dateIn(20)}&as=week`);
+    await moved.press("Enter");
     const when = page.getByLabel("Day and hour");
     await when.fill(`${dateIn(-3)}T10:00`);
     await expect(page.getByText("This day is past: choose today or a later one.")).toBeVisible();
     await expect(page.getByRole("button", { name: "Put it there" })).toBeDisabled();
-    await when.fill(`${dateIn(25)}T18:30`);
+    await when.fill(`${dateIn(20)}T18:30`);
     await when.press("Enter");
-    await expect(dayPlace(page, dateIn(25))).toContainText("18:30");
+    await expect(dayPlace(page, dateIn(20))).toContainText("18:30");
     await expect(page.getByRole("button", { name: "Move Keyed layers" })).toBeFocused();
   });
 

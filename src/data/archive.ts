@@ -24,8 +24,8 @@ import { cakes, ingredients, ovens, portions, recipes, records, tins } from "./s
 type Doc = Readonly<Record<string, unknown>>;
 const docOf = (text: string): Doc => parsedJson(text) as Doc;
 
-/** A thing of the kitchen as an archive holds it; it may not read there any more. */
-type Thing = { readonly [K in keyof ArchivedThing]: ArchivedThing[K] };
+/** A thing of the kitchen as an archive holds it, besides its place not looked at yet. */
+type Thing = Pick<ArchivedThing, "kind" | "id">;
 
 /**
  * Everything in the kitchen that is not deleted, a thing at a time, its documents as they are

@@ -38,8 +38,9 @@ export async function kitchenArchive(now: Date): Promise<ReadableStream<Uint8Arr
   const files = things.flatMap((thing): readonly ArchivedFile[] => {
     const path = archivePath(thing);
     const own = textFile(path, JSON.stringify(thing, null, 2));
-    const read = "recipe" in thing ? STORED_RECIPE.read(JSON.stringify(thing.recipe)) : null;
-    return read?.ok === true && thing.kind === "recipe"
+    if (thing.kind !== "recipe" || !("recipe" in thing)) return [own];
+    const read = STORED_RECIPE.read(JSON.stringify(thing.recipe));
+    return read.ok
       ? [
           own,
           textFile(path.replace(/\.json$/u, ".md"), writeMarkdown(read.value)),

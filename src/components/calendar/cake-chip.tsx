@@ -36,6 +36,9 @@ const DAYS_BY_KEY: Readonly<Record<string, number>> = {
 };
 const PX_PER_MM = 0.38;
 
+/** The handle of a cake, found again where it was moved to. */
+export const handleId = (cakeId: string): string => `move-${cakeId}`;
+
 /**
  * One cake: opened by its name, dragged to another day, moved by the arrow keys on its handle; the
  * handle pressed asks for day and hour.
@@ -95,6 +98,7 @@ export function CakeChip({
           <button
             type="button"
             className="no-print flex min-h-8 w-7 shrink-0 items-center justify-center self-stretch rounded-control text-ink-2 hover:bg-enamel"
+            id={handleId(id)}
             aria-label={`Move ${name}`}
             title="Drag it, or use the arrow keys; press for day and hour"
             onClick={() => onAsk(id)}

@@ -1,6 +1,6 @@
 "use client";
 
-import { useMemo, useState } from "react";
+import { useMemo, useRef, useState } from "react";
 import {
   DndContext,
   DragOverlay,
@@ -22,6 +22,7 @@ import { useTell } from "../frame/toasts";
 import { useUnits } from "../frame/units";
 import { useNeeded } from "../shopping/needed";
 import { DayCell } from "./day-cell";
+import { handleId } from "./cake-chip";
 import { CalendarHead } from "./calendar-head";
 import { MoveSheet } from "./move-sheet";
 import { Undated, UNDATED } from "./undated";
@@ -41,6 +42,14 @@ type CalendarProps = {
   readonly moreUndated: number;
   readonly pantry: KitchenPantry;
   readonly change: ChangeCake;
+};
+
+/** What is dragged is said by its name once it is put down. */
+const SILENT = {
+  onDragStart: () => undefined,
+  onDragOver: () => undefined,
+  onDragEnd: () => undefined,
+  onDragCancel: () => undefined,
 };
 
 /** How far the mouse goes before a press becomes a drag, px; how long a finger rests, ms. */
@@ -83,6 +92,7 @@ export function Calendar({
   const [dragged, setDragged] = useState<string | null>(null);
   const [asked, setAsked] = useState<string | null>(null);
   const [said, setSaid] = useState("");
+  const shown = useRef<HTMLOListElement>(null);
   const sensors = useSensors(
     useSensor(MouseSensor, { activationConstraint: { distance: DRAG_AFTER_PX } }),
     useSensor(TouchSensor, {
@@ -102,6 +112,8 @@ export function Calendar({
     }
     changeDay(id, (boxes) => ({ ...boxes, wantedAt }));
     setSaid(movedText(cake.name, wantedAt, units));
+    // It is another element where it stands now; one that is out of sight leaves the keys to the days.
+    setTimeout(() => (document.getElementById(handleId(id)) ?? shown.current)?.focus());
   }
 
   const drop = (id: string, day: string): void => {
@@ -131,7 +143,7 @@ export function Calendar({
         setDragged(null);
         if (over !== null) drop(String(active.id), String(over.id));
       }}
-      accessibility={{ screenReaderInstructions: { draggable: "" } }}
+      accessibility={{ screenReaderInstructions: { draggable: "" }, announcements: SILENT }}
     >
       <CalendarHead on={on} today={today} stretch={stretch} weeks={weeks} units={units} />
       <p role="status" className="sr-only">
@@ -145,6 +157,8 @@ export function Calendar({
         ))}
       </div>
       <ol
+        ref={shown}
+        tabIndex={-1}
         aria-label="Days"
         className="panel grid grid-cols-7 gap-[1.5px] overflow-hidden bg-line max-sm:grid-cols-1"
       >

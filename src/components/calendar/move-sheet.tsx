@@ -25,8 +25,8 @@ export function MoveSheet({
         onSubmit={(event) => {
           event.preventDefault();
           if (isPast) return;
-          onMove(wantedAt);
           onClose();
+          onMove(wantedAt);
         }}
       >
         <label className="block">
@@ -54,8 +54,8 @@ export function MoveSheet({
               type="button"
               className="button"
               onClick={() => {
-                onMove("");
                 onClose();
+                onMove("");
               }}
             >
               No day yet

@@ -68,6 +68,7 @@ export function NewPortions({
         <PortionsFields
           portions={portions}
           hasLeft={false}
+          today={today}
           units={units}
           onChange={(changes) => setPortions((old) => ({ ...old, ...changes }))}
         />

@@ -3,6 +3,7 @@
 import { parseISO } from "date-fns";
 import {
   bestBefore,
+  movedPortions,
   PLACES,
   PortionsDocSchema,
   PUT_AWAY,
@@ -25,6 +26,7 @@ type PortionsFieldsProps = {
   readonly portions: Portions;
   /** Whether some may have been eaten already. */
   readonly hasLeft: boolean;
+  /** `2026-12-05` */ readonly today: string;
   readonly units: Units;
   readonly onChange: (changes: Partial<Portions>) => void;
 };
@@ -32,7 +34,7 @@ type PortionsFieldsProps = {
 const countOf = (text: string): number | null => readAmount(text)?.value ?? null;
 
 /** What was put away, where, and how long it keeps; boxes keep what is typed until it can be read. */
-export function PortionsFields({ portions, hasLeft, units, onChange }: PortionsFieldsProps) {
+export function PortionsFields({ portions, hasLeft, today, units, onChange }: PortionsFieldsProps) {
   const say = useSay();
   const issue = putAwayIssue(portions);
   const then = thenText(thawing(portions).then, units);
@@ -55,7 +57,9 @@ export function PortionsFields({ portions, hasLeft, units, onChange }: PortionsF
           label="Where it is"
           value={portions.place}
           choices={PLACES.map((place) => [place, STORE_NAMES[place]] as const)}
-          onChange={(place) => onChange({ place })}
+          onChange={(place) =>
+            onChange(hasLeft ? movedPortions(portions, place, today) : { place })
+          }
         />
         <KeptBox
           label="How many"

@@ -135,7 +135,7 @@ export function PortionsPage({
         )}
       </p>
       <section aria-label="What was put away" className="panel max-w-3xl px-5 py-4 max-sm:px-4">
-        <PortionsFields portions={portions} hasLeft units={units} onChange={change} />
+        <PortionsFields portions={portions} hasLeft today={today} units={units} onChange={change} />
       </section>
     </>
   );
