@@ -125,3 +125,29 @@ export function LabelledChoice<T extends string>(props: ChoiceProps<T>) {
     </label>
   );
 }
+
+/** A box for some lines of words. */
+export function ProseBox({
+  label,
+  value,
+  most = 2000,
+  onChange,
+}: {
+  readonly label: string;
+  readonly value: string;
+  /** Letters it holds. */
+  readonly most?: number;
+  readonly onChange: (value: string) => void;
+}) {
+  return (
+    <label className="block">
+      <span className="label block">{label}</span>
+      <textarea
+        className="field min-h-16 py-1.5"
+        value={value}
+        maxLength={most}
+        onChange={(event) => onChange(event.target.value)}
+      />
+    </label>
+  );
+}

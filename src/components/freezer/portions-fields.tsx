@@ -18,7 +18,7 @@ import { exactWeightText, type Units } from "@/words";
 import { ALLERGEN_NAMES } from "@/words/cautions";
 import { dateText } from "@/words/dates";
 import { STORE_NAMES, PUT_AWAY_NAMES, putAwayIssueText, thawText, thenText } from "@/words/freezer";
-import { LabelledChoice } from "../frame/field";
+import { LabelledChoice, ProseBox } from "../frame/field";
 import { useSay } from "../frame/units";
 import { KeptBox } from "../frame/kept-box";
 
@@ -168,15 +168,12 @@ export function PortionsFields({ portions, hasLeft, today, units, onChange }: Po
           ))}
         </div>
       </fieldset>
-      <label className="block">
-        <span className="label block">Notes</span>
-        <textarea
-          className="field min-h-16 py-1.5"
-          value={portions.notes}
-          maxLength={1000}
-          onChange={({ target }) => onChange({ notes: target.value })}
-        />
-      </label>
+      <ProseBox
+        label="Notes"
+        value={portions.notes}
+        most={1000}
+        onChange={(notes) => onChange({ notes })}
+      />
       <p className="text-[15px]">
         {thawText(portions)}
         {then === "" ? "." : `. ${then}.`} What was thawed is not frozen again.

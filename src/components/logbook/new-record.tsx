@@ -11,7 +11,7 @@ import { planCake, type RecipeFacts } from "@/core/plan";
 import { writeTin } from "@/core/tin";
 import { issueText } from "@/words";
 import type { OvenChoice, RecipeChoice } from "../frame/choices";
-import { Choice, Field } from "../frame/field";
+import { Choice, Field, ProseBox } from "../frame/field";
 import type { KeptOutcome } from "../frame/outcome";
 import { useTell } from "../frame/toasts";
 import { useSay, useUnits } from "../frame/units";
@@ -217,15 +217,7 @@ export function NewRecord({ recipes, ovens, cake, today, factsOf, keep }: NewRec
           />
         </div>
         <VerdictChoice label="The middle came out" value={verdict} onChange={setVerdict} />
-        <label className="block">
-          <span className="label block">Change next time</span>
-          <textarea
-            className="field min-h-16 py-1.5"
-            value={change}
-            maxLength={2000}
-            onChange={(event) => setChange(event.target.value)}
-          />
-        </label>
+        <ProseBox label="Change next time" value={change} onChange={setChange} />
         <button
           type="submit"
           className="button button-next"

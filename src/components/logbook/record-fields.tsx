@@ -31,28 +31,6 @@ export function ToldRow({
   );
 }
 
-export function ProseBox({
-  label,
-  value,
-  onChange,
-}: {
-  readonly label: string;
-  readonly value: string;
-  readonly onChange: (value: string) => void;
-}) {
-  return (
-    <label className="block">
-      <span className="label block">{label}</span>
-      <textarea
-        className="field min-h-16 py-1.5"
-        value={value}
-        maxLength={2000}
-        onChange={(event) => onChange(event.target.value)}
-      />
-    </label>
-  );
-}
-
 type FigureProps = {
   readonly label: string;
   readonly path: string;

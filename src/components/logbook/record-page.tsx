@@ -24,7 +24,7 @@ import {
   notCountedText,
   wantedText,
 } from "@/words/logbook";
-import { Choice } from "../frame/field";
+import { Choice, ProseBox } from "../frame/field";
 import { ChangedElsewhere } from "../frame/changed-elsewhere";
 import { DraftNote } from "../frame/draft-note";
 import type { KeptOutcome, Outcome, SaveOutcome, Theirs } from "../frame/outcome";
@@ -41,7 +41,6 @@ import {
   GramsBox,
   MinutesBox,
   NextTimeBox,
-  ProseBox,
   OvenHeatBoxes,
   RecordedTinBoxes,
 } from "./record-fields";
