@@ -125,7 +125,7 @@ async function told(
 /** The tasks of the bake that is open, in their order. */
 async function tasksOf(page: Page, databaseUrl: string): Promise<readonly string[]> {
   const id = new URL(page.url()).pathname.split("/").at(-1) ?? "";
-  const file = createClient({ url: databaseUrl });
+  const file = createClient({ url: databaseUrl, timeout: 5000 });
   const { rows } = await file.execute({ sql: "select doc from bakes where id = ?", args: [id] });
   file.close();
   const doc = rows[0]?.["doc"];

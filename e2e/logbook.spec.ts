@@ -117,10 +117,10 @@ test.describe("the logbook", () => {
   test("says how it went last time until that is seen to", async ({ page }) => {
     await ownRecipe(page, "Last time layers");
     const recipe = page.url();
-    await writeDown(page, "Last time layers", "37", "a little dry", "5 °C less");
+    await writeDown(page, "Last time layers", "37", "a little dry", "a cooler oven");
     const note = page.getByRole("complementary", { name: "Last time" });
     await page.goto(recipe);
-    await expect(note).toContainText("37 min, a little dry. You wanted “5 °C less”.");
+    await expect(note).toContainText("37 min, a little dry. You wanted “a cooler oven”.");
     await note.getByRole("button", { name: "Seen to" }).click();
     await expect(note).toBeHidden();
     await page.reload();

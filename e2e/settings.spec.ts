@@ -36,7 +36,7 @@ async function said(page: Page, own: readonly string[]): Promise<readonly string
 
 /** What the kitchen's cakes and tins are called, longest first. */
 async function ownNames(page: Page): Promise<readonly string[]> {
-  await page.goto("/cakes");
+  await page.goto("/cakes?more=9");
   const removers = await page.getByRole("button", { name: /^Delete /u }).all();
   const labels = await Promise.all(removers.map((each) => each.getAttribute("aria-label")));
   await page.goto("/tins");
