@@ -1,4 +1,4 @@
-import { and, count, desc, isNull, ne, not, sql, type SQL } from "drizzle-orm";
+import { and, count, desc, isNull, not, sql, type Column, type SQL } from "drizzle-orm";
 import { FIRST_QUESTION } from "@/core/ask";
 import { BAKED_AHEAD_DAYS, STORED_QUESTION, type CakeState } from "@/core/kept";
 import { lastBakeOf } from "./cakes";
@@ -39,9 +39,11 @@ export const LAST_CHANGED: CakeFilter = { text: "", state: "", order: "changed",
 
 /** The state that `cakeState` of the core tells, for the database. */
 function isIn(state: CakeState, bakedOn: SQL): SQL | undefined {
-  const isEaten = and(ne(cakes.eatenOn, ""), sql`${cakes.wantedOn} <= ${cakes.eatenOn}`) ?? sql`0`;
+  const isOfDate = (doneOn: SQL | Column): SQL =>
+    sql`(${doneOn} <> '' and (${cakes.wantedOn} = '' or ${doneOn} >= date(${cakes.wantedOn}, ${`-${BAKED_AHEAD_DAYS} days`})))`;
+  const isEaten = isOfDate(cakes.eatenOn);
   if (state === "eaten") return isEaten;
-  const isBaked = sql`(${bakedOn} <> '' and (${cakes.wantedOn} = '' or ${bakedOn} >= date(${cakes.wantedOn}, ${`-${BAKED_AHEAD_DAYS} days`})))`;
+  const isBaked = isOfDate(bakedOn);
   return and(not(isEaten), state === "baked" ? isBaked : not(isBaked));
 }
 

@@ -24,6 +24,12 @@ describe("what became of a cake", () => {
     expect(of({ bakedOn })).toBe(state);
   });
 
+  it("is eaten where it was eaten before the day it was wanted", () => {
+    expect(of({ bakedOn: "2026-12-03", eatenOn: "2026-12-04" })).toBe("eaten");
+    expect(of({ eatenOn: "2026-11-29" })).toBe("eaten");
+    expect(of({ eatenOn: "2026-11-28" })).toBe("to-bake");
+  });
+
   it("is to bake again when it is given a date after it was eaten", () => {
     expect(of({ bakedOn: "2026-11-21", eatenOn: "2026-11-22" })).toBe("to-bake");
   });

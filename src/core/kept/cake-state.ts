@@ -5,8 +5,8 @@ export const CAKE_STATES = ["to-bake", "baked", "eaten"] as const;
 export type CakeState = (typeof CAKE_STATES)[number];
 
 /**
- * A bake that was further ahead than so many days was not for this date: the cake was given another
- * one since. Less than a week, so that a weekly cake is to bake again. A judgement.
+ * What was baked or eaten further ahead than so many days was not for this date: the cake was given
+ * another one since. Less than a week, so that a weekly cake is to bake again. A judgement.
  */
 export const BAKED_AHEAD_DAYS = 6;
 
@@ -24,10 +24,12 @@ export type CakeDates = {
  * @example cakeState({ wantedOn: "2026-12-05", bakedOn: "2026-12-04", eatenOn: "" }) // "baked"
  */
 export function cakeState({ wantedOn, bakedOn, eatenOn }: CakeDates): CakeState {
-  if (eatenOn !== "" && wantedOn <= eatenOn) return "eaten";
-  if (bakedOn === "") return "to-bake";
-  const isForThisDate =
-    wantedOn === "" ||
-    differenceInCalendarDays(parseISO(wantedOn), parseISO(bakedOn)) <= BAKED_AHEAD_DAYS;
-  return isForThisDate ? "baked" : "to-bake";
+  if (isOfDate(eatenOn, wantedOn)) return "eaten";
+  return isOfDate(bakedOn, wantedOn) ? "baked" : "to-bake";
 }
+
+/** Whether what was done on a day was done for the date a cake is wanted now. */
+const isOfDate = (doneOn: string, wantedOn: string): boolean =>
+  doneOn !== "" &&
+  (wantedOn === "" ||
+    differenceInCalendarDays(parseISO(wantedOn), parseISO(doneOn)) <= BAKED_AHEAD_DAYS);
