@@ -7,6 +7,7 @@ import {
   parsePortions,
   PLACES,
   putAwayIssue,
+  putBack,
   type Place,
   type Portions,
 } from "@/core/freezer";
@@ -136,12 +137,18 @@ export async function movePortions(id: string, place: Place): Promise<Outcome> {
   );
 }
 
-/** Keeps portions as they were, after one was moved by mistake. */
-export async function undoPortions(id: string, before: Portions): Promise<Outcome> {
+/** Puts portions back to where they were, after they were moved by mistake. */
+export async function putPortionsBack(id: string, before: Portions): Promise<Outcome> {
   const read = parsePortions(before);
   if (!read.ok) return { ok: false, message: issueText(read.issue, await visitorUnits()) };
   return keeping(
-    () => withPortions(kitchenDatabase(), idOf(id), () => read.value, new Date()),
+    () =>
+      withPortions(
+        kitchenDatabase(),
+        idOf(id),
+        (portions) => putBack(portions, read.value),
+        new Date(),
+      ),
     GONE,
     "/freezer",
   );

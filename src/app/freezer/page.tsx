@@ -10,7 +10,7 @@ import {
   movePortions,
   removePortions,
   takePortions,
-  undoPortions,
+  putPortionsBack,
 } from "./actions";
 
 export const metadata: Metadata = { title: "Freezer" };
@@ -25,7 +25,7 @@ export default async function FreezerPage() {
       <FreezerList
         rows={found.value}
         today={formatISO(new Date(), { representation: "date" })}
-        actions={{ bringBackPortions, movePortions, removePortions, takePortions, undoPortions }}
+        actions={{ bringBackPortions, movePortions, removePortions, takePortions, putPortionsBack }}
       />
     </>
   );

@@ -17,7 +17,7 @@ type Row = { readonly id: string; readonly portions: Portions };
 type FreezerActions = {
   readonly takePortions: (id: string, count: number) => Promise<Outcome>;
   readonly movePortions: (id: string, place: Place) => Promise<Outcome>;
-  readonly undoPortions: (id: string, before: Portions) => Promise<Outcome>;
+  readonly putPortionsBack: (id: string, before: Portions) => Promise<Outcome>;
   readonly removePortions: (id: string) => Promise<Outcome>;
   readonly bringBackPortions: (id: string) => Promise<Outcome>;
 };
@@ -205,7 +205,7 @@ function PortionsRow({
               void act(
                 () => actions.movePortions(id, "fridge"),
                 `“${name}” thaws in the fridge from today.`,
-                () => actions.undoPortions(id, portions),
+                () => actions.putPortionsBack(id, portions),
               )
             }
           >

@@ -67,3 +67,14 @@ export function movedPortions(portions: Portions, place: Portions["place"], on: 
     bestBefore: place === portions.place ? portions.bestBefore : "",
   };
 }
+
+/**
+ * Portions put back to where they were before a move; what was taken since stays taken.
+ * @param before as they were then
+ */
+export const putBack = (portions: Portions, before: Portions): Portions => ({
+  ...portions,
+  place: before.place,
+  thawedOn: before.thawedOn,
+  bestBefore: before.bestBefore,
+});

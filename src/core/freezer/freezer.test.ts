@@ -11,6 +11,7 @@ import {
   PUT_AWAY,
   PUT_AWAY_ROWS,
   putAwayIssue,
+  putBack,
   SHEET_PAPERS,
   takeOutAt,
   thawing,
@@ -103,6 +104,12 @@ describe("portions that are moved", () => {
       ),
     );
   });
+});
+
+it("portions put back after a move are where they were, and what was taken since stays taken", () => {
+  const before = { ...SPONGE, bestBefore: "2026-10-01" };
+  const taken = { ...movedPortions(before, "fridge", "2026-09-20"), left: 3 };
+  expect(putBack(taken, before)).toEqual({ ...before, left: 3 });
 });
 
 describe("thawing", () => {

@@ -1,4 +1,11 @@
-export { bestBefore, movedPortions, type PutAwayIssue, putAwayIssue, urgency } from "./best-before";
+export {
+  bestBefore,
+  movedPortions,
+  type PutAwayIssue,
+  putAwayIssue,
+  putBack,
+  urgency,
+} from "./best-before";
 export {
   LABEL_SHEETS,
   type LabelPlace,
