@@ -75,7 +75,16 @@ test.describe("the freezer", () => {
     const out = page.getByRole("region", { name: "Take out, and eat soon" });
     const line = out.getByRole("listitem").filter({ hasText: "Kept back" });
     expect(plain(await line.innerText())).toMatch(/take out 5 pieces .+ to thaw in the room for/u);
-    await line.getByRole("link").click();
+    const wantedOn = dateIn(2);
+    await page.goto(`/calendar?on=${wantedOn}&as=week`);
+    await page
+      .getByRole("link", { name: /^take 5 pieces out, .+: Kept back$/u })
+      .click({ trial: true });
+    await page.goto(`/day?on=${wantedOn}`);
+    await page
+      .getByRole("region", { name: "Out of the freezer" })
+      .getByRole("link", { name: "Kept back" })
+      .click();
     await page.getByRole("textbox", { name: "Left" }).fill("2");
     await expect(savedMark(page)).toBeVisible();
     await expect(page.getByText("2 pieces left")).toBeVisible();

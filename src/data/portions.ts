@@ -1,16 +1,13 @@
 import { and, asc, eq, gt, isNull } from "drizzle-orm";
-import { bestBefore, type Portions } from "@/core/freezer";
+import { bestBefore, type KeptPortions, type Portions } from "@/core/freezer";
 import { STORED_PORTIONS } from "@/core/kept";
 import type { Connection } from "./connection";
 import type { Saved } from "./saved";
 import { portions } from "./schema";
 import { bringBack, takeOut } from "./shelf";
 
-/** Portions that are kept. */
-type PortionsRow = { readonly id: string; readonly portions: Portions };
-
 /** Portions opened: when they were last changed, and as which version. */
-export type OpenedPortions = PortionsRow & {
+export type OpenedPortions = KeptPortions & {
   readonly version: number;
   readonly updatedAt: Date;
 };
@@ -19,7 +16,7 @@ export type OpenedPortions = PortionsRow & {
 const MOST_LISTED = 500;
 
 /** All of which something is left, what has to be eaten first before the rest. */
-export async function listPortions({ db }: Connection): Promise<readonly PortionsRow[]> {
+export async function listPortions({ db }: Connection): Promise<readonly KeptPortions[]> {
   const rows = await db
     .select()
     .from(portions)
@@ -29,7 +26,7 @@ export async function listPortions({ db }: Connection): Promise<readonly Portion
   return rows.flatMap(rowFrom);
 }
 
-function rowFrom(row: typeof portions.$inferSelect): readonly PortionsRow[] {
+function rowFrom(row: typeof portions.$inferSelect): readonly KeptPortions[] {
   const read = STORED_PORTIONS.read(row.doc);
   if (!read.ok) console.error(`portions ${row.id} can't be read:`, read.issue);
   return read.ok ? [{ id: row.id, portions: read.value }] : [];
@@ -60,7 +57,7 @@ export const portionsColumns = (doc: Portions) => ({
 /** Puts portions away. */
 export async function addPortions(
   connection: Connection,
-  { id, portions: doc }: PortionsRow,
+  { id, portions: doc }: KeptPortions,
   now: Date,
 ): Promise<void> {
   const at = now.getTime();
@@ -75,7 +72,7 @@ export async function addPortions(
  */
 export async function changePortions(
   connection: Connection,
-  { id, portions: doc }: PortionsRow,
+  { id, portions: doc }: KeptPortions,
   base: number,
   now: Date,
 ): Promise<Saved<OpenedPortions>> {

@@ -1,7 +1,9 @@
 import { parseISO } from "date-fns";
+import type { Portions } from "@/core/freezer";
 import { localMinute, type CalendarStretch, type Doing } from "@/core/day";
 import { clockText, dateText, dayText, monthText } from "./dates";
 import { doingText } from "./day";
+import { portionsText } from "./freezer";
 import type { Units } from "./regions";
 
 export const STRETCH_NAMES = { week: "Week", month: "Month" } as const satisfies Readonly<
@@ -31,6 +33,10 @@ export const failingText = (stuck: Doing | null, units: Units): string =>
   stuck === null
     ? "can't be kept: see why"
     : `can't be kept: “${doingText(stuck, units)}” finds no place`;
+
+/** When portions come out of the freezer. @example "take 6 pieces out, 21:00: Ferry loaf" */
+export const thawsText = ({ name, left, what }: Portions, at: Date, units: Units): string =>
+  `take ${portionsText(left, what)} out, ${clockText(at, units)}: ${name}`;
 
 /** Where a cake was put. @param wantedAt `2026-12-05T15:00`, or empty */
 export function movedText(name: string, wantedAt: string, units: Units): string {

@@ -128,6 +128,10 @@ export function labelLines(
 export const tooManyLabelsText = (count: number): string =>
   `${count} labels are too many at once: at most ${MOST_LABELS}. Put more portions in a parcel.`;
 
+/** @example "Take 6 pieces out of the freezer" */
+export const takeOutTitle = ({ left, what }: Portions): string =>
+  `Take ${portionsText(left, what)} out of the freezer`;
+
 /** When it comes out of the freezer for the hour it is wanted, and where it thaws. */
 export function takeOutText(portions: Portions, units: Units): string {
   const wanted = parseISO(portions.wantedAt);

@@ -5,7 +5,14 @@ import { Calendar } from "@/components/calendar/calendar";
 import { FreshList } from "@/components/frame/kitchen-changed";
 import { Trouble } from "@/components/frame/trouble";
 import { CALENDAR_STRETCHES, weeksShown } from "@/core/day";
-import { findPantry, kitchenDatabase, listCakesBetween, listUndatedCakes, stored } from "@/data";
+import {
+  findPantry,
+  kitchenDatabase,
+  listCakesBetween,
+  listPortions,
+  listUndatedCakes,
+  stored,
+} from "@/data";
 import { REGION_ROWS, storageText } from "@/words";
 import { visitorUnits } from "../visitor-units";
 import { changeCake } from "../cakes/actions";
@@ -41,6 +48,7 @@ export default async function CalendarPage({ searchParams }: CalendarPageProps) 
         doc === null ? [] : [{ id, name, doc, version, wantedOn, isBaked }],
       ),
       moreUndated: undated.total - undated.cakes.length,
+      portions: await listPortions(database),
       pantry: await findPantry(database),
     };
   });

@@ -4,7 +4,14 @@ import * as z from "@/core/zod";
 import { DayChooser } from "@/components/day/day-chooser";
 import { DayOfCakes } from "@/components/day/day-of-cakes";
 import { Trouble } from "@/components/frame/trouble";
-import { findPantry, kitchenDatabase, listCakesOf, listOpenBakes, stored } from "@/data";
+import {
+  findPantry,
+  kitchenDatabase,
+  listCakesOf,
+  listOpenBakes,
+  listPortions,
+  stored,
+} from "@/data";
 import { storageText } from "@/words";
 import { startBake } from "../bakes/actions";
 import { changeCake } from "../cakes/actions";
@@ -34,6 +41,7 @@ export default async function DayPage({ searchParams }: DayPageProps) {
           ? []
           : [{ id: cake.id, name: cake.name, doc: cake.doc, version: cake.version }],
       ),
+      portions: await listPortions(database),
       pantry: await findPantry(database),
       bakes: await listOpenBakes(database, new Date()),
     };

@@ -11,7 +11,8 @@ import {
   useSensors,
 } from "@dnd-kit/core";
 import { group } from "d3-array";
-import { parseISO } from "date-fns";
+import { formatISO, parseISO } from "date-fns";
+import { comingOut, type KeptPortions } from "@/core/freezer";
 import { localMinute, wantedOnDay, type CalendarStretch } from "@/core/day";
 import { pantryOf, type KitchenPantry } from "@/core/pantry";
 import { dayText, weekdayText } from "@/words/dates";
@@ -40,6 +41,8 @@ type CalendarProps = {
   readonly cakes: readonly CalendarCake[];
   /** Cakes without a day that are not among them. */
   readonly moreUndated: number;
+  /** What is put away. */
+  readonly portions: readonly KeptPortions[];
   readonly pantry: KitchenPantry;
   readonly change: ChangeCake;
 };
@@ -65,6 +68,7 @@ export function Calendar({
   weeks,
   cakes: kept,
   moreUndated,
+  portions,
   pantry,
   change,
 }: CalendarProps) {
@@ -98,6 +102,10 @@ export function Calendar({
     useSensor(TouchSensor, {
       activationConstraint: { delay: HOLD_MS, tolerance: HOLD_SLACK_PX },
     }),
+  );
+  const thaws = useMemo(
+    () => comingOut(portions, weeks[0]?.[0] ?? on, weeks.at(-1)?.at(-1) ?? on),
+    [portions, weeks, on],
   );
   const byDay = group(placed, ({ wantedOn }) => wantedOn);
   const cakeOf = (id: string | null) => placed.find((cake) => cake.id === id);
@@ -172,6 +180,7 @@ export function Calendar({
             begins={days.filter(
               ({ begin }) => begin !== null && localMinute(begin.at).startsWith(day),
             )}
+            thaws={thaws.filter(({ at }) => formatISO(at, { representation: "date" }) === day)}
             failing={days.find(({ date, begin }) => date === day && begin === null)}
             {...chipProps}
           />

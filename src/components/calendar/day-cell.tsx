@@ -3,8 +3,9 @@
 import { useDroppable } from "@dnd-kit/core";
 import Link from "next/link";
 import { getDate, parseISO } from "date-fns";
-import { ChefHat, TriangleAlert } from "lucide-react";
-import { beginsText, failingText } from "@/words/calendar";
+import { ChefHat, Snowflake, TriangleAlert } from "lucide-react";
+import type { ComingOut } from "@/core/freezer";
+import { beginsText, failingText, thawsText } from "@/words/calendar";
 import { dayText, weekdayText } from "@/words/dates";
 import type { DayAhead } from "../day/use-days";
 import { CakeChip, type ChipCake, type ChipProps } from "./cake-chip";
@@ -18,16 +19,27 @@ type DayCellProps = ChipProps & {
   readonly cakes: readonly ChipCake[];
   /** Days whose baking begins on this one. */
   readonly begins: readonly DayAhead[];
+  /** What comes out of the freezer on this one. */
+  readonly thaws: readonly ComingOut[];
   /** This day, where it can't be kept. */
   readonly failing: DayAhead | undefined;
 };
 
-/** One day: its cakes, when their baking begins, and why it can't be kept. */
-export function DayCell({ day, isAside, isDrawn, cakes, begins, failing, ...chip }: DayCellProps) {
+/** One day: its cakes, when their baking begins, what comes out of the freezer, and why it can't be kept. */
+export function DayCell({
+  day,
+  isAside,
+  isDrawn,
+  cakes,
+  begins,
+  thaws,
+  failing,
+  ...chip
+}: DayCellProps) {
   const { today, units } = chip;
   const { setNodeRef, isOver } = useDroppable({ id: day, disabled: day < today });
   const date = parseISO(day);
-  const isEmpty = cakes.length === 0 && begins.length === 0;
+  const isEmpty = cakes.length === 0 && begins.length === 0 && thaws.length === 0;
   return (
     <li
       ref={setNodeRef}
@@ -62,6 +74,16 @@ export function DayCell({ day, isAside, isDrawn, cakes, begins, failing, ...chip
           </Link>
         ),
       )}
+      {thaws.map(({ id, portions, at }) => (
+        <Link
+          key={id}
+          href={`/freezer/${id}`}
+          className="flex items-start gap-1.5 text-[14px] leading-snug text-ink-2 underline-offset-4 hover:underline"
+        >
+          <Snowflake size={16} className="mt-0.5 shrink-0" aria-hidden />
+          {thawsText(portions, at, units)}
+        </Link>
+      ))}
       {failing !== undefined && (
         <Link
           href={`/day?on=${day}`}

@@ -1,8 +1,27 @@
 import { expect, it } from "vitest";
 import { scheduleDay, tasksOf, type DayCake } from "@/core/day";
 import { LAYERS } from "@/core/day/layers.test-data";
+import type { Portions } from "@/core/freezer";
 import { METRIC } from "@/words";
 import { calendarText } from "./calendar";
+
+const SLICES: Portions = {
+  name: "Ferry loaf",
+  what: "cake",
+  count: 8,
+  left: 6,
+  eachG: null,
+  keeping: { roomHours: 72, fridgeDays: 6, freezerMonths: 3 },
+  isCold: false,
+  allergens: [],
+  madeOn: "2026-11-20",
+  place: "freezer",
+  thawedOn: "",
+  bestBefore: "",
+  wantedAt: "2026-12-05T15:00",
+  cakeId: null,
+  notes: "",
+};
 
 const cake: DayCake = {
   ...LAYERS,
@@ -26,6 +45,7 @@ it("writes every task once, in world time, with an alarm where hands are needed"
     schedule,
     tasks,
     names: ["Harbour supper"],
+    thaws: [],
     units: METRIC,
   });
   const lines = text.split("\r\n");
@@ -45,10 +65,35 @@ it("has no line of its own in a name, whatever is in it", async () => {
   if (schedule === null) throw new Error("no day");
   const name = "Supper\r\nBEGIN:VEVENT\nSUMMARY:Not ours\rX";
   const lines = (
-    await calendarText({ name, id: "abc", schedule, tasks, names: [name, "other"], units: METRIC })
+    await calendarText({
+      name,
+      id: "abc",
+      schedule,
+      tasks,
+      names: [name, "other"],
+      thaws: [],
+      units: METRIC,
+    })
   ).split(/\r\n|\r|\n/u);
   expect(lines.filter((line) => line.startsWith("BEGIN:VEVENT"))).toHaveLength(tasks.length);
   expect(
     lines.filter((line) => line.startsWith("SUMMARY:Not ours") || line.startsWith("X")),
   ).toEqual(lines.filter((line) => line.startsWith("X-")));
+});
+
+it("rings when something comes out of the freezer for that day", async () => {
+  const at = new Date(Date.UTC(2026, 11, 5, 13));
+  const text = await calendarText({
+    name: "Harbour supper",
+    id: "abc",
+    schedule: { placed: [], startsAt: 0, endsAt: 0, critical: [], gapMin: 0 },
+    tasks: [],
+    names: [],
+    thaws: [{ id: "p1", portions: SLICES, at, wantedAt: new Date(Date.UTC(2026, 11, 5, 15)) }],
+    units: METRIC,
+  });
+  expect(text).toContain("DTSTART:20261205T130000Z");
+  expect(text).toContain("SUMMARY:Take 6 pieces out of the freezer · Ferry loaf");
+  expect(text).toContain("DESCRIPTION:Thaw wrapped\\, 1 to 2 hours in the room");
+  expect(text.split("BEGIN:VALARM")).toHaveLength(2);
 });

@@ -1,8 +1,14 @@
 import type { Schedule, Task } from "@/core/day";
+import { addMinutes } from "date-fns";
+import type { ComingOut } from "@/core/freezer";
 import type { Units } from "@/words";
 import { doingText } from "@/words/day";
+import { takeOutTitle, thawText } from "@/words/freezer";
 import { MS_PER_MIN } from "@/core/measure";
 import { saveFile } from "../frame/download";
+
+/** A freezer is opened and shut again, min. */
+const TAKING_OUT_MIN = 5;
 
 /** What is written into a calendar. */
 export type CalendarDay = {
@@ -12,6 +18,8 @@ export type CalendarDay = {
   readonly schedule: Schedule;
   readonly tasks: readonly Task[];
   readonly names: readonly string[];
+  /** What comes out of the freezer for that day. */
+  readonly thaws: readonly ComingOut[];
   readonly units: Units;
 };
 
@@ -25,6 +33,7 @@ export async function calendarText({
   schedule,
   tasks,
   names: asCalled,
+  thaws,
   units,
 }: CalendarDay): Promise<string> {
   const [name, names] = [oneLine(asNamed), asCalled.map(oneLine)];
@@ -49,6 +58,17 @@ export async function calendarText({
     });
     if (task.needs.includes("hands") || task.doing.do === "warm-up")
       event.createAlarm({ type: ICalAlarmType.display, trigger: 0, description: summary });
+  }
+  for (const { id: portionsId, portions, at } of thaws) {
+    const summary = oneLine(`${takeOutTitle(portions)} · ${portions.name}`);
+    const event = calendar.createEvent({
+      id: `${id}-${portionsId}@steady-tin`,
+      start: at,
+      end: addMinutes(at, TAKING_OUT_MIN),
+      summary,
+      description: oneLine(thawText(portions)),
+    });
+    event.createAlarm({ type: ICalAlarmType.display, trigger: 0, description: summary });
   }
   return calendar.toString();
 }

@@ -4,6 +4,7 @@ import { useMemo } from "react";
 import Link from "next/link";
 import { CalendarPlus, Printer } from "lucide-react";
 import { dayPlan, type CakeOfDay, type DayBoxes, localMinute, nameInCake } from "@/core/day";
+import { comingOut, type KeptPortions } from "@/core/freezer";
 import { plannedCake, type BakeDoc, type PlannedCake } from "@/core/kept";
 import { pantryOf, type KitchenPantry } from "@/core/pantry";
 import { useKeptCakes, type ChangeCake, type KeptCake } from "../frame/use-kept-cakes";
@@ -16,6 +17,7 @@ import { NoDay } from "./no-day";
 import { cakeOfDay } from "./of-day";
 import { useNow } from "../frame/now";
 import { WhatIsLeft } from "./what-is-left";
+import { OutOfFreezer } from "./out-of-freezer";
 import { Planned } from "./planned";
 
 type DayOfCakesProps = {
@@ -23,6 +25,8 @@ type DayOfCakesProps = {
   readonly cakes: readonly KeptCake[];
   /** Names of those wanted that day that are baked already. */
   readonly baked: readonly string[];
+  /** What is put away. */
+  readonly portions: readonly KeptPortions[];
   readonly pantry: KitchenPantry;
   readonly change: ChangeCake;
   readonly bakes: readonly OpenBake[];
@@ -40,6 +44,7 @@ export function DayOfCakes({
   date,
   cakes: kept,
   baked,
+  portions,
   pantry,
   change,
   bakes,
@@ -72,6 +77,7 @@ export function DayOfCakes({
     request: { tasks, wantedAt, away = [] },
     schedule,
   } = day;
+  const thaws = useMemo(() => comingOut(portions, date, date), [portions, date]);
   const names = planned.map(({ kept: { name } }) => name);
   const left = isAwaited
     ? []
@@ -126,6 +132,7 @@ export function DayOfCakes({
           out here.
         </p>
       )}
+      <OutOfFreezer thaws={thaws} units={units} />
       <section aria-label="The day" className="panel overflow-hidden">
         {isAwaited && (
           <p role="status" className="px-6 py-8 text-[17px] max-sm:px-4">
@@ -181,6 +188,7 @@ export function DayOfCakes({
                 schedule,
                 tasks,
                 names,
+                thaws,
                 units,
               })
             }

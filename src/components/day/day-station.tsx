@@ -161,6 +161,7 @@ export function DayStation({
               className="button"
               onClick={() =>
                 void saveCalendar({
+                  thaws: [],
                   name,
                   id,
                   schedule,

@@ -2,11 +2,9 @@
 
 import Link from "next/link";
 import { Snowflake } from "lucide-react";
-import { urgency, type Portions } from "@/core/freezer";
+import { urgency, type KeptPortions } from "@/core/freezer";
 import { eatByText, portionsText, takeOutText } from "@/words/freezer";
 import { useUnits } from "../frame/units";
-
-export type PortionsRow = { readonly id: string; readonly portions: Portions };
 
 const MOST_SHOWN = 5;
 
@@ -16,7 +14,7 @@ export function FromTheFreezer({
   today,
   until,
 }: {
-  readonly rows: readonly PortionsRow[];
+  readonly rows: readonly KeptPortions[];
   /** The days that are told of, `2026-12-05`. */
   readonly today: string;
   readonly until: string;

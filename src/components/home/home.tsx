@@ -9,7 +9,8 @@ import { shoppingLists, type Got } from "@/core/shopping";
 import { CakeCards } from "../cake/cake-cards";
 import { useSay, useUnits } from "../frame/units";
 import { useNeeded, type WantedCake } from "../shopping/needed";
-import { FromTheFreezer, type PortionsRow } from "./from-the-freezer";
+import type { KeptPortions } from "@/core/freezer";
+import { FromTheFreezer } from "./from-the-freezer";
 import { Running } from "./running";
 import type { RunningBake } from "./running-bake";
 import { useDays } from "../day/use-days";
@@ -25,7 +26,7 @@ type HomeProps = {
   readonly got: readonly Got[];
   readonly pantry: KitchenPantry;
   /** What is put away, the first to be eaten first. */
-  readonly portions: readonly PortionsRow[];
+  readonly portions: readonly KeptPortions[];
   readonly recent: readonly {
     readonly id: string;
     readonly name: string;

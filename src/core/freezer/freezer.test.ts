@@ -3,6 +3,7 @@ import { format, parseISO } from "date-fns";
 import { describe, expect, it } from "vitest";
 import {
   bestBefore,
+  comingOut,
   LABEL_SHEETS,
   labelPlaces,
   movedPortions,
@@ -132,6 +133,22 @@ describe("thawing", () => {
     expect(out("layers", true, "2026-12-05T18:30")).toBe("2026-12-04 21:00");
     expect(out("layers", true, "2026-12-05T11:00")).toBe("2026-12-04 21:00");
     expect(out("cake", false, "2026-12-05T08:30")).toBe("2026-12-04 21:00");
+  });
+
+  it("stands on the day it comes out and on the day it is wanted, and on no other", () => {
+    const rows = [
+      { id: "layers", portions: { ...SPONGE, what: "layers", wantedAt: "2026-12-05T08:00" } },
+      { id: "slices", portions: { ...SPONGE, what: "cake", wantedAt: "2026-12-05T15:00" } },
+      { id: "eaten", portions: { ...SPONGE, left: 0, wantedAt: "2026-12-05T15:00" } },
+      { id: "thawed", portions: { ...SPONGE, place: "fridge", wantedAt: "2026-12-05T15:00" } },
+      { id: "any day", portions: { ...SPONGE, wantedAt: "" } },
+    ] as const;
+    const on = (from: string, to = from) => comingOut(rows, from, to).map(({ id }) => id);
+    expect(on("2026-12-04")).toEqual(["layers"]);
+    expect(on("2026-12-05")).toEqual(["layers", "slices"]);
+    expect(on("2026-12-03")).toEqual([]);
+    expect(on("2026-12-06", "2026-12-31")).toEqual([]);
+    expect(on("2026-11-30", "2026-12-06")).toEqual(["layers", "slices"]);
   });
 
   it("takes longer in the fridge than in the room, whatever it is", () => {

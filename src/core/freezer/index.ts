@@ -15,6 +15,13 @@ export {
   parcels,
   SHEET_PAPERS,
 } from "./label-sheets";
-export { parsePortions, type Place, PLACES, type Portions, PortionsDocSchema } from "./portions";
+export {
+  type KeptPortions,
+  parsePortions,
+  type Place,
+  PLACES,
+  type Portions,
+  PortionsDocSchema,
+} from "./portions";
 export { PUT_AWAY, PUT_AWAY_ROWS, type PutAwayWhat } from "./rows";
-export { takeOutAt, type Thawing, thawing } from "./thawing";
+export { type ComingOut, comingOut, takeOutAt, type Thawing, thawing } from "./thawing";

@@ -46,6 +46,9 @@ export const PortionsDocSchema = z.strictObject({
 });
 export type Portions = z.infer<typeof PortionsDocSchema>;
 
+/** Portions that are kept. */
+export type KeptPortions = { readonly id: string; readonly portions: Portions };
+
 /** Portions from outside the program. */
 export const parsePortions = (input: unknown): Result<Portions> =>
   parseWith(PortionsDocSchema, input);
