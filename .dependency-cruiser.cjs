@@ -51,7 +51,7 @@ module.exports = {
       from: { path: "^src/core/", pathNot: "[.]test(-data)?[.]ts$" },
       to: {
         pathNot:
-          "^src/core/|node_modules/(zod|htmlparser2|papaparse|date-fns|d3-array|d3-random|ml-matrix)/",
+          "^src/core/|node_modules/(zod|ts-fsrs|htmlparser2|papaparse|date-fns|d3-array|d3-random|ml-matrix)/",
       },
     },
     {

@@ -26,6 +26,8 @@ export async function servedKitchen(port: number): Promise<ServedKitchen> {
     DATABASE_URL: databaseUrl,
     DEMO_DAY: "2026-11-28",
     NEXT_TELEMETRY_DISABLED: "1",
+    // What it is opened at to other devices: an address of this machine that is not its own name.
+    STEADY_TIN_SHARE: "127.0.0.2",
   };
   const run = (args: readonly string[]) => spawn(process.execPath, args, { env, stdio: "ignore" });
   const [code] = (await once(run([TSX, "src/cli/prepare.ts"]), "exit")) as [number | null];

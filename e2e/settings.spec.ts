@@ -1,5 +1,13 @@
 import type { Page } from "@playwright/test";
-import { expect, expectAccessible, expectNoSideways, keepAsked, station, test } from "./kitchen";
+import {
+  expect,
+  expectAccessible,
+  expectNoSideways,
+  keepAsked,
+  savedMark,
+  station,
+  test,
+} from "./kitchen";
 
 /** Words, units, clocks and dates of other countries. */
 const FOREIGN = {
@@ -116,6 +124,60 @@ test.describe("settings", () => {
     await expectAccessible(page);
     await page.setViewportSize({ width: 320, height: 700 });
     await expectNoSideways(page);
+  });
+
+  test("bring back what was deleted, out of the bin", async ({ page }) => {
+    await page.goto("/ovens");
+    await page.getByRole("button", { name: "Add an oven" }).click();
+    await expect(page).toHaveURL(/\/ovens\/./u);
+    const address = page.url();
+    await page.getByRole("textbox", { name: "Name" }).fill("Galley oven");
+    await expect(savedMark(page)).toBeVisible();
+    await page.getByRole("button", { name: "Delete", exact: true }).click();
+    await expect(page).toHaveURL(/\/ovens$/u);
+    await page.goto("/settings");
+    const bin = page.getByRole("region", { name: "Bin" });
+    await expect(bin.getByRole("listitem").first()).toContainText("Galley oven");
+    await expect(bin.getByRole("listitem").first()).toContainText("an oven, deleted");
+    await expectAccessible(page);
+    await bin.getByRole("button", { name: "Bring Galley oven back" }).click();
+    await expect(page.getByText("“Galley oven” is back.").first()).toBeVisible();
+    await expect(bin.getByText("Galley oven")).toBeHidden();
+    await page.goto(address);
+    await expect(page.getByRole("textbox", { name: "Name" })).toHaveValue("Galley oven");
+  });
+
+  test("empty the kitchen after a look at what goes, and undo it; the demo kitchen comes back", async ({
+    page,
+  }) => {
+    await page.goto("/tins");
+    const tins = page.locator("main li");
+    const before = await tins.count();
+    expect(before).toBeGreaterThan(10);
+    await page.goto("/settings");
+    await page.getByRole("button", { name: "Start empty …" }).click();
+    const sheet = page.getByRole("dialog");
+    await expect(sheet).toContainText("Before that a backup is made");
+    await expectAccessible(page);
+    await sheet.getByRole("button", { name: "Back it up and empty it" }).click();
+    await expect(page.getByText("The kitchen is empty.", { exact: true }).first()).toBeVisible();
+    const other = await page.context().newPage();
+    await other.goto("/tins");
+    await expect(other.locator("main li")).toHaveCount(0);
+    await other.goto("/");
+    await expect(other.getByRole("link", { name: /Paste a recipe/u }).first()).toBeVisible();
+    await page.getByRole("button", { name: "Bring the demo kitchen back" }).click();
+    await expect(page.getByText("The demo kitchen is back.").first()).toBeVisible();
+    await other.goto("/tins");
+    await expect(other.getByRole("main").getByText("Fluted ring").first()).toBeVisible();
+    await expect(other.locator("main li")).not.toHaveCount(0);
+    await page.getByRole("button", { name: "Undo" }).first().click();
+    await expect(
+      page.getByText("Everything is as it was before.", { exact: true }).first(),
+    ).toBeVisible();
+    await other.goto("/tins");
+    await expect(other.locator("main li")).toHaveCount(before);
+    await other.close();
   });
 
   test("bring a backup back after a look at what would change, and undo it", async ({ page }) => {

@@ -5,6 +5,8 @@ import { build, checkNode, fail, install, NEXT, prepare, SERVE, startServer } fr
 
 const HOST = "127.0.0.1";
 const isDev = process.argv.includes("--dev");
+/** Opens the kitchen to the home network from the start, and prints a link for the first device. */
+const isShared = process.argv.includes("--share");
 
 function chosenPort() {
   const text = process.env.PORT ?? "3000";
@@ -40,10 +42,11 @@ const server = startServer(
   isDev
     ? [NEXT, "dev", "-H", HOST, "-p", String(port)]
     : [SERVE, "--host", HOST, "--port", String(port)],
+  isShared ? { STEADY_TIN_OPEN: "yes" } : {},
 );
 let isReady = false;
 server.stdout.on("data", (chunk) => {
-  if (isDev) process.stdout.write(chunk);
+  if (isDev || isShared) process.stdout.write(chunk);
   if (isReady || !/ready/i.test(String(chunk))) return;
   isReady = true;
   console.log(

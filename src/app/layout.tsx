@@ -5,7 +5,9 @@ import { Find } from "@/components/find/find";
 import { Header } from "@/components/frame/header";
 import { ToastProvider } from "@/components/frame/toasts";
 import { TypedEarly } from "@/components/frame/typed-early";
+import { RIGHT_TOLD } from "@/words/door";
 import { UnitsProvider } from "@/components/frame/units";
+import { rightOfVisitor } from "./who-asks";
 import { visitorUnits, visitorSay } from "./visitor-units";
 import "./globals.css";
 
@@ -27,6 +29,7 @@ export const viewport: Viewport = { width: "device-width", initialScale: 1, them
 
 export default async function RootLayout({ children }: { readonly children: ReactNode }) {
   const units = await visitorUnits();
+  const right = await rightOfVisitor();
   return (
     <html lang="en">
       <body>
@@ -42,6 +45,11 @@ export default async function RootLayout({ children }: { readonly children: Reac
               <Header>
                 <Find />
               </Header>
+              {right !== "all" && (
+                <p className="no-print bg-yolk-soft px-4 py-1.5 text-center text-[15px]">
+                  {RIGHT_TOLD[right]}
+                </p>
+              )}
               <main id="work" className="mx-auto max-w-7xl px-3 py-3 md:px-6">
                 {children}
               </main>

@@ -1,5 +1,5 @@
 import { databaseUrl, openDatabase } from "@/data/connection";
-import { migrateDatabase } from "@/data/migrate";
+import { checkKitchen, migrateDatabase } from "@/data/migrate";
 import { recordEndedBakes } from "@/data/records";
 import { seedDemoKitchen } from "@/data/seed";
 import { loggable, storageIssue } from "@/data/storage-issue";
@@ -13,6 +13,7 @@ const url = databaseUrl();
 try {
   const connection = openDatabase(url);
   const now = new Date();
+  await checkKitchen(connection, url);
   const before = await migrateDatabase(connection, url, now);
   if (before !== null) console.log(`Backed up your data before updating it: ${before.name}`);
   const { DEMO_DAY } = process.env;

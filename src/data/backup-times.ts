@@ -6,7 +6,13 @@ const KEPT = { days: 7, weeks: 4, months: 12 };
 const BEFORE_DAYS = 30;
 const DAY_MS = 86_400_000;
 
-export const BACKUP_REASONS = ["daily", "asked", "before-update", "before-restore"] as const;
+export const BACKUP_REASONS = [
+  "daily",
+  "asked",
+  "before-update",
+  "before-restore",
+  "before-emptying",
+] as const;
 export type BackupReason = (typeof BACKUP_REASONS)[number];
 export type BackupTime = { readonly at: Date; readonly why: BackupReason };
 

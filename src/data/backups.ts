@@ -161,8 +161,9 @@ export async function restoreBackup(
   const before = await withBackup(connection, url, name, async (db) => {
     // In the same turn of the queue: no write comes between the backup and what takes its place.
     const stood = await backUp(connection, url, "before-restore", now);
+    // Who may come in is not brought back: a key that was taken away stays away.
     const tables = await db.all<{ name: string }>(
-      sql`select name from main.sqlite_master where type = 'table' and name not like 'sqlite\\_%' escape '\\' and name <> '__drizzle_migrations'`,
+      sql`select name from main.sqlite_master where type = 'table' and name not like 'sqlite\\_%' escape '\\' and name not in ('__drizzle_migrations', 'house_keys')`,
     );
     const steps = [];
     for (const { name: table } of tables) {

@@ -19,6 +19,9 @@ export {
 export { archivedThings, bringIn, compareThings } from "./archive";
 export { CAKE_ORDERS, LAST_CHANGED, listCakes } from "./cake-list";
 export { backUp, backUpWhenDue, compareBackup, listBackups, restoreBackup } from "./backups";
+export { BIN_KINDS, type BinKind, bringBackFromBin, emptyBin, listBin } from "./bin";
+export { bringDemoBack } from "./seed";
+export { emptyKitchen } from "./start-over";
 export { databaseUrl, kitchenDatabase } from "./connection";
 export {
   addTin,
@@ -50,7 +53,17 @@ export {
   withPortions,
   type OpenedPortions,
 } from "./portions";
+export {
+  addHouseKey,
+  HOUSE_RIGHTS,
+  listHouseKeys,
+  removeHouseKey,
+  findShownKey,
+  type HouseKey,
+  type HouseRight,
+} from "./house-keys";
 export { findPicture, keepPicture, listPictures } from "./pictures";
+export { addPracticeAnswer, listPracticeAnswers } from "./practice";
 export { findPantry, keepIngredient, learnName } from "./pantry";
 export {
   addRecipe,

@@ -230,6 +230,29 @@ export const portions = sqliteTable(
   (table) => [index("portions_by_day").on(table.deletedAt, table.bestBefore)],
 );
 
+/** Keys of other phones and computers that may open this kitchen over the home network. */
+export const houseKeys = sqliteTable("house_keys", {
+  id: text("id").primaryKey(),
+  name: text("name").notNull(),
+  /** SHA-256 of the key, hex: the key itself is nowhere but on its phone. */
+  hash: text("hash").notNull().unique(),
+  /** What its holder may do. */
+  may: text("may").notNull(),
+  madeAt: integer("made_at").notNull(),
+  seenAt: integer("seen_at").notNull(),
+});
+
+/** Answers of practice, each a `PracticeAnswer` of the core as JSON; only ever added to. */
+export const practiceAnswers = sqliteTable(
+  "practice_answers",
+  {
+    id: text("id").primaryKey(),
+    doc: text("doc").notNull(),
+    at: integer("at").notNull(),
+  },
+  (table) => [index("practice_by_time").on(table.at)],
+);
+
 /** Facts about the kitchen itself, such as that its demo data has been laid in. */
 export const kitchen = sqliteTable("kitchen", {
   key: text("key").primaryKey(),

@@ -1,6 +1,6 @@
 import { addDays, addWeeks, differenceInCalendarDays, format, parseISO } from "date-fns";
-import { eq } from "drizzle-orm";
-import type { Connection } from "./connection";
+import { eq, inArray } from "drizzle-orm";
+import type { Connection, Database } from "./connection";
 import { askAboutRecipe, FIRST_QUESTION, type Question } from "@/core/ask";
 import { recipeFacts, recipeSearchText, workRecipe } from "@/core/plan";
 import { emptyRecord, plannedCake, STORED_OVEN, STORED_TIN, type CakeDoc } from "@/core/kept";
@@ -11,10 +11,14 @@ import { cakeColumns, cakeSearchText } from "./cakes";
 import { DEMO_BAKES, DEMO_WEIGHED } from "./demo-bakes";
 import { DEMO_CAKES, DEMO_OVENS, DEMO_PORTIONS, DEMO_TINS, DEMO_WEEK } from "./demo-kitchen";
 import { DEMO_RECIPE_TEXTS } from "./demo-recipes";
+import { demoAnswers } from "./demo-practice";
 import { portionsColumns } from "./portions";
+import { answerRow } from "./practice";
 import { recipeRow } from "./recipes";
 import { noteBaked, recordColumns } from "./records";
-import { cakes, kitchen, ovens, portions, recipes, records, tins } from "./schema";
+import { cakes, kitchen, ovens, portions, practiceAnswers, recipes, records, tins } from "./schema";
+
+type Tx = Parameters<Parameters<Database["transaction"]>[0]>[0];
 
 const SEEDED = "demo-laid-in";
 
@@ -35,62 +39,107 @@ export async function seedDemoKitchen(connection: Connection, now: Date): Promis
       ];
       if ([marked, anyTin, anyRecipe, anyCake, anyOven].some((rows) => rows.length > 0))
         return false;
-      await tx.insert(tins).values(
-        DEMO_TINS.map(({ spec, ...tin }) => ({
-          ...tin,
-          spec: STORED_TIN.write(spec),
-          updatedAt: now.getTime(),
-        })),
-      );
-      await tx.insert(recipes).values([...demoRecipes(now)]);
-      const at = now.getTime();
-      await tx.insert(ovens).values(
-        DEMO_OVENS.map(({ spec, ...oven }, index) => ({
-          ...oven,
-          spec: STORED_OVEN.write(spec),
-          createdAt: at + index,
-          updatedAt: at,
-        })),
-      );
-      await tx.insert(cakes).values(
-        DEMO_CAKES.map(({ id, name, recipe, oven, baked, question }, index) => {
-          const doc = demoCake(recipe, {
-            oven: DEMO_OVENS.find((each) => each.id === oven) ?? null,
-            ...question,
-            ...(question.day === undefined || baked !== undefined
-              ? {}
-              : { day: { ...question.day, wantedAt: coming(question.day.wantedAt, now) } }),
-          });
-          return {
-            id,
-            name,
-            ...cakeColumns(doc),
-            search: cakeSearchText(name, doc),
-            eatenOn: baked?.eatenOn ?? "",
-            createdAt: at - index,
-            updatedAt: at - index,
-          };
-        }),
-      );
-      await tx.insert(records).values(
-        demoRecords().map((row, index) => ({
-          ...row,
-          createdAt: at - index,
-          updatedAt: at - index,
-        })),
-      );
-      await tx.insert(portions).values(
-        demoPortions(now).map(({ id, doc }) => ({
-          id,
-          ...portionsColumns(doc),
-          createdAt: at,
-          updatedAt: at,
-        })),
-      );
-      for (const { recipe, madeOn } of DEMO_BAKES)
-        await noteBaked(tx, { recipe: { id: recipe, name: "" }, madeOn });
+      await layIn(tx, now);
+      await tx.insert(practiceAnswers).values(demoAnswers(now).map(answerRow));
       await tx.insert(kitchen).values({ key: SEEDED, value: now.toISOString() });
       return true;
+    }),
+  );
+}
+
+/** Lays in what is of the demo kitchen and not there; what is there stays as it is. */
+async function layIn(tx: Tx, now: Date): Promise<void> {
+  await tx
+    .insert(tins)
+    .values(
+      DEMO_TINS.map(({ spec, ...tin }) => ({
+        ...tin,
+        spec: STORED_TIN.write(spec),
+        updatedAt: now.getTime(),
+      })),
+    )
+    .onConflictDoNothing();
+  await tx
+    .insert(recipes)
+    .values([...demoRecipes(now)])
+    .onConflictDoNothing();
+  const at = now.getTime();
+  await tx
+    .insert(ovens)
+    .values(
+      DEMO_OVENS.map(({ spec, ...oven }, index) => ({
+        ...oven,
+        spec: STORED_OVEN.write(spec),
+        createdAt: at + index,
+        updatedAt: at,
+      })),
+    )
+    .onConflictDoNothing();
+  await tx
+    .insert(cakes)
+    .values(
+      DEMO_CAKES.map(({ id, name, recipe, oven, baked, question }, index) => {
+        const doc = demoCake(recipe, {
+          oven: DEMO_OVENS.find((each) => each.id === oven) ?? null,
+          ...question,
+          ...(question.day === undefined || baked !== undefined
+            ? {}
+            : { day: { ...question.day, wantedAt: coming(question.day.wantedAt, now) } }),
+        });
+        return {
+          id,
+          name,
+          ...cakeColumns(doc),
+          search: cakeSearchText(name, doc),
+          eatenOn: baked?.eatenOn ?? "",
+          createdAt: at - index,
+          updatedAt: at - index,
+        };
+      }),
+    )
+    .onConflictDoNothing();
+  await tx
+    .insert(records)
+    .values(
+      demoRecords().map((row, index) => ({
+        ...row,
+        createdAt: at - index,
+        updatedAt: at - index,
+      })),
+    )
+    .onConflictDoNothing();
+  await tx
+    .insert(portions)
+    .values(
+      demoPortions(now).map(({ id, doc }) => ({
+        id,
+        ...portionsColumns(doc),
+        createdAt: at,
+        updatedAt: at,
+      })),
+    )
+    .onConflictDoNothing();
+  for (const { recipe, madeOn } of DEMO_BAKES)
+    await noteBaked(tx, { recipe: { id: recipe, name: "" }, madeOn });
+}
+
+/**
+ * Brings the demo kitchen back beside her own: what is missing of it is laid in, what was deleted
+ * comes out of the bin, and what she changed stays changed. Nobody else's practice comes with it.
+ */
+export async function bringDemoBack(connection: Connection, now: Date): Promise<void> {
+  await connection.write((db) =>
+    db.transaction(async (tx) => {
+      for (const [table, ids] of [
+        [tins, DEMO_TINS.map(({ id }) => id)],
+        [ovens, DEMO_OVENS.map(({ id }) => id)],
+        [recipes, DEMO_RECIPE_TEXTS.map(([id]) => id)],
+        [cakes, DEMO_CAKES.map(({ id }) => id)],
+        [portions, DEMO_PORTIONS.map(({ id }) => id)],
+        [records, DEMO_BAKES.map((_, at) => demoBakeId(at))],
+      ] as const)
+        await tx.update(table).set({ deletedAt: null }).where(inArray(table.id, ids));
+      await layIn(tx, now);
     }),
   );
 }
@@ -133,6 +182,8 @@ function demoPortions(now: Date): readonly { readonly id: string; readonly doc: 
   }));
 }
 
+const demoBakeId = (at: number): string => `demo-bake-${String(at + 1)}`;
+
 /** The demo bakes as pages of the logbook, each planned from its recipe. */
 function demoRecords() {
   return DEMO_BAKES.map(({ madeOn, recipe, oven, tins, ...happened }, at) => {
@@ -152,7 +203,7 @@ function demoRecords() {
     const { usedG = null, tins: measured = {}, ...weighed } = DEMO_WEIGHED[madeOn] ?? {};
     const frosting = { ...record.frosting, usedG };
     return {
-      id: `demo-bake-${String(at + 1)}`,
+      id: demoBakeId(at),
       cakeId: DEMO_CAKES.find(({ baked }) => baked?.on === madeOn)?.id ?? null,
       ...recordColumns({
         ...record,

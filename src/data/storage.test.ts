@@ -9,7 +9,7 @@ import { openDatabase, type Connection } from "./connection";
 import { freshKitchen, NOW, type FreshKitchen } from "./fresh-kitchen.test-data";
 import { addCake, LAST_CHANGED, listCakes } from ".";
 import { listBackups } from "./backups";
-import { migrateDatabase } from "./migrate";
+import { checkKitchen, migrateDatabase } from "./migrate";
 import { loggable, storageIssue } from "./storage-issue";
 
 let kitchen: FreshKitchen;
@@ -32,6 +32,38 @@ const asked = (changes: Partial<Question>): CakeDoc => ({
 });
 const names = async (): Promise<readonly string[]> =>
   (await listCakes(connection, LAST_CHANGED, ALL)).cakes.map(({ name }) => name);
+
+const failing = async (work: () => Promise<unknown>): Promise<string> =>
+  storageIssue(
+    await work().then(
+      () => null,
+      (error: unknown) => error,
+    ),
+  );
+const cake = { id: "a", name: "Supper cake", doc: asked({}) };
+
+describe("a kitchen's file", () => {
+  it("is looked through at the start: a damaged page is found before anything is written", async () => {
+    await checkKitchen(connection, url);
+    for (let count = 0; count < 60; count += 1)
+      await addCake(connection, { id: `c${count}`, name: `Cake ${count}`, doc: asked({}) }, NOW);
+    await checkKitchen(connection, url);
+    connection.client.close();
+    const file = url.slice("file:".length);
+    const bytes = readFileSync(file);
+    // Into the middle of the file: the pages of its tables, not its head.
+    bytes.fill(0xa5, 4096 * 30, 4096 * 36);
+    writeFileSync(file, bytes);
+    const opened = openDatabase(url);
+    expect(await failing(() => checkKitchen(opened, url))).toBe("damaged");
+    opened.client.close();
+    expect(readFileSync(file).equals(bytes)).toBe(true);
+  });
+
+  it("on a server is the server's to look through", async () => {
+    await expect(checkKitchen(connection, "http://127.0.0.1:1")).resolves.toBeUndefined();
+  });
+});
 
 describe("migrations", () => {
   it("do nothing to a database that is up to date", async () => {
@@ -197,15 +229,6 @@ describe("a locked database", () => {
 });
 
 describe("what kept something from being stored", () => {
-  const failing = async (work: () => Promise<unknown>): Promise<string> =>
-    storageIssue(
-      await work().then(
-        () => null,
-        (error: unknown) => error,
-      ),
-    );
-  const cake = { id: "a", name: "Supper cake", doc: asked({}) };
-
   it("is a read-only file", async () => {
     await connection.db.run(sql`pragma query_only = on`);
     expect(await failing(() => addCake(connection, cake, NOW))).toBe("read-only");

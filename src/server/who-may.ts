@@ -1,3 +1,5 @@
+import { openedAt } from "./door/opened";
+
 /** Why a request is turned away. */
 export type TurnedAway = { readonly status: 403 | 421; readonly message: string };
 
@@ -6,16 +8,18 @@ const OWN_NAMES = ["localhost", "127.0.0.1", "[::1]"];
 const READING = ["GET", "HEAD", "OPTIONS"];
 
 /**
- * The names a kitchen answers to: this machine's own, and those its owner lists in
- * `STEADY_TIN_HOSTS`, parted by commas.
+ * The names a kitchen answers to: this machine's own, those its owner lists in `STEADY_TIN_HOSTS`,
+ * parted by commas, and the one of its door to the home network while that is open.
  */
 export function hostsAllowed(listed = process.env["STEADY_TIN_HOSTS"] ?? ""): readonly string[] {
+  const door = openedAt();
   return [
     ...OWN_NAMES,
     ...listed
       .split(",")
       .map((host) => host.trim().toLowerCase())
       .filter((host) => host !== ""),
+    ...(door === null ? [] : [door.address]),
   ];
 }
 

@@ -3,13 +3,14 @@ import type { Units } from "./regions";
 import { sayIn } from "./vocabulary";
 
 /** Why a backup was made; matches the data layer's without depending on it. */
-export type BackupWhy = "daily" | "asked" | "before-update" | "before-restore";
+export type BackupWhy = "daily" | "asked" | "before-update" | "before-restore" | "before-emptying";
 
 export const BACKUP_WHY: Readonly<Record<BackupWhy, string>> = {
   daily: "by itself, once a day",
   asked: "asked for",
   "before-update": "before an update of the program",
   "before-restore": "before another was brought back",
+  "before-emptying": "before the kitchen was emptied",
 };
 
 /** Of one kind of thing, how a backup differs from the kitchen. */

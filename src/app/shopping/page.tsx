@@ -13,7 +13,6 @@ import {
   stored,
 } from "@/data";
 import { storageText } from "@/words";
-import { tickShopping } from "./actions";
 
 export const metadata: Metadata = { title: "Shopping" };
 
@@ -57,13 +56,7 @@ export default async function ShoppingPage({ searchParams }: ShoppingPageProps) 
       <FreshList />
       <h1 className="mt-2 mb-3 text-[27px]">Shopping</h1>
       {kitchen.ok ? (
-        <Shopping
-          key={`${from} ${to}`}
-          from={from}
-          to={to}
-          {...kitchen.value}
-          tick={tickShopping}
-        />
+        <Shopping key={`${from} ${to}`} from={from} to={to} {...kitchen.value} />
       ) : (
         <Trouble text={storageText(kitchen.issue)} />
       )}

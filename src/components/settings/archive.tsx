@@ -9,6 +9,7 @@ import { archiveComparedText } from "@/words/archive";
 import { Sheet } from "../frame/sheet";
 import { useTell } from "../frame/toasts";
 import { useSay } from "../frame/units";
+import { UNREACHABLE } from "./unreachable";
 
 const LookedSchema = z.object({
   compared: z.array(
@@ -25,8 +26,6 @@ const LookedSchema = z.object({
 const BroughtSchema = z.object({ brought: z.number() });
 const RefusedSchema = z.object({ message: z.string() });
 
-const UNREACHABLE = "The kitchen's server can't be reached. Nothing was changed; try again.";
-
 /** Sends an archive, and reads the answer; a text is why it was refused. */
 async function sent<T>(file: File, query: string, schema: z.ZodMiniType<T>): Promise<T | string> {
   try {
@@ -40,7 +39,7 @@ async function sent<T>(file: File, query: string, schema: z.ZodMiniType<T>): Pro
     if (refused.success) return refused.data.message;
     return schema.parse(answer);
   } catch {
-    return UNREACHABLE;
+    return UNREACHABLE.message;
   }
 }
 
@@ -88,7 +87,7 @@ export function Archive() {
         Everything in one file
       </h2>
       <p className="text-[15px]">
-        {say`A zip of plain files: recipes, cakes, tins, ovens, the logbook with its pictures, and what is in the freezer; recipes also in words and for other programs. It can be brought into this kitchen or another one. Bakes at the bench, ticks of shopping and older versions of recipes are only in the backups.`}
+        {say`A zip of plain files: recipes, cakes, tins, ovens, the logbook with its pictures, and what is in the freezer; recipes also in words and for other programs. It can be brought into this kitchen or another one. Bakes at the bench, ticks of shopping, practice and older versions of recipes are only in the backups.`}
       </p>
       <div className="flex flex-wrap gap-2">
         <a className="button button-next" href="/settings/archive" download>

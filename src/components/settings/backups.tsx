@@ -15,6 +15,7 @@ import type { Outcome } from "../frame/outcome";
 import { Sheet } from "../frame/sheet";
 import { useTell } from "../frame/toasts";
 import { useUnits } from "../frame/units";
+import { UNREACHABLE } from "./unreachable";
 
 export type BackupRow = {
   readonly name: string;
@@ -46,10 +47,6 @@ type BackupsProps = {
 
 /** How many stand there at first. */
 const SHOWN = 6;
-const UNREACHABLE: Failed = {
-  ok: false,
-  message: "The kitchen's server can't be reached. Nothing was changed; try again.",
-};
 
 /** The kitchen as it was: kept by itself each day, on asking, and brought back after a look. */
 export function Backups({ isOnServer, backups, failedAt, actions }: BackupsProps) {

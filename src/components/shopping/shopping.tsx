@@ -8,7 +8,6 @@ import { shoppingLists, gotFor, type Got, type HowGot, type ShoppingRow } from "
 import { pantryOf, type KitchenPantry } from "@/core/pantry";
 import { cautionText } from "@/words";
 import { dayText } from "@/words/dates";
-import type { Outcome } from "../frame/outcome";
 import { useUnits } from "../frame/units";
 import { CakesInLine } from "./cakes-in-line";
 import { DayRange } from "./day-range";
@@ -27,25 +26,15 @@ type ShoppingProps = {
   readonly pantry: KitchenPantry;
   /** The first day after these that a cake is wanted on, where none is wanted on them. */
   readonly next: string | null;
-  readonly tick: (ticks: readonly Got[]) => Promise<Outcome>;
 };
 
 /** What to buy for the cakes of some days, ticked off as it comes into the basket. */
-export function Shopping({
-  from,
-  to,
-  cakes,
-  unread,
-  got: kept,
-  pantry,
-  next,
-  tick,
-}: ShoppingProps) {
+export function Shopping({ from, to, cakes, unread, got: kept, pantry, next }: ShoppingProps) {
   const { units } = useUnits();
   const router = useRouter();
   const kitchen = useMemo(() => pantryOf(pantry.own, pantry.learnt), [pantry]);
   const needed = useNeeded(cakes, kitchen, units);
-  const { got, waiting, trouble, say } = useTicks(kept, tick);
+  const { got, waiting, trouble, say } = useTicks(kept);
   const lists = shoppingLists(
     needed.flatMap(({ needs }) => needs),
     got,

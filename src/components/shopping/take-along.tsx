@@ -9,6 +9,16 @@ import { saveFile } from "../frame/download";
 import { useTell } from "../frame/toasts";
 import type { ListedRow } from "./shopping-rows";
 
+/** Copies a text. @returns whether the browser let it: over a line that is not encrypted it does not */
+async function copied(text: string): Promise<boolean> {
+  try {
+    await navigator.clipboard.writeText(text);
+    return true;
+  } catch {
+    return false;
+  }
+}
+
 type TakeAlongProps = {
   readonly rows: readonly ListedRow[];
   readonly names: ReadonlyMap<string, string>;
@@ -67,12 +77,13 @@ export function TakeAlong({ rows, names, units, from, to }: TakeAlongProps) {
         type="button"
         className="button"
         onClick={() =>
-          void navigator.clipboard
-            .writeText(text())
-            .then(() => tell("Copied: paste it wherever you like."))
-            .catch(() =>
-              tell("The browser does not let this page copy. Save it as a table instead."),
-            )
+          void copied(text()).then((isCopied) =>
+            tell(
+              isCopied
+                ? "Copied: paste it wherever you like."
+                : "The browser does not let this page copy. Save it as a table instead.",
+            ),
+          )
         }
       >
         <Copy size={17} aria-hidden /> Copy as text

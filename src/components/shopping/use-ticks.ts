@@ -6,7 +6,7 @@ import { GotSchema, type Got } from "@/core/shopping";
 import { parseWith, type Result } from "@/core/measure";
 import { draftOf, dropDraft, putDraft } from "../frame/draft";
 import { kitchenChanged } from "../frame/kitchen-changed";
-import type { Outcome } from "../frame/outcome";
+import { keepTicks } from "./keep-ticks";
 
 const WAITING = "shopping";
 const AGAIN_MS = 10_000;
@@ -31,10 +31,7 @@ const waitingTicks = (): readonly Got[] =>
  * it, so that neither a shop without signal nor a closed page loses any; they are sent when there is
  * a line again, and the last word on each share stands.
  */
-export function useTicks(
-  kept: readonly Got[],
-  keep: (ticks: readonly Got[]) => Promise<Outcome>,
-): Ticks {
+export function useTicks(kept: readonly Got[]): Ticks {
   const [own, setOwn] = useState<readonly Got[]>([]);
   const [trouble, setTrouble] = useState("");
   const [waiting, setWaiting] = useState(0);
@@ -53,14 +50,14 @@ export function useTicks(
     isSending.current = true;
     while (unsent.current.length > 0) {
       const sent = unsent.current.slice(0, AT_ONCE);
-      const outcome = await keep(sent).catch(() => ({ ok: false, message: "" }) as const);
+      const outcome = await keepTicks(sent);
       setTrouble(outcome.ok ? "" : outcome.message);
       if (!outcome.ok) break;
       kitchenChanged();
       noteWaiting(unsent.current.filter((tick) => !sent.includes(tick)));
     }
     isSending.current = false;
-  }, [keep, noteWaiting]);
+  }, [noteWaiting]);
 
   useEffect(() => {
     const begin = setTimeout(() => {
