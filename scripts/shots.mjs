@@ -90,9 +90,9 @@ const VIEWS = [
   { name: "cake-day", path: "/cakes/lifeboat-day?at=day", size: DESK },
   { name: "bench-mode", path: "/cakes/lifeboat-day?at=day", size: DESK, prepare: pourSecondTin },
   { name: "cake-serve", path: "/cakes/harbour-supper?at=serve", size: DESK },
-  { name: "oven", path: "/ovens/kitchen", size: DESK },
   { name: "tin", path: "/tins/tube", size: DESK },
   { name: "logbook", path: "/logbook", size: DESK },
+  { name: "practice", path: "/practice", size: DESK },
   { name: "recipe", path: "/recipes/blackcurrant-poppy", size: DESK },
   {
     name: "shopping-phone",

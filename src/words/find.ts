@@ -23,6 +23,7 @@ export const PAGES = [
   { href: "/ovens", name: "Ovens", also: "readings thermometer" },
   { href: "/logbook", name: "Logbook", also: "bakes history" },
   { href: "/logbook/new", name: "Write down a bake", also: "logbook new" },
+  { href: "/practice", name: "Practice", also: "learn drill judge done" },
   { href: "/how-sure", name: "How sure is this?", also: "accuracy forecasts" },
   { href: "/settings", name: "Settings", also: "region units backup restore" },
 ] as const;

@@ -240,6 +240,13 @@ function OvenBake(props: BakeStationProps) {
             <p>
               <Link className="underline underline-offset-2" href="/how-sure">
                 How sure is this?
+              </Link>{" "}
+              <Link
+                className="ml-4 underline underline-offset-2"
+                href={`/practice/done?about=${plan.mix.kind}`}
+                prefetch={false}
+              >
+                Practise the look
               </Link>
             </p>
             <More summary={say`The same tins at other temperatures`}>

@@ -1,5 +1,6 @@
 "use client";
 
+import { v4 as newId } from "uuid";
 import * as z from "@/core/zod";
 import { bakeTime, type BakeDoc } from "@/core/kept";
 import {
@@ -134,7 +135,7 @@ export function bakeStore(
 
   function tell(...facts: readonly Fact[]): void {
     const told = facts
-      .map((fact): BakeEvent => ({ ...fact, id: fact.id ?? crypto.randomUUID(), at: nowMs() }))
+      .map((fact): BakeEvent => ({ ...fact, id: fact.id ?? newId(), at: nowMs() }))
       .filter((event) => !known.events.some((other) => other.id === event.id));
     if (told.length === 0) return;
     set({ nowMs: nowMs() });
