@@ -1,6 +1,9 @@
-// Kills a program that writes and plans what nobody would ask for, and prints what came of it: npm
-// run torture -- --kills 500 --inputs 100000 --seed 7
+// Kills a program that writes, plans what nobody would ask for, asks a served kitchen's pages for it
+// too, and prints what came of it:
+// npm run torture -- --kills 500 --inputs 100000 --requests 100000 --seed 7
 import { parseArgs } from "node:util";
+import { withServedKitchen } from "./served.mjs";
+import { askPages } from "./torture/ask-pages";
 import { fuzz } from "./torture/fuzz";
 import { killOften } from "./torture/kill";
 
@@ -8,16 +11,22 @@ const { values } = parseArgs({
   options: {
     kills: { type: "string", default: "500" },
     inputs: { type: "string", default: "100000" },
+    requests: { type: "string", default: "0" },
     seed: { type: "string", default: "1" },
   },
 });
-const [kills, inputs, seed] = [values.kills, values.inputs, values.seed].map(Number);
+const [kills, inputs, requests, seed] = [
+  values.kills,
+  values.inputs,
+  values.requests,
+  values.seed,
+].map(Number);
 if (
-  ![kills, inputs, seed].every(
+  ![kills, inputs, requests, seed].every(
     (value) => value !== undefined && Number.isInteger(value) && value >= 0,
   )
 )
-  throw new RangeError("kills, inputs and seed are whole numbers from 0");
+  throw new RangeError("kills, inputs, requests and seed are whole numbers from 0");
 const progress =
   (of: string) =>
   (done: number): void => {
@@ -36,4 +45,13 @@ console.log(
   `${fuzzed.inputs} requests (seed ${seed}): ${fuzzed.refusedAtOnce} refused at once, ${fuzzed.reached} reached planning, ${fuzzed.planned} planned, ${fuzzed.answered} answered whole, ${fuzzed.faults.length} faults`,
 );
 for (const { what, input } of fuzzed.faults) console.log(`  ${what}\n    ${input}`);
-if (killed.lost.length + killed.damaged + fuzzed.faults.length > 0) process.exit(1);
+const faults: string[] = [];
+if (requests !== undefined && requests > 0)
+  await withServedKitchen("3299", async (_, address) => {
+    const asked = await askPages(address, requests, seed ?? 1);
+    faults.push(...asked.faults);
+    const told = [...asked.byStatus].toSorted().map(([status, count]) => `${status}: ${count}`);
+    console.log(`${requests} requests of pages (seed ${seed}): ${told.join(", ")}`);
+  });
+for (const fault of faults.slice(0, 10)) console.log(`  ${fault}`);
+if (killed.lost.length + killed.damaged + fuzzed.faults.length + faults.length > 0) process.exit(1);
