@@ -66,6 +66,10 @@ export const test = base.extend<
       await listening(page);
       return response;
     };
+    // Asked whether to leave what is not kept yet, a test leaves: left unanswered, it would hang.
+    page.on("dialog", (dialog) => {
+      void (dialog.type() === "beforeunload" ? dialog.accept() : dialog.dismiss());
+    });
     await use(page);
   },
   quiet: [

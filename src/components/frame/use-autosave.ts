@@ -1,6 +1,6 @@
 "use client";
 
-import { useEffect, useReducer, useRef, useState } from "react";
+import { useEffect, useLayoutEffect, useReducer, useRef, useState } from "react";
 import type { Result } from "@/core/measure";
 import { opened, saving, type SaveAction, type SaveState } from "./autosave";
 import { draftOf, dropDraft, putDraft } from "./draft";
@@ -179,7 +179,8 @@ export function useAutosave<T>(
     };
   }, [look, merge, version, queue]);
 
-  useEffect(() => {
+  // Gone in the moment the page says "Saved": whoever leaves then is not asked.
+  useLayoutEffect(() => {
     if (!isDirty) return;
     const warn = (event: BeforeUnloadEvent): void => event.preventDefault();
     window.addEventListener("beforeunload", warn);
