@@ -93,6 +93,14 @@ const isLabels = (line: string): boolean => {
 /** "Serves 14", "Makes 12 squares", by itself on its line. */
 const YIELD = /^(?:serves|makes|yields?|portions)\b:?[^.;]{0,12}\d[^.;]{0,24}\.?$/iu;
 
+/** A line of times, yield and the like: nothing to do. */
+const isFacts = (line: string): boolean =>
+  FACTS.test(line) ||
+  FACTS_BARE.test(line) ||
+  TIMES.test(line) ||
+  isLabels(line) ||
+  YIELD.test(line);
+
 /** "20 cm round tin", "Two 8 inch pans" by themselves: what is needed, nothing to do. */
 const TIN_ALONE =
   /^(?:(?:you(?:'|’)?ll need|use|for|tins?|pans?):? )?[^.;,!]{0,24}\d[^.;!]{0,28}\b(?:tins?|pans?|moulds?|molds?|dish|sandwich tins?)\.?$/iu;
@@ -119,7 +127,11 @@ export function readText(lines: readonly PageLine[], pantry: Pantry): ToldRecipe
     })),
   );
   const stageOf = (chunk: Chunk): Stage => stages.get(chunk)?.stage ?? "before";
-  const bareOf = new Map(rows.flatMap((row) => row.chunks.map((chunk) => [chunk, row.bare])));
+  // Each line is judged once, however many clauses it has.
+  const chunksWhere = (is: (line: string) => boolean): ReadonlySet<Chunk> =>
+    new Set(rows.filter(({ bare }) => is(bare)).flatMap((row) => row.chunks));
+  const facts = chunksWhere(isFacts);
+  const tinsAlone = chunksWhere((line) => TIN_ALONE.test(line));
   const { name, isSure: isNameSure, row: title } = nameTold(rows);
   const mentions = parted(placedMentions(rows, chunks, stageOf));
   const oven = ovenOf(chunks, stageOf);
@@ -149,13 +161,9 @@ export function readText(lines: readonly PageLine[], pantry: Pantry): ToldRecipe
       chunks.filter(
         ({ chunk }) =>
           title?.chunks.includes(chunk) !== true &&
-          !FACTS.test(bareOf.get(chunk) ?? "") &&
-          !FACTS_BARE.test(bareOf.get(chunk) ?? "") &&
-          !TIMES.test(bareOf.get(chunk) ?? "") &&
-          !isLabels(bareOf.get(chunk) ?? "") &&
-          !YIELD.test(bareOf.get(chunk) ?? "") &&
+          !facts.has(chunk) &&
           !YIELD.test(chunk.text) &&
-          (hasAct(chunk) || !TIN_ALONE.test(bareOf.get(chunk) ?? "")),
+          (hasAct(chunk) || !tinsAlone.has(chunk)),
       ),
       partsOfChunks(chunks, mentions, told),
       stages,

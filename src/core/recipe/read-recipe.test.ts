@@ -392,6 +392,16 @@ describe("steps", () => {
     ["Heat the oven to 180 °C.", "heat", null, null, null],
     ["Fold in the flour until no streak is left.", "fold", null, null, "until no streak is left"],
     ["Divide the batter between the tins.", "fill", null, null, null],
+    [
+      "Pour the stout into a large pan, add the butter and warm it gently until melted.",
+      "melt",
+      null,
+      null,
+      "until melted",
+    ],
+    ["Tip the pears into a wide pan over a low heat with the sugar.", "melt", null, null, null],
+    ["Pour into the lined pan and level it.", "fill", null, null, null],
+    ["Spoon the batter into the pan, over the melted butter.", "fill", null, null, null],
   ] as const)("%j", (text, kind, minutes, wait, sign) => {
     const facts = readStep({ text });
     expect([facts.kind, facts.minutes?.low ?? null, facts.wait?.low ?? null, facts.sign]).toEqual([

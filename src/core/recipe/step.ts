@@ -44,6 +44,11 @@ const KIND_WORDS: readonly (readonly [RegExp, StepKind])[] = [
     /\b(?:chill|refrigerate|(?<!the )rest(?! of)|soak|steep|stand|sit|leave|overnight|marinate|prove|freeze|fridge)\b/iu,
     "rest",
   ],
+  // A pan on the hob is no cake pan: "Pour the stout into a large pan, add the butter and warm it".
+  [
+    /\b(?:pour|scrape|spoon|tip|transfer)\b(?:(?!\bbatter\b)[^.]){0,60}\bpan\b[^.]{0,80}\b(?:(?:un)?til [^.]{0,25}\bmelt|melt (?:the|it|them|gently|together|over|slowly)\b|simmer|bring to|(?:over|on) (?:a )?(?:very )?(?:low|medium|gentle|high)\b|(?:heat|warm)(?: it| them)? (?:gently|slowly|through)\b|hob|stove)/iu,
+    "melt",
+  ],
   [
     /\b(?:pour|scrape|spoon|divide|tip|turn|transfer|spread)\b[^.]*\b(?:tins?|pans?|cases|moulds?|cups|wells|ring|dish(?:es)?|skillet|basin)\b|\b(?:share|weigh|even|level)\b[^.]*\b(?:into|between|among|over) (?:the |two |three |your )*(?:tins?|pans?|cases|moulds?|cups)\b/iu,
     "fill",
