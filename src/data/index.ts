@@ -23,6 +23,7 @@ export { BIN_KINDS, type BinKind, bringBackFromBin, emptyBin, listBin } from "./
 export { bringDemoBack } from "./seed";
 export { emptyKitchen } from "./start-over";
 export { databaseUrl, kitchenDatabase } from "./connection";
+export { lookIn } from "./look-in";
 export {
   addTin,
   changeTin,
