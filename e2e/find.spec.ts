@@ -59,6 +59,29 @@ test.describe("finding anything", () => {
     await context.setOffline(false);
   });
 
+  test("all keys are shown by one, but not where it is typed", async ({ page }) => {
+    await page.goto("/cakes");
+    const words = page.getByRole("textbox", { name: "Find a cake" });
+    await words.pressSequentially("why?");
+    await expect(words).toHaveValue("why?");
+    await expect(page.getByRole("dialog")).toHaveCount(0);
+    await words.blur();
+    await page.keyboard.press("?");
+    const keys = page.getByRole("dialog", { name: "Keys" });
+    await expect(keys.getByRole("region", { name: "At the bench", exact: true })).toContainText(
+      "note something",
+    );
+    await expectAccessible(page);
+    await page.keyboard.press("Escape");
+    await expect(keys).toBeHidden();
+    await page.keyboard.press("/");
+    await page.getByRole("button", { name: "All keys" }).click();
+    await expect(keys).toBeVisible();
+    await expect(page.getByRole("dialog")).toHaveCount(1);
+    await page.setViewportSize({ width: 320, height: 700 });
+    await expectNoSideways(page);
+  });
+
   test("answers rubbish with nothing", async ({ request }) => {
     for (const q of ["", "%", "_", "'; drop table cakes; --", "\u0000", "<zq>", "x".repeat(5000)]) {
       const response = await request.get(`/find?q=${encodeURIComponent(q)}`);

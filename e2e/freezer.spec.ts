@@ -130,8 +130,30 @@ test.describe("the freezer", () => {
       [210, 297],
       [210, 297],
     ]);
-    await page.getByLabel("Portions in a parcel").fill("0");
-    await expect(page.getByText(/labels on/u)).toBeVisible();
+  });
+
+  test("says what a label's box can't take, and goes by what it last could", async ({ page }) => {
+    await page.goto("/freezer/labels?ids=cheesecake-pieces,grated-carrot");
+    const [parcel, place] = [
+      page.getByLabel("Portions in a parcel"),
+      page.getByLabel("First label at place"),
+    ];
+    await parcel.fill("3");
+    await parcel.fill("0");
+    await expect(page.getByText(/Portions in a parcel 0 is too few: 1 to 3000/u)).toBeVisible();
+    await parcel.fill("a few");
+    await expect(page.getByText(/“a few” can't be read/u)).toBeVisible();
+    await expect(page.getByText("4 labels on one sheet.")).toBeVisible();
+    await place.fill("99");
+    await expect(page.getByText(/First place 99 is too high: 1 to \d+/u)).toBeVisible();
+    await place.fill("2");
+    await expect(page.getByText(/First place/u)).toBeHidden();
+    await page
+      .getByLabel("Sheet", { exact: true })
+      .selectOption("A4, self-stick: 21 of 63.5 × 38.1 mm");
+    await expect(place).toHaveValue("1");
+    await parcel.fill("");
+    await expect(page.getByText("2 labels on one sheet.")).toBeVisible();
   });
 
   for (const path of ["/freezer", "/freezer/new", "/freezer/cheesecake-pieces"])

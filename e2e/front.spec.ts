@@ -30,3 +30,8 @@ test("a form, an action or a header that no page sends is refused before it is r
   expect(await get(encodeURIComponent('["",{"children":["tins"]}]'))).toBe(400);
   expect(await get(encodeURIComponent('["",{"children":["tins",{}]}]'))).toBe(200);
 });
+
+test("whoever watches the machine hears that the kitchen is open", async ({ request }) => {
+  const answer = await request.get("/health");
+  expect([answer.status(), await answer.json()]).toEqual([200, { kitchen: "open" }]);
+});

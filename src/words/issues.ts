@@ -81,6 +81,8 @@ const FIELD_NAMES: Readonly<Record<string, string>> = {
   name: "Name",
   recipeText: "The text",
   portions: "Portions",
+  parcel: "Portions in a parcel",
+  firstPlace: "First place",
   weighedG: "Weighed amount",
   weighedGravity: "Weight of 1 mL of batter",
   ownMl: "Own cup",
@@ -253,6 +255,7 @@ export function issueText(issue: Issue, units: Units): string {
 
 function directionWords(path: string, unit: Unit): readonly [under: string, over: string] {
   if (path.endsWith("depthMm")) return ["too shallow", "too deep"];
+  if (path === "firstPlace") return ["too low", "too high"];
   switch (unit) {
     case "mm":
       return ["too small", "too large"];

@@ -54,7 +54,13 @@ function useFound(words: string): Answer {
 }
 
 /** Cakes, recipes, bakes, tins, ovens and pages by what one types, chosen by arrow keys. */
-export function FindSheet({ onClose }: { readonly onClose: () => void }) {
+export function FindSheet({
+  onClose,
+  onKeys,
+}: {
+  readonly onClose: () => void;
+  readonly onKeys: () => void;
+}) {
   const say = useSay();
   const router = useRouter();
   const [typed, setTyped] = useState("");
@@ -111,6 +117,12 @@ export function FindSheet({ onClose }: { readonly onClose: () => void }) {
           )}
         </Command.List>
       </Command>
+      <p className="mt-2 border-t-[1.5px] border-line pt-2 max-sm:hidden">
+        <button type="button" className="text-[14px] underline underline-offset-4" onClick={onKeys}>
+          All keys
+        </button>{" "}
+        <span className="text-[14px] text-ink-2">(press ? on any page)</span>
+      </p>
     </Sheet>
   );
 }

@@ -9,26 +9,35 @@ const loadSheet = () => import("./find-sheet").then((module) => module.FindSheet
 
 /** Only whoever looks for something waits for it. */
 const FindSheet = dynamic(loadSheet, { ssr: false });
+const KeysSheet = dynamic(() => import("./keys-sheet").then((module) => module.KeysSheet), {
+  ssr: false,
+});
 
 /** Whether a key is meant for what is being typed in. */
 const isTyping = (target: EventTarget | null): boolean =>
   target instanceof HTMLElement &&
   (target.isContentEditable || target.matches("input, textarea, select"));
 
-/** Finds anything in the kitchen, from anywhere, by one key: a stroke, or K with Control. */
+/** What a key opens: a stroke, or K with Control, finds; a question mark shows what keys there are. */
+function openedBy(event: KeyboardEvent): "find" | "keys" | null {
+  const isChord = event.ctrlKey || event.metaKey;
+  if (event.key === "k" && isChord) return "find";
+  if (isChord || isTyping(event.target)) return null;
+  return event.key === "/" ? "find" : event.key === "?" ? "keys" : null;
+}
+
+/** Finds anything in the kitchen, from anywhere, by one key; another shows all keys. */
 export function Find() {
-  const [isOpen, setIsOpen] = useState(false);
+  const [open, setOpen] = useState<"find" | "keys" | null>(null);
   const path = usePathname();
   const [openedAt, setOpenedAt] = useState(path);
   useEffect(() => {
     const onKey = (event: KeyboardEvent): void => {
-      const isAsked =
-        (event.key === "k" && (event.ctrlKey || event.metaKey)) ||
-        (event.key === "/" && !event.ctrlKey && !event.metaKey && !isTyping(event.target));
-      if (!isAsked || document.querySelector('[role="dialog"]') !== null) return;
+      const asked = openedBy(event);
+      if (asked === null || document.querySelector('[role="dialog"]') !== null) return;
       event.preventDefault();
       setOpenedAt(globalThis.location.pathname);
-      setIsOpen(true);
+      setOpen(asked);
     };
     document.addEventListener("keydown", onKey);
     return () => document.removeEventListener("keydown", onKey);
@@ -41,14 +50,17 @@ export function Find() {
         title="Find anything (press /)"
         onClick={() => {
           setOpenedAt(path);
-          setIsOpen(true);
+          setOpen("find");
         }}
         onPointerEnter={() => void loadSheet().catch(() => undefined)}
         className="flex size-9 items-center justify-center rounded-control hover:bg-white/10"
       >
         <Search size={20} aria-hidden />
       </button>
-      {isOpen && openedAt === path && <FindSheet onClose={() => setIsOpen(false)} />}
+      {openedAt === path && open === "find" && (
+        <FindSheet onClose={() => setOpen(null)} onKeys={() => setOpen("keys")} />
+      )}
+      {openedAt === path && open === "keys" && <KeysSheet onClose={() => setOpen(null)} />}
     </>
   );
 }

@@ -3,19 +3,23 @@
 import { useState } from "react";
 import Link from "next/link";
 import { Printer } from "lucide-react";
+import * as z from "@/core/zod";
 import {
   LABEL_SHEETS,
   labelPlaces,
   MOST_LABELS,
   parcels,
+  PortionsDocSchema,
   SHEET_PAPERS,
   type LabelPlace,
   type LabelSheet,
   type Portions,
 } from "@/core/freezer";
+import { readAmount, wholeIn } from "@/core/measure";
 import { REGION_ROWS, type Units } from "@/words";
 import { labelLines, labelSheetText, tooManyLabelsText } from "@/words/freezer";
 import { LabelledChoice } from "../frame/field";
+import { KeptBox } from "../frame/kept-box";
 import { useUnits } from "../frame/units";
 
 /** Something to label, with the code that opens its page. */
@@ -29,26 +33,23 @@ type Label = LabelledPortions & {
   readonly parcel: { readonly at: number; readonly of: number; readonly count: number };
 };
 
-/** A whole number of a box, at least so much. */
-const atLeast = (text: string, least: number, most: number): number =>
-  Math.min(most, Math.max(least, Math.round(Number(text)) || least));
+const ParcelSchema = z.nullable(PortionsDocSchema.shape.count);
+const countOf = (text: string): number | null => readAmount(text)?.value ?? null;
 
 /** Labels as they lie on their sheets, true to size, to be printed. */
 export function LabelsPage({ rows }: { readonly rows: readonly LabelledPortions[] }) {
   const { units } = useUnits();
   const usual = REGION_ROWS[units.region].paper;
   const [sheetId, setSheetId] = useState(`${usual}-plain`);
-  const [each, setEach] = useState("");
-  const [firstAt, setFirstAt] = useState("1");
+  /** Null for all in one. */
+  const [each, setEach] = useState<number | null>(null);
+  const [firstAt, setFirstAt] = useState(1);
   const sheet = LABEL_SHEETS.find(({ id }) => id === sheetId) ?? LABEL_SHEETS[0];
   if (sheet === undefined) return null;
   const perSheet = sheet.columns * sheet.rows;
-  const skipped = atLeast(firstAt, 1, perSheet) - 1;
+  const skipped = firstAt - 1;
   const labels = rows.flatMap((row): readonly Label[] => {
-    const all = parcels(
-      row.portions.left,
-      each === "" ? Math.max(1, row.portions.left) : atLeast(each, 1, 3000),
-    );
+    const all = parcels(row.portions.left, each ?? Math.max(1, row.portions.left));
     return all.map((count, at) => ({ ...row, parcel: { at: at + 1, of: all.length, count } }));
   });
   const isTooMany = labels.length > MOST_LABELS;
@@ -57,34 +58,42 @@ export function LabelsPage({ rows }: { readonly rows: readonly LabelledPortions[
     <>
       <div className="no-print mb-4 space-y-3">
         <h1 className="mt-2 text-[27px]">Labels</h1>
-        <div className="flex flex-wrap items-end gap-3">
+        <div className="flex flex-wrap items-start gap-3">
           <LabelledChoice
             label="Sheet"
             value={sheetId}
             choices={LABEL_SHEETS.map((one) => [one.id, labelSheetText(one, units)] as const)}
-            onChange={setSheetId}
+            onChange={(id) => {
+              setSheetId(id);
+              // Another sheet begins at its own first place.
+              setFirstAt(1);
+            }}
           />
-          <label className="min-w-36">
-            <span className="label block">Portions in a parcel</span>
-            <input
-              className="field"
-              inputMode="numeric"
-              value={each}
-              placeholder="all in one"
-              maxLength={4}
-              onChange={({ target }) => setEach(target.value.replaceAll(/\D/gu, ""))}
-            />
-          </label>
-          <label className="min-w-36">
-            <span className="label block">First label at place</span>
-            <input
-              className="field"
-              inputMode="numeric"
-              value={firstAt}
-              maxLength={2}
-              onChange={({ target }) => setFirstAt(target.value.replaceAll(/\D/gu, ""))}
-            />
-          </label>
+          <KeptBox
+            label="Portions in a parcel"
+            path="parcel"
+            text={each === null ? "" : String(each)}
+            read={countOf}
+            schema={ParcelSchema}
+            units={units}
+            whenEmpty={null}
+            placeholder="all in one"
+            expected="number"
+            onKeep={setEach}
+          />
+          <KeptBox
+            key={sheetId}
+            label="First label at place"
+            path="firstPlace"
+            text={String(firstAt)}
+            read={countOf}
+            schema={wholeIn(1, perSheet)}
+            units={units}
+            expected="number"
+            onKeep={setFirstAt}
+          />
+        </div>
+        <div className="flex flex-wrap gap-3">
           <button
             type="button"
             className="button button-next"
