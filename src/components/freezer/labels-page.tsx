@@ -59,16 +59,18 @@ export function LabelsPage({ rows }: { readonly rows: readonly LabelledPortions[
       <div className="no-print mb-4 space-y-3">
         <h1 className="mt-2 text-[27px]">Labels</h1>
         <div className="flex flex-wrap items-start gap-3">
-          <LabelledChoice
-            label="Sheet"
-            value={sheetId}
-            choices={LABEL_SHEETS.map((one) => [one.id, labelSheetText(one, units)] as const)}
-            onChange={(id) => {
-              setSheetId(id);
-              // Another sheet begins at its own first place.
-              setFirstAt(1);
-            }}
-          />
+          <div className="flex flex-1 max-sm:basis-full">
+            <LabelledChoice
+              label="Sheet"
+              value={sheetId}
+              choices={LABEL_SHEETS.map((one) => [one.id, labelSheetText(one, units)] as const)}
+              onChange={(id) => {
+                setSheetId(id);
+                // Another sheet begins at its own first place.
+                setFirstAt(1);
+              }}
+            />
+          </div>
           <KeptBox
             label="Portions in a parcel"
             path="parcel"
