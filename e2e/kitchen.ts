@@ -98,6 +98,8 @@ export { expect };
 
 /** Nothing on the page keeps anybody from using it, as far as a program can tell. */
 export async function expectAccessible(page: Page): Promise<void> {
+  // A page's title is sent after its first words.
+  await expect(page).toHaveTitle(/\S/u);
   await page.evaluate(axe.source);
   const violations = await page.evaluate(async () => {
     const { axe: inPage } = globalThis as unknown as { readonly axe: typeof axe };
