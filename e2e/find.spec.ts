@@ -78,6 +78,14 @@ test.describe("finding anything", () => {
     await page.getByRole("button", { name: "All keys" }).click();
     await expect(keys).toBeVisible();
     await expect(page.getByRole("dialog")).toHaveCount(1);
+    await page.keyboard.press("Escape");
+    const button = page.getByRole("button", { name: "Find anything" });
+    await button.click();
+    await page.getByRole("button", { name: "All keys" }).click();
+    await expect(keys).toBeVisible();
+    await page.keyboard.press("Escape");
+    await expect(button).toBeFocused();
+    await page.keyboard.press("?");
     await page.setViewportSize({ width: 320, height: 700 });
     await expectNoSideways(page);
   });

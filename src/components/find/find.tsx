@@ -18,8 +18,16 @@ const isTyping = (target: EventTarget | null): boolean =>
   target instanceof HTMLElement &&
   (target.isContentEditable || target.matches("input, textarea, select"));
 
+type Opened = {
+  readonly sheet: "find" | "keys";
+  /** The page it was opened on: it goes with it. */
+  readonly at: string;
+  /** What had the focus before. */
+  readonly from: Element | null;
+};
+
 /** What a key opens: a stroke, or K with Control, finds; a question mark shows what keys there are. */
-function openedBy(event: KeyboardEvent): "find" | "keys" | null {
+function sheetOf(event: KeyboardEvent): Opened["sheet"] | null {
   const isChord = event.ctrlKey || event.metaKey;
   if (event.key === "k" && isChord) return "find";
   if (isChord || isTyping(event.target)) return null;
@@ -28,39 +36,38 @@ function openedBy(event: KeyboardEvent): "find" | "keys" | null {
 
 /** Finds anything in the kitchen, from anywhere, by one key; another shows all keys. */
 export function Find() {
-  const [open, setOpen] = useState<"find" | "keys" | null>(null);
   const path = usePathname();
-  const [openedAt, setOpenedAt] = useState(path);
+  const [opened, setOpened] = useState<Opened | null>(null);
+  const open = (sheet: Opened["sheet"]): void =>
+    setOpened({ sheet, at: globalThis.location.pathname, from: document.activeElement });
   useEffect(() => {
     const onKey = (event: KeyboardEvent): void => {
-      const asked = openedBy(event);
-      if (asked === null || document.querySelector('[role="dialog"]') !== null) return;
+      const sheet = sheetOf(event);
+      if (sheet === null || document.querySelector('[role="dialog"]') !== null) return;
       event.preventDefault();
-      setOpenedAt(globalThis.location.pathname);
-      setOpen(asked);
+      open(sheet);
     };
     document.addEventListener("keydown", onKey);
     return () => document.removeEventListener("keydown", onKey);
   }, []);
+  const shown = opened?.at === path ? opened : null;
+  const onClose = (): void => setOpened(null);
   return (
     <>
       <button
         type="button"
         aria-label="Find anything"
         title="Find anything (press /)"
-        onClick={() => {
-          setOpenedAt(path);
-          setOpen("find");
-        }}
+        onClick={() => open("find")}
         onPointerEnter={() => void loadSheet().catch(() => undefined)}
         className="flex size-9 items-center justify-center rounded-control hover:bg-white/10"
       >
         <Search size={20} aria-hidden />
       </button>
-      {openedAt === path && open === "find" && (
-        <FindSheet onClose={() => setOpen(null)} onKeys={() => setOpen("keys")} />
+      {shown?.sheet === "find" && (
+        <FindSheet onClose={onClose} onKeys={() => setOpened({ ...shown, sheet: "keys" })} />
       )}
-      {openedAt === path && open === "keys" && <KeysSheet onClose={() => setOpen(null)} />}
+      {shown?.sheet === "keys" && <KeysSheet opener={shown.from} onClose={onClose} />}
     </>
   );
 }

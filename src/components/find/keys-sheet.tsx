@@ -4,17 +4,26 @@ import { KEYS_BY_PLACE } from "@/words/keys";
 import { Sheet } from "../frame/sheet";
 
 /** All keys the kitchen knows, by where they do something. */
-export function KeysSheet({ onClose }: { readonly onClose: () => void }) {
+export function KeysSheet({
+  opener,
+  onClose,
+}: {
+  readonly opener: Element | null;
+  readonly onClose: () => void;
+}) {
   return (
-    <Sheet title="Keys" onClose={onClose}>
+    <Sheet title="Keys" opener={opener} onClose={onClose}>
       <div className="space-y-4">
         {KEYS_BY_PLACE.map(({ place, keys }) => (
           <section key={place} aria-label={place}>
             <h3 className="label mb-1">{place}</h3>
-            <dl className="grid grid-cols-[auto_minmax(0,1fr)] items-baseline gap-x-4 gap-y-1.5 text-[15px]">
+            <dl className="space-y-1.5 text-[15px]">
               {keys.map(([names, does]) => (
-                <div key={does} className="col-span-2 grid grid-cols-subgrid items-baseline">
-                  <dt className="flex gap-1">
+                <div
+                  key={does}
+                  className="grid grid-cols-[9.5rem_minmax(0,1fr)] items-baseline gap-x-4 max-sm:grid-cols-[7.5rem_minmax(0,1fr)]"
+                >
+                  <dt className="flex flex-wrap gap-1">
                     {names.map((name) => (
                       <kbd
                         key={name}

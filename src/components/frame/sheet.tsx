@@ -18,6 +18,8 @@ type SheetProps = {
   readonly onClose: () => void;
   /** Whether it is closed with a floury knuckle. */
   readonly isLarge?: boolean;
+  /** What gets the focus back; what has it now, unless that goes with another sheet. */
+  readonly opener?: Element | null;
   readonly children: ReactNode;
 };
 
@@ -25,9 +27,9 @@ type SheetProps = {
  * A sheet over the page with one thing to do on it; Escape or a tap outside closes it, and gives
  * the focus back to what opened it, but where it is worked with floury hands.
  */
-export function Sheet({ title, onClose, isLarge = false, children }: SheetProps) {
-  const [opener] = useState(() =>
-    typeof document === "undefined" ? null : document.activeElement,
+export function Sheet({ title, onClose, isLarge = false, opener, children }: SheetProps) {
+  const [before] = useState(
+    () => opener ?? (typeof document === "undefined" ? null : document.activeElement),
   );
   return (
     <Dialog.Root
@@ -44,7 +46,7 @@ export function Sheet({ title, onClose, isLarge = false, children }: SheetProps)
             // Whoever works by keys goes on where the sheet was opened; at the bench the keys are
             // the bake's own, and a button that had the focus would take them.
             event.preventDefault();
-            if (!isLarge && opener instanceof HTMLElement) opener.focus();
+            if (!isLarge && before instanceof HTMLElement) before.focus();
           }}
           className="fixed top-1/2 left-1/2 z-50 max-h-[90dvh] w-[min(94vw,560px)] -translate-x-1/2 -translate-y-1/2 overflow-y-auto rounded-panel bg-paper p-5"
         >
