@@ -1,8 +1,8 @@
 import { Bench } from "tinybench";
 import { bakeInside } from "../src/core/bake";
 import { buildCakes } from "../src/core/build";
-import { scheduleDay, tasksOf } from "../src/core/day";
-import { LAYERS } from "../src/core/day/layers.test-data";
+import { scheduleDay } from "../src/core/day";
+import { cakesInTurn } from "../src/core/day/layers.test-data";
 import { planCake, type CakeInput } from "../src/core/plan";
 import { bakeWork } from "../src/workers/bake-work";
 import { tinSetsByForm, type StockTin } from "../src/core/fill";
@@ -136,26 +136,17 @@ function builtAndFinished(): void {
   fruitLayout({ at: "top", pattern: "packed", widthMm: 22 }, eight.value, 40);
 }
 
-/** Three cakes wanted half an hour apart, with long methods: some 120 tasks, one oven, one bowl. */
-const longSteps = Array.from({ length: 23 }, () => ({
-  text: "",
-  minutes: 2,
-  isWait: false,
-  usesMixer: true,
-  ovenC: null,
-}));
-const threeCakes = (["creamed", "oil", "pound"] as const).flatMap((kind, index) =>
-  tasksOf({ ...LAYERS, kind, steps: longSteps }, index, true),
-);
+/** Three cakes with long methods; all the cakes of a very busy date. */
+const threeCakes = cakesInTurn(3);
+const twentyCakes = cakesInTurn(20, []);
 
 const bench = new Bench({ time: 800, warmupTime: 300 });
 bench
   .add("fixed arithmetic", arithmetic)
   .add("whole plan, 4 tins", () => planCake(input))
   .add("build and finish, 4 layers", builtAndFinished)
-  .add(`a day of ${threeCakes.length} tasks`, () =>
-    scheduleDay({ tasks: threeCakes, wantedAt: [900, 930, 960] }),
-  )
+  .add(`a day of ${threeCakes.tasks.length} tasks`, () => scheduleDay(threeCakes))
+  .add(`a day of 20 cakes, ${twentyCakes.tasks.length} tasks`, () => scheduleDay(twentyCakes))
   .add("level in a fluted ring", () => levelFor(geometry.value, 1100))
   .add("tins for a batter, 20 kinds", () => {
     asked += 1;
@@ -292,8 +283,8 @@ await withServedKitchen("3219", async (browser, address) => {
     const { metrics } = await devtools.send("Performance.getMetrics");
     return 1000 * (metrics.find(({ name }) => name === "ScriptDuration")?.value ?? Number.NaN);
   };
-  const tin = page.getByRole("textbox", { name: "My tin", exact: true });
-  await tin.fill("2");
+  await page.goto(`${address}/try`, { waitUntil: "networkidle" });
+  await page.getByRole("textbox", { name: "My tin", exact: true }).fill("2");
   const spent: number[] = [];
   for (let key = 0; key < KEYSTROKES; key += 1) {
     const before = await scripting();
@@ -319,7 +310,7 @@ await withServedKitchen("3219", async (browser, address) => {
   // The coat of a cake of four layers and some fifty shells, dragged at a hand's pace: a frame
   // each.
   await page.goto(`${address}/cakes/lifeboat-day?at=finish`, { waitUntil: "networkidle" });
-  const coat = await page.getByRole("slider", { name: "Frosting on the sides" }).boundingBox();
+  const coat = await page.getByRole("slider", { name: /on the sides$/u }).boundingBox();
   if (coat === null) throw new Error("no coat to drag");
   await page.evaluate(FRAMES);
   await page.mouse.move(coat.x + 20, coat.y + 22);

@@ -101,58 +101,48 @@ function limitsOf(
   away: readonly Stretch[],
 ): { readonly earlier: Limit; readonly later: Limit } {
   const own = placed.get(task.id) ?? { from: 0, to: 0 };
-  let earlier: Limit = { at: FURTHEST_MIN, hold: { by: "far-enough" } };
-  let later: Limit = { at: due(task) - own.to, hold: { by: "due" } };
-  const atMost = (by: "earlier" | "later", at: number, hold: HeldBy): void => {
-    if (by === "earlier" && at < earlier.at) earlier = { at, hold };
-    if (by === "later" && at < later.at) later = { at, hold };
+  const limits = {
+    earlier: { at: FURTHEST_MIN, hold: { by: "far-enough" } as HeldBy },
+    later: { at: due(task) - own.to, hold: { by: "due" } as HeldBy },
   };
   for (const { id, leastMin, mostMin } of task.after) {
     const stands = placed.get(id);
     if (stands === undefined || along.has(id)) continue;
-    atMost("earlier", own.from - stands.to - leastMin, {
-      by: "task",
-      id,
-      isLink: true,
-      isBefore: true,
-    });
-    if (mostMin !== null)
-      atMost("later", stands.to + mostMin - own.from, {
-        by: "task",
-        id,
-        isLink: true,
-        isBefore: true,
-      });
+    const hold: HeldBy = { by: "task", id, isLink: true, isBefore: true };
+    atMost(limits, "earlier", own.from - stands.to - leastMin, hold);
+    if (mostMin !== null) atMost(limits, "later", stands.to + mostMin - own.from, hold);
   }
   for (const { to, leastMin, mostMin } of links.get(task.id) ?? []) {
     const stands = placed.get(to.id);
     if (stands === undefined || along.has(to.id)) continue;
-    atMost("later", stands.from - leastMin - own.to, {
-      by: "task",
-      id: to.id,
-      isLink: true,
-      isBefore: false,
-    });
-    if (mostMin !== null)
-      atMost("earlier", own.to + mostMin - stands.from, {
-        by: "task",
-        id: to.id,
-        isLink: true,
-        isBefore: false,
-      });
+    const hold: HeldBy = { by: "task", id: to.id, isLink: true, isBefore: false };
+    atMost(limits, "later", stands.from - leastMin - own.to, hold);
+    if (mostMin !== null) atMost(limits, "earlier", own.to + mostMin - stands.from, hold);
   }
-  const besideStretch = (part: Stretch, stands: Stretch, hold: HeldBy): void => {
-    if (stands.to <= part.from) atMost("earlier", part.from - stands.to, hold);
-    if (stands.from >= part.to) atMost("later", stands.from - part.to, hold);
-  };
-  const beside = (stands: Stretch, hold: HeldBy): void => besideStretch(own, stands, hold);
   for (const need of task.needs) {
-    for (const other of held.get(need) ?? [])
-      if (!along.has(other.id) && other.id !== task.id)
-        beside(other, { by: "task", id: other.id, isLink: false, isBefore: other.to <= own.from });
+    for (const other of held.get(need) ?? []) {
+      if (!isNearer(limits, own, other) || along.has(other.id) || other.id === task.id) continue;
+      const isBefore = other.to <= own.from;
+      beside(limits, own, other, { by: "task", id: other.id, isLink: false, isBefore });
+    }
   }
   for (const { from, to } of presenceOf(task))
     for (const gone of away)
-      besideStretch({ from: own.from + from, to: own.from + to }, gone, { by: "away" });
-  return { earlier, later };
+      beside(limits, { from: own.from + from, to: own.from + to }, gone, { by: "away" });
+  return limits;
+}
+
+type Limits = { earlier: Limit; later: Limit };
+
+function atMost(limits: Limits, side: keyof Limits, at: number, hold: HeldBy): void {
+  if (at < limits[side].at) limits[side] = { at, hold };
+}
+
+/** Whether a stretch beside one's own leaves it less than is known. */
+const isNearer = ({ earlier, later }: Limits, own: Stretch, { from, to }: Stretch): boolean =>
+  (to <= own.from && own.from - to < earlier.at) || (from >= own.to && from - own.to < later.at);
+
+function beside(limits: Limits, own: Stretch, { from, to }: Stretch, hold: HeldBy): void {
+  if (to <= own.from) atMost(limits, "earlier", own.from - to, hold);
+  if (from >= own.to) atMost(limits, "later", from - own.to, hold);
 }

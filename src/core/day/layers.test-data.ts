@@ -1,4 +1,6 @@
+import type { DayRequest } from "./activity-network";
 import { NO_WORDS, type DayCake } from "./day-cake";
+import { tasksOf } from "./tasks";
 
 /** Two layers with a filling, a first and a final coat and forty shells. */
 export const LAYERS: DayCake = {
@@ -37,3 +39,20 @@ export const LAYERS: DayCake = {
   floorPieces: 0,
   keptCold: null,
 };
+
+const KINDS = ["creamed", "oil", "pound"] as const;
+const LONG_METHOD: DayCake["steps"] = Array.from({ length: 23 }, () => ({
+  text: "",
+  minutes: 2,
+  isWait: false,
+  usesMixer: true,
+  ovenC: null,
+}));
+
+/** So many cakes wanted half an hour apart, with one oven and one bowl. */
+export const cakesInTurn = (count: number, steps = LONG_METHOD): DayRequest => ({
+  tasks: Array.from({ length: count }, (_, cake) =>
+    tasksOf({ ...LAYERS, kind: KINDS[cake % KINDS.length] ?? "creamed", steps }, cake, true),
+  ).flat(),
+  wantedAt: Array.from({ length: count }, (_, cake) => 10_000 + 30 * cake),
+});

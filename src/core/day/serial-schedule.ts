@@ -1,213 +1,180 @@
-import type { Attended, UnitHold, ActivityNetwork } from "./activity-network";
-import type { Bound as Unit, Resource, Stretch } from "./task";
+import type { ActivityNetwork, Attended, Unit } from "./activity-network";
+import type { Resource, Stretch } from "./task";
 
-/**
- * Repairs made when a task finds no place in its window: at most so many for a day, and so many of
- * one order before another is tried. Both are judgements: more of them found no shorter day.
- */
-const MOST_REPAIRS = 240;
-const MOST_OF_ONE = 24;
-/** How many repairs are left, and the task last left without a place. */
-export type RepairBudget = { repairs: number; stuck: string | null };
+/** How often all units were placed, and the task last left without a place. */
+export type Passes = { count: number; stuck: string | null };
 
-/** All the repairs a day may take. */
-export const budgetOfRepairs = (): RepairBudget => ({ repairs: MOST_REPAIRS, stuck: null });
+/** What is placed so far. */
+type Standing = {
+  /** The minute each unit ends, once it has its place. */
+  readonly ends: number[];
+  /** What is held, in the order of time. */
+  readonly held: Readonly<Record<Resource, Stretch[]>>;
+  readonly away: readonly Stretch[];
+};
 
 /**
  * Serial schedule generation, backwards from the end: of the units whose followers stand, the one
  * of the highest priority is placed as late as may be.
- * @param priority by task; a unit has the highest of its tasks'
- * @param horizon a start, in minutes since 1970, that is known already: an order that can't begin
- *   later is given up
- * @returns where each task stands; null when one finds no place, or at the horizon
+ * @param priority of each unit, in their order
+ * @param repairs how often at most all is placed anew because a unit finds no place
+ * @param horizon a start, in minutes since 1970: an order that can't begin later is given up
+ * @returns the minute each unit ends; null when a unit finds no place, or at the horizon
  */
 export function serialSchedule(
   network: ActivityNetwork,
-  priority: ReadonlyMap<string, number>,
+  priority: readonly number[],
   away: readonly Stretch[],
-  budget: RepairBudget,
+  passes: Passes,
+  repairs: number,
   horizon: number,
-): Map<string, Stretch> | null {
-  const caps = new Map<string, number>();
-  const priorities = new Map(
-    network.units.map((unit) => [
-      unit,
-      Math.max(...unit.members.map(({ task }) => priority.get(task.id) ?? 0)),
-    ]),
-  );
-  const until = Math.max(0, budget.repairs - MOST_OF_ONE);
-  for (; budget.repairs > until; budget.repairs -= 1) {
-    const placed = new Map<string, Stretch>();
-    const held = new Map<Resource, Stretch[]>();
-    let stuck: Unit | null = null;
-    const waiting = new Map(network.followers);
-    const ready = network.units.filter((unit) => waiting.get(unit) === 0);
-    let open = network.units.length;
-    while (open > 0 && stuck === null) {
-      const unit = taken(ready, priorities);
-      // Tasks bound to each other to the minute leave no room for what has to come between them.
-      if (unit === null) return null;
-      const { latest, earliest } = windowOf(network, unit, placed, caps);
-      const to = latestFree(
-        network.holds.get(unit) ?? [],
-        network.presence.get(unit) ?? [],
-        latest,
-        held,
-        away,
-      );
-      if (to === null || to < earliest) stuck = unit;
-      else {
-        open -= 1;
-        for (const earlier of network.before.get(unit) ?? []) {
-          const left = (waiting.get(earlier) ?? 0) - 1;
-          waiting.set(earlier, left);
-          if (left === 0) ready.push(earlier);
-        }
-        for (const { task, endsBefore } of unit.members) {
-          const stretch = { from: to - endsBefore - task.minutes, to: to - endsBefore };
-          if (stretch.to - (network.longestPathMin.get(task.id) ?? 0) <= horizon) return null;
-          placed.set(task.id, stretch);
-        }
-        for (const { need, beganBefore, endsBefore } of network.holds.get(unit) ?? []) {
-          const stretch = { from: to - beganBefore, to: to - endsBefore };
-          const so = held.get(need);
-          if (so === undefined) held.set(need, [stretch]);
-          else so.push(stretch);
-        }
-      }
-    }
-    if (stuck === null) return isKept(network, placed) ? placed : null;
-    budget.stuck =
-      stuck.members.find(({ task }) => task.needs.includes("hands"))?.task.id ?? stuck.id;
+): readonly number[] | null {
+  const { units } = network;
+  if (!network.isPossible) return null;
+  const latestEnds = network.dueEnds.slice();
+  for (let left = repairs; left >= 0; left -= 1) {
+    passes.count += 1;
+    const standing: Standing = {
+      ends: units.map(() => Infinity),
+      held: { hands: [], mixer: [], oven: [], "second-oven": [] },
+      away,
+    };
+    const stuck = placedAll(network, priority, latestEnds, standing, horizon);
+    if (stuck === "given-up") return null;
+    if (stuck === "none") return standing.ends;
+    const unit = units[stuck];
+    if (unit === undefined) return null;
+    passes.stuck =
+      unit.members.find(({ task }) => task.needs.includes("hands"))?.task.id ?? unit.id;
     // What must follow it closely has to move earlier: as far as the next place that is free for
     // the one that is stuck.
-    const to = latestFree(
-      network.holds.get(stuck) ?? [],
-      network.presence.get(stuck) ?? [],
-      windowOf(network, stuck, placed, caps).latest,
-      held,
-      away,
-    );
-    if (to === null || !cappedFollowers(network, stuck, to, placed, caps)) return null;
+    const to = latestFree(unit, latestEnds[stuck] ?? Infinity, standing);
+    const close = unit.links.filter((link) => to < endOf(link.to, standing) - link.mostBefore);
+    if (!Number.isFinite(to) || close.length === 0) return null;
+    for (const link of close)
+      latestEnds[link.to] = Math.min(latestEnds[link.to] ?? Infinity, to + link.mostBefore);
   }
   return null;
 }
 
-/**
- * Links inside a unit may contradict each other; those between units are kept by how they are
- * placed.
- */
-function isKept({ tasks }: ActivityNetwork, placed: ReadonlyMap<string, Stretch>): boolean {
-  return tasks.every((task) =>
-    task.after.every(({ id, leastMin, mostMin }) => {
-      const lag = (placed.get(task.id)?.from ?? 0) - (placed.get(id)?.to ?? 0);
-      return lag >= leastMin && (mostMin === null || lag <= mostMin);
-    }),
-  );
-}
+const endOf = (place: number, { ends }: Standing): number => ends[place] ?? Infinity;
 
-/** Holds back whatever follows a unit more closely than it can come; false when nothing does. */
-function cappedFollowers(
-  network: ActivityNetwork,
-  unit: Unit,
-  to: number,
-  placed: ReadonlyMap<string, Stretch>,
-  caps: Map<string, number>,
-): boolean {
-  let isAny = false;
-  for (const { task, endsBefore } of unit.members) {
-    for (const { to: follower, mostMin } of network.later.get(task.id) ?? []) {
-      const stands = placed.get(follower.id);
-      const other = network.unitOf.get(follower.id);
-      if (
-        stands === undefined ||
-        mostMin === null ||
-        other === undefined ||
-        other === unit ||
-        stands.from - (to - endsBefore) <= mostMin
-      )
-        continue;
-      const its = other.members.find((member) => member.task.id === follower.id)?.endsBefore ?? 0;
-      const cap = to - endsBefore + mostMin + follower.minutes + its;
-      caps.set(other.id, Math.min(caps.get(other.id) ?? Infinity, cap));
-      isAny = true;
+/**
+ * Places all units, one after another.
+ * @returns the place of the one that finds none; `given-up` where the day can't begin after the
+ *   horizon, or where units bound to each other leave no room for what has to come between them
+ */
+function placedAll(
+  { units, followers, lastOnes }: ActivityNetwork,
+  priority: readonly number[],
+  latestEnds: readonly number[],
+  standing: Standing,
+  horizon: number,
+): number | "none" | "given-up" {
+  const { ends, held } = standing;
+  const waiting = followers.slice();
+  const ready = [...lastOnes];
+  for (let open = units.length; open > 0; open -= 1) {
+    const place = taken(ready, priority);
+    const unit = units[place];
+    if (unit === undefined) return "given-up";
+    const to = latestFree(unit, latestEnds[place] ?? Infinity, standing);
+    if (!Number.isFinite(to) || to < earliestEnd(unit, standing)) return place;
+    if (to - unit.pathMin <= horizon) return "given-up";
+    ends[place] = to;
+    for (const hold of unit.holds) putInOrder(held[hold.need], hold, to);
+    for (const earlier of unit.before) {
+      const left = (waiting[earlier] ?? 0) - 1;
+      waiting[earlier] = left;
+      if (left === 0) ready.push(earlier);
     }
   }
-  return isAny;
+  return "none";
 }
 
-/** The ready unit of the highest priority, taken out; the first of equal ones. */
-function taken(ready: Unit[], priorities: ReadonlyMap<Unit, number>): Unit | null {
+/** The ready unit of the highest priority, taken out; the first of equal ones; -1 for none. */
+function taken(ready: number[], priority: readonly number[]): number {
   let best = 0;
-  for (let index = 1; index < ready.length; index += 1) {
-    const [one, other] = [ready[index], ready[best]];
-    if (
-      one !== undefined &&
-      other !== undefined &&
-      (priorities.get(one) ?? 0) > (priorities.get(other) ?? 0)
-    )
-      best = index;
+  let most = -Infinity;
+  for (let index = 0; index < ready.length; index += 1) {
+    const own = priority[ready[index] ?? 0] ?? 0;
+    if (own <= most) continue;
+    best = index;
+    most = own;
   }
-  return ready.splice(best, 1)[0] ?? null;
+  const place = ready[best] ?? -1;
+  ready.splice(best, 1);
+  return place;
 }
 
-/** The latest and the earliest a unit may end, as far as what follows it says. */
-function windowOf(
-  network: ActivityNetwork,
-  unit: Unit,
-  placed: ReadonlyMap<string, Stretch>,
-  caps: ReadonlyMap<string, number>,
-): { readonly latest: number; readonly earliest: number } {
-  let latest = caps.get(unit.id) ?? Infinity;
+/** The minute at which a unit ends at the earliest, by what must not wait for it longer. */
+function earliestEnd({ links }: Unit, standing: Standing): number {
   let earliest = -Infinity;
-  for (const { task, endsBefore } of unit.members) {
-    latest = Math.min(latest, network.due(task) + endsBefore);
-    for (const { to, leastMin, mostMin } of network.later.get(task.id) ?? []) {
-      const stands = placed.get(to.id);
-      if (stands === undefined || network.unitOf.get(to.id) === unit) continue;
-      latest = Math.min(latest, stands.from - leastMin + endsBefore);
-      if (mostMin !== null) earliest = Math.max(earliest, stands.from - mostMin + endsBefore);
-    }
-  }
-  return { latest, earliest };
+  for (const link of links)
+    earliest = Math.max(earliest, endOf(link.to, standing) - link.mostBefore);
+  return earliest;
 }
 
 /**
- * The latest end at or before `latest` at which everything a unit holds is free and somebody is
- * there; null when it is never.
+ * The latest end, by its followers and by `latest`, at which everything a unit holds is free and
+ * somebody is there; minus infinity when it is never.
  */
-function latestFree(
-  holds: readonly UnitHold[],
-  presence: readonly Attended[],
-  latest: number,
-  held: ReadonlyMap<Resource, readonly Stretch[]>,
-  away: readonly Stretch[],
-): number | null {
+function latestFree({ links, holds, presence }: Unit, latest: number, standing: Standing): number {
   let to = latest;
-  const clash = (
-    { beganBefore, endsBefore }: Attended,
-    busy: readonly Stretch[],
-  ): number | null => {
-    const found = busy.find((each) => each.from < to - endsBefore && each.to > to - beganBefore);
-    return found === undefined ? null : found.from + endsBefore;
-  };
-  for (let isMoved = true; isMoved && Number.isFinite(to);) {
-    isMoved = false;
-    for (const hold of holds) {
-      const earlier = clash(hold, held.get(hold.need) ?? []);
-      if (earlier === null) continue;
-      to = earlier;
-      isMoved = true;
-      break;
-    }
-    if (isMoved) continue;
-    for (const each of presence) {
-      const earlier = clash(each, away);
-      if (earlier === null) continue;
-      to = earlier;
-      isMoved = true;
-      break;
-    }
+  for (const link of links) to = Math.min(to, endOf(link.to, standing) - link.leastBefore);
+  for (let before = Infinity; to < before && Number.isFinite(to);) {
+    before = to;
+    for (const hold of holds) to = besideHeld(hold, standing.held[hold.need], to);
+    if (standing.away.length > 0)
+      for (const stretch of presence) to = besideAway(stretch, standing.away, to);
   }
-  return Number.isFinite(to) ? to : null;
+  return to;
+}
+
+/** How many of some stretches, in the order of time, begin before a minute. */
+function countBefore(inOrder: readonly Stretch[], minute: number): number {
+  let [low, high] = [0, inOrder.length];
+  while (low < high) {
+    const middle = Math.floor((low + high) / 2);
+    if ((inOrder[middle]?.from ?? Infinity) < minute) low = middle + 1;
+    else high = middle;
+  }
+  return low;
+}
+
+/** Puts what a unit that ends at `end` holds in its place; no minutes before what begins with it. */
+function putInOrder(inOrder: Stretch[], { beganBefore, endsBefore }: Attended, end: number): void {
+  const stretch = { from: end - beganBefore, to: end - endsBefore };
+  let place = countBefore(inOrder, stretch.from);
+  while (inOrder[place]?.from === stretch.from && (inOrder[place]?.to ?? 0) < stretch.to)
+    place += 1;
+  inOrder.splice(place, 0, stretch);
+}
+
+/** The latest end at or before `to` at which a stretch of a unit meets nothing that is held. */
+function besideHeld(
+  { beganBefore, endsBefore }: Attended,
+  inOrder: readonly Stretch[],
+  to: number,
+): number {
+  let free = to;
+  for (let last = countBefore(inOrder, to - endsBefore) - 1; last >= 0; last -= 1) {
+    const own = inOrder[last];
+    if (own === undefined || own.to <= free - beganBefore) break;
+    free = own.from + endsBefore;
+  }
+  return free;
+}
+
+/** An end at or before `to` at which a stretch of a unit meets none of these, seen in turn. */
+function besideAway(
+  { beganBefore, endsBefore }: Attended,
+  away: readonly Stretch[],
+  to: number,
+): number {
+  let free = to;
+  for (const each of away)
+    if (each.from < free - endsBefore && each.to > free - beganBefore)
+      free = each.from + endsBefore;
+  return free;
 }

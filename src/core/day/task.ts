@@ -209,38 +209,39 @@ export type Bound = {
 
 /** Tasks joined where a link leaves no minute. */
 export function boundTogether(tasks: readonly Task[]): readonly Bound[] {
-  const byId = new Map(tasks.map((task) => [task.id, task]));
-  const seen = new Set<string>();
-  const units: Bound[] = [];
-  for (const first of tasks) {
-    if (seen.has(first.id)) continue;
-    const ends = new Map<string, number>([[first.id, 0]]);
-    const ways: Task[] = [first];
-    for (let task = ways.pop(); task !== undefined; task = ways.pop()) {
-      const end = ends.get(task.id) ?? 0;
-      for (const { id, leastMin, mostMin } of task.after) {
-        const earlier = byId.get(id);
-        if (earlier === undefined || leastMin !== mostMin || ends.has(id)) continue;
-        ends.set(id, end - task.minutes - leastMin);
-        ways.push(earlier);
-      }
-      for (const later of tasks) {
-        const link = later.after.find(({ id }) => id === task.id);
-        if (link === undefined || link.leastMin !== link.mostMin || ends.has(later.id)) continue;
-        ends.set(later.id, end + link.leastMin + later.minutes);
-        ways.push(later);
+  const places = new Map(tasks.map(({ id }, place) => [id, place] as const));
+  /** What each is tied to, and by how much later that ends. */
+  const ties = tasks.map((): { readonly place: number; readonly later: number }[] => []);
+  for (const [own, task] of tasks.entries())
+    for (const { id, leastMin, mostMin } of task.after) {
+      const place = places.get(id);
+      if (place === undefined || leastMin !== mostMin) continue;
+      const later = leastMin + task.minutes;
+      ties[place]?.push({ place: own, later });
+      ties[own]?.push({ place, later: -later });
+    }
+  const seen = new Set<number>();
+  return tasks.flatMap(({ id }, first): readonly Bound[] => {
+    if (seen.has(first)) return [];
+    const ends = new Map<number, number>([[first, 0]]);
+    const ways = [first];
+    for (let own = ways.pop(); own !== undefined; own = ways.pop()) {
+      seen.add(own);
+      for (const { place, later } of ties[own] ?? []) {
+        if (ends.has(place)) continue;
+        ends.set(place, (ends.get(own) ?? 0) + later);
+        ways.push(place);
       }
     }
     const last = Math.max(...ends.values());
-    for (const id of ends.keys()) seen.add(id);
-    units.push({
-      id: first.id,
-      members: tasks
-        .filter(({ id }) => ends.has(id))
-        .map((task) => ({ task, endsBefore: last - (ends.get(task.id) ?? 0) })),
-    });
-  }
-  return units;
+    const members = [...ends]
+      .toSorted(([one], [other]) => one - other)
+      .flatMap(([place, end]) => {
+        const task = tasks[place];
+        return task === undefined ? [] : [{ task, endsBefore: last - end }];
+      });
+    return [{ id, members }];
+  });
 }
 
 /**
