@@ -36,7 +36,7 @@ export type UnitLink = {
 };
 
 /** Tasks bound to each other to the minute, with all that tells where they may stand together. */
-export type Unit = Bound & {
+export type BoundUnit = Bound & {
   /** From the beginning of its first task to its end, minutes. */
   readonly spanMin: number;
   /** From the earliest that the day can begin, by links alone, to its end, minutes. */
@@ -56,7 +56,7 @@ export type ActivityNetwork = {
   readonly tasks: readonly Task[];
   /** Links out of each task: the tasks that come after it. */
   readonly later: ReadonlyMap<string, readonly (TaskLink & { readonly to: Task })[]>;
-  readonly units: readonly Unit[];
+  readonly units: readonly BoundUnit[];
   /** The minute each unit has to be over by, for its own sake. */
   readonly dueEnds: readonly number[];
   /** To how many others each unit comes before, and those that come before none. */
@@ -121,7 +121,7 @@ export function activityNetwork(
     tasks,
     later,
     longestPathMin,
-    units: bound.map(({ id, members }, place): Unit => ({
+    units: bound.map(({ id, members }, place): BoundUnit => ({
       id,
       members,
       spanMin: Math.max(...members.map(({ task, endsBefore }) => endsBefore + task.minutes)),

@@ -1,4 +1,4 @@
-import type { ActivityNetwork, Attended, Unit } from "./activity-network";
+import type { ActivityNetwork, Attended, BoundUnit } from "./activity-network";
 import type { Resource, Stretch } from "./task";
 
 /** How often all units were placed, and the task last left without a place. */
@@ -108,7 +108,7 @@ function taken(ready: number[], priority: readonly number[]): number {
 }
 
 /** The minute at which a unit ends at the earliest, by what must not wait for it longer. */
-function earliestEnd({ links }: Unit, standing: Standing): number {
+function earliestEnd({ links }: BoundUnit, standing: Standing): number {
   let earliest = -Infinity;
   for (const link of links)
     earliest = Math.max(earliest, endOf(link.to, standing) - link.mostBefore);
@@ -119,7 +119,11 @@ function earliestEnd({ links }: Unit, standing: Standing): number {
  * The latest end, by its followers and by `latest`, at which everything a unit holds is free and
  * somebody is there; minus infinity when it is never.
  */
-function latestFree({ links, holds, presence }: Unit, latest: number, standing: Standing): number {
+function latestFree(
+  { links, holds, presence }: BoundUnit,
+  latest: number,
+  standing: Standing,
+): number {
   let to = latest;
   for (const link of links) to = Math.min(to, endOf(link.to, standing) - link.leastBefore);
   for (let before = Infinity; to < before && Number.isFinite(to);) {
