@@ -1,6 +1,7 @@
 import type { KitchenOven } from "@/core/bake";
 import { FIRST_QUESTION, type Question } from "@/core/ask";
 import type { Portions } from "@/core/freezer";
+import type { LarderRow } from "@/core/shopping";
 import type { Tin } from "@/core/tin";
 
 /** The demo kitchen: Lantern Row, a small harbour town, its suppers and its ferry crews. */
@@ -345,3 +346,27 @@ export const DEMO_PORTIONS: readonly {
     },
   },
 ];
+
+/**
+ * What is in the cupboard roughly, and what Harbour Stores asks for a pack, in the town's own money;
+ * packs are the usual ones.
+ */
+export const DEMO_LARDER: readonly Pick<LarderRow, "key" | "name" | "has" | "price">[] = (
+  [
+    ["caster-sugar", "caster sugar", { in: "g", amount: 1200 }, 1.6],
+    ["icing-sugar", "icing sugar", { in: "g", amount: 300 }, 1.4],
+    ["salt", "salt", "plenty", null],
+    ["baking-powder", "baking powder", "plenty", null],
+    ["egg", "eggs", null, 2.1],
+    ["unsalted-butter", "unsalted butter", null, 2.3],
+    ["plain-flour", "plain flour", null, 1.3],
+    ["dark-chocolate", "dark chocolate", null, 1.9],
+    ["double-cream", "double cream", null, 1.5],
+    ["cream-cheese", "cream cheese", null, 1.7],
+  ] as const
+).map(([key, name, has, amount]) => ({
+  key,
+  name,
+  has,
+  price: amount === null ? null : { amount, sign: "£" },
+}));

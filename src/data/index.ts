@@ -95,5 +95,6 @@ export {
 } from "./records";
 export { addVersion, findVersion, listVersions } from "./recipe-versions";
 export { keepGot, listGot } from "./shopping";
+export { listLarder, moveLarder } from "./larder";
 export type { Saved } from "./saved";
 export { loggable, stored, storageIssue, type StorageIssue } from "./storage-issue";

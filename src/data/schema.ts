@@ -210,6 +210,12 @@ export const shoppingGot = sqliteTable(
   (table) => [primaryKey({ columns: [table.cakeId, table.item] })],
 );
 
+/** What is known of an item of shopping lists in this kitchen: a `LarderRow` of the core as JSON. */
+export const larder = sqliteTable("larder", {
+  item: text("item").primaryKey(),
+  doc: text("doc").notNull(),
+});
+
 /** Portions in freezer, fridge or tin. */
 export const portions = sqliteTable(
   "portions",

@@ -9,14 +9,32 @@ import { pantryOf } from "@/core/pantry";
 import { readRecipe } from "@/core/recipe";
 import { cakeColumns, cakeSearchText } from "./cakes";
 import { DEMO_BAKES, DEMO_WEIGHED } from "./demo-bakes";
-import { DEMO_CAKES, DEMO_OVENS, DEMO_PORTIONS, DEMO_TINS, DEMO_WEEK } from "./demo-kitchen";
+import {
+  DEMO_CAKES,
+  DEMO_LARDER,
+  DEMO_OVENS,
+  DEMO_PORTIONS,
+  DEMO_TINS,
+  DEMO_WEEK,
+} from "./demo-kitchen";
 import { DEMO_RECIPE_TEXTS } from "./demo-recipes";
 import { demoAnswers } from "./demo-practice";
+import { larderColumns } from "./larder";
 import { portionsColumns } from "./portions";
 import { answerRow } from "./practice";
 import { recipeRow } from "./recipes";
 import { noteBaked, recordColumns } from "./records";
-import { cakes, kitchen, ovens, portions, practiceAnswers, recipes, records, tins } from "./schema";
+import {
+  cakes,
+  kitchen,
+  larder,
+  ovens,
+  portions,
+  practiceAnswers,
+  recipes,
+  records,
+  tins,
+} from "./schema";
 
 type Tx = Parameters<Parameters<Database["transaction"]>[0]>[0];
 
@@ -41,6 +59,9 @@ export async function seedDemoKitchen(connection: Connection, now: Date): Promis
         return false;
       await layIn(tx, now);
       await tx.insert(practiceAnswers).values(demoAnswers(now).map(answerRow));
+      await tx
+        .insert(larder)
+        .values(DEMO_LARDER.map((row) => larderColumns({ ...row, pack: null, at: now.getTime() })));
       await tx.insert(kitchen).values({ key: SEEDED, value: now.toISOString() });
       return true;
     }),

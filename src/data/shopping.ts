@@ -28,25 +28,24 @@ export async function keepGot(
   all: readonly Got[],
   now: Date,
 ): Promise<void> {
-  const rows = all.map(({ cake, key, how, netG, pieces, at }) => ({
-    cakeId: cake,
-    item: key,
-    how,
-    netG,
-    pieces,
-    at: Math.min(at, now.getTime()),
-  }));
-  await connection.write((db) =>
-    db.transaction(async (tx) => {
-      for (const row of rows)
-        await tx
-          .insert(shoppingGot)
-          .values(row)
-          .onConflictDoUpdate({
-            target: [shoppingGot.cakeId, shoppingGot.item],
-            set: row,
-            setWhere: lte(shoppingGot.at, sql`excluded.at`),
-          });
-    }),
-  );
+  await connection.write((db) => db.transaction((tx) => putGot(tx, all, now)));
+}
+
+/** The same within a transaction. */
+export async function putGot(
+  tx: Pick<Connection["db"], "insert">,
+  all: readonly Got[],
+  now: Date,
+): Promise<void> {
+  for (const { cake, key, how, netG, pieces, at } of all) {
+    const row = { cakeId: cake, item: key, how, netG, pieces, at: Math.min(at, now.getTime()) };
+    await tx
+      .insert(shoppingGot)
+      .values(row)
+      .onConflictDoUpdate({
+        target: [shoppingGot.cakeId, shoppingGot.item],
+        set: row,
+        setWhere: lte(shoppingGot.at, sql`excluded.at`),
+      });
+  }
 }

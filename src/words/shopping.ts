@@ -2,7 +2,18 @@ import { kitchenGrams, roundTo } from "@/core/measure";
 import type { FoodGroup } from "@/core/pantry";
 import type { OnBatterThing } from "@/core/fill";
 import type { Stuff } from "@/core/build";
-import type { Aisle, Bought, HowGot, Item, ShoppingRow } from "@/core/shopping";
+import type {
+  Aisle,
+  Bought,
+  Cost,
+  HowListed,
+  Item,
+  ItemAmount,
+  LeftOver,
+  ListedRow,
+  Price,
+  ShoppingRow,
+} from "@/core/shopping";
 import { foodName } from "./vocabulary";
 import { ON_BATTER_NAMES } from "./filling";
 import { stuffName } from "./finishing";
@@ -20,10 +31,12 @@ export const AISLE_NAMES: Readonly<Record<Aisle, string>> = {
   other: "Everything else",
 };
 
-export const GOT_NAMES: Readonly<Record<HowGot, string>> = {
+export const GOT_NAMES: Readonly<Record<HowListed, string>> = {
   bought: "in the basket",
   had: "in the kitchen",
   open: "to buy",
+  used: "used",
+  stocked: "in the kitchen",
 };
 
 /** What is measured rather than weighed in a shop. */
@@ -60,7 +73,7 @@ export function shoppingLine(row: ShoppingRow, units: Units): ShoppingLine {
 }
 
 /** What an item is called. */
-function itemName(item: Item, units: Units): string {
+export function itemName(item: Item, units: Units): string {
   switch (item.is) {
     case "ingredient":
       return foodName(item.ingredient.name, units);
@@ -93,22 +106,89 @@ function heldText(item: Item, grossG: number, units: Units): string {
     : weightText(grossG, units);
 }
 
-/** Packs as they are sold where one weighs in grams; elsewhere they are of other sizes. */
+/** Packs as they are sold: hers, or where one weighs in grams the usual ones. */
 function packsText({ item, packs, aisle }: ShoppingRow, units: Units): string {
-  if (packs === null || item.is !== "ingredient") return "";
-  const { count, eachG, overG } = packs;
-  const { group, eachG: pieceG = 0 } = item.ingredient;
-  if (group === "egg") {
-    const [inBox, over] = [Math.round(eachG / pieceG), Math.floor(overG / pieceG + 0.01)];
-    return `${count} ${count === 1 ? "box" : "boxes"} of ${inBox}${over === 0 ? "" : `, ${over} over`}`;
+  if (packs === null) return "";
+  const { count, each, over, isOwn } = packs;
+  if (each.in === "pieces") {
+    const left = Math.floor(over + 0.01);
+    return `${count} ${count === 1 ? "box" : "boxes"} of ${roundTo(each.amount, 1)}${left === 0 ? "" : `, ${left} over`}`;
   }
-  if (aisle === "cupboard" || units.measure !== "metric") return "";
-  const over = kitchenGrams(overG) < LEAST_OVER_G ? "" : `, ${heldText(item, overG, units)} over`;
-  return `${fraction(count)} × ${heldText(item, eachG, units)}${over}`;
+  if (!isOwn && (aisle === "cupboard" || units.measure !== "metric")) return "";
+  const left = kitchenGrams(over) < LEAST_OVER_G ? "" : `, ${heldText(item, over, units)} over`;
+  return `${fraction(count)} × ${heldText(item, each.amount, units)}${left}`;
 }
 
 /** Less that is left over is nothing, g. */
 const LEAST_OVER_G = 10;
+
+/** An amount of an item as one reads it: 3, 250 g, 300 ml, plenty. */
+export function itemAmountText(amount: ItemAmount | "plenty", item: Item, units: Units): string {
+  if (amount === "plenty") return "plenty";
+  if (amount.amount === 0) return "none";
+  return amount.in === "pieces"
+    ? fraction(roundTo(amount.amount, 0.5))
+    : heldText(item, amount.amount, units);
+}
+
+/** What of a row the kitchen has, as it stands under it. */
+export function inKitchenText({ inKitchen, how, item }: ListedRow, units: Units): string {
+  if (inKitchen === null) return "";
+  const { amount, isClose } = inKitchen;
+  if (amount === "plenty") return "plenty in the kitchen";
+  const has = itemAmountText(amount, item, units);
+  if (how !== "stocked") return `besides the ${has} in the kitchen`;
+  return isClose ? `about ${has} in the kitchen: look first` : `about ${has} in the kitchen`;
+}
+
+/** What is left over, and how long it keeps: 100 ml, buttermilk, opened: fridge 7 days. */
+export function leftOverText(
+  { ingredient, amount }: LeftOver,
+  units: Units,
+): { readonly name: string; readonly amount: string; readonly keeps: string } {
+  return {
+    name: foodName(ingredient.name, units),
+    amount: itemAmountText(amount, { is: "ingredient", ingredient }, units),
+    keeps: ingredient.keeps,
+  };
+}
+
+/** How much of a list is had: 4 ticked off, 3 in the kitchen. */
+export function hadText(rows: readonly Pick<ListedRow, "how">[]): string {
+  const stocked = rows.filter(({ how }) => how === "stocked").length;
+  const ticked = rows.length - stocked;
+  return [
+    ticked === 0 ? "" : `${ticked} ticked off`,
+    stocked === 0 ? "" : `${stocked} in the kitchen`,
+  ]
+    .filter((each) => each !== "")
+    .join(", ");
+}
+
+/** A price with the sign it was typed with. */
+export const priceText = ({ amount, sign }: Price): string =>
+  `${sign}${sign.length > 1 ? "\u00a0" : ""}${amount.toFixed(2)}`;
+
+/** @example of two prices, one missing: £3.20, without 1 thing that has no price */
+export function sumText({ sums, unpriced }: Cost): string {
+  const priced = sums.map(({ sign, amount }) => priceText({ sign, amount })).join(" and ");
+  if (priced === "") return "";
+  return unpriced === 0
+    ? priced
+    : `${priced}, without ${unpriced} ${unpriced === 1 ? "thing that has" : "things that have"} no price`;
+}
+
+/** What a cake takes, and a piece of it: £3.20, £0.27 a piece. Empty where nothing has a price. */
+export function cakeCostText({ sums, unpriced }: Cost, pieces: number): string {
+  const [only, ...others] = sums;
+  const each =
+    only === undefined || others.length > 0 || pieces < 2
+      ? ""
+      : `, ${priceText({ ...only, amount: only.amount / pieces })} a piece`;
+  const priced = sums.map(priceText).join(" and ");
+  if (priced === "") return "";
+  return unpriced === 0 ? `${priced}${each}` : `${priced}${each}, ${unpriced} without a price`;
+}
 
 /** A row in one line, to be sent or read out. */
 export function shoppingText(line: ShoppingLine): string {

@@ -9,6 +9,7 @@ import {
   kitchenDatabase,
   listCakesBetween,
   listGot,
+  listLarder,
   nextWantedOn,
   stored,
 } from "@/data";
@@ -47,6 +48,7 @@ export default async function ShoppingPage({ searchParams }: ShoppingPageProps) 
         database,
         cakes.map(({ id }) => id),
       ),
+      larder: await listLarder(database),
       pantry: await findPantry(database),
       next: cakes.length > 0 ? null : await nextWantedOn(database, to),
     };

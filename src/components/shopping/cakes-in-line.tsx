@@ -11,7 +11,14 @@ import type { NeededCake } from "./needed";
 const PX_PER_MM = 0.32;
 
 /** The cakes of some days on one bench, in the order they are wanted. */
-export function CakesInLine({ cakes }: { readonly cakes: readonly NeededCake[] }) {
+export function CakesInLine({
+  cakes,
+  costs,
+}: {
+  readonly cakes: readonly NeededCake[];
+  /** What each costs, in words, by its id. */
+  readonly costs: ReadonlyMap<string, string>;
+}) {
   const { units } = useUnits();
   return (
     <ul
@@ -34,6 +41,9 @@ export function CakesInLine({ cakes }: { readonly cakes: readonly NeededCake[] }
             <span className="text-[14px] text-ink-2">
               {dayText(parseISO(wantedOn), "short", units)}
             </span>
+            {costs.get(id) !== undefined && (
+              <span className="block text-[14px] text-ink-2">{costs.get(id)}</span>
+            )}
           </Link>
         </li>
       ))}

@@ -5,7 +5,7 @@ import { partsMadeFor } from "@/core/ask";
 import { allergensOn } from "@/core/caution";
 import { plannedCake, type CakeDoc, type PlannedCake } from "@/core/kept";
 import type { Allergen, Pantry } from "@/core/pantry";
-import { needsOf } from "@/core/plan";
+import { needsOf, serveDetail } from "@/core/plan";
 import type { CakeNeed } from "@/core/shopping";
 import type { Units } from "@/words";
 
@@ -23,20 +23,30 @@ export type WantedCake = {
 export type NeededCake = WantedCake & {
   /** Null where it can't be planned yet. */
   readonly planned: PlannedCake | null;
+  /** What it still takes; nothing once it is baked. */
   readonly needs: readonly CakeNeed[];
+  /** What it takes, or took. */
+  readonly takes: readonly CakeNeed[];
+  /** How many it is cut in. */
+  readonly pieces: number;
   readonly allergens: readonly Allergen[];
 };
 
 function neededFor(cake: WantedCake, pantry: Pantry, units: Units): NeededCake {
   const planned = plannedCake(cake.doc, { size: units.measure, heat: units.heat }, pantry);
-  if (planned === null) return { ...cake, planned, needs: [], allergens: [] };
+  if (planned === null) return { ...cake, planned, needs: [], takes: [], pieces: 0, allergens: [] };
   const { input, plan, formula } = planned;
   const made = partsMadeFor(cake.doc.question);
-  const needs = cake.isBaked ? [] : needsOf(input, plan, formula, made, pantry);
+  const takes = needsOf(input, plan, formula, made, pantry).map((need) => ({
+    ...need,
+    cake: cake.id,
+  }));
   return {
     ...cake,
     planned,
-    needs: needs.map((need) => ({ ...need, cake: cake.id })),
+    needs: cake.isBaked ? [] : takes,
+    takes,
+    pieces: serveDetail(input, plan).pieces,
     allergens: allergensOn(
       plan.finish.batches.map(({ stuff }) => stuff),
       input.recipe.holds ?? { allergens: [], hazards: [] },

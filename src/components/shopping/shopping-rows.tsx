@@ -1,25 +1,31 @@
 "use client";
 
-import { AISLES, type HowGot, type ShoppingRow } from "@/core/shopping";
+import { Ellipsis } from "lucide-react";
+import { AISLES, type HowGot, type ListedRow } from "@/core/shopping";
 import type { Units } from "@/words";
-import { AISLE_NAMES, GOT_NAMES, shoppingLine, type ShoppingLine } from "@/words/shopping";
-
-/** A row, and whether it is had. */
-export type ListedRow = ShoppingRow & { readonly how: HowGot };
+import {
+  AISLE_NAMES,
+  GOT_NAMES,
+  inKitchenText,
+  shoppingLine,
+  type ShoppingLine,
+} from "@/words/shopping";
 
 type ShoppingRowsProps = {
   readonly rows: readonly ListedRow[];
   /** Cakes by their ids. */
   readonly names: ReadonlyMap<string, string>;
   readonly units: Units;
-  readonly onChange: (row: ShoppingRow, how: HowGot) => void;
+  readonly onChange: (row: ListedRow, how: HowGot) => void;
+  /** To say what of it is in the kitchen, how it is sold, what it costs. */
+  readonly onKnow: (row: ListedRow) => void;
 };
 
 /**
  * The list by where things stand in a shop; what is ticked stays in its place, and so does whoever
  * ticked it: a row is the same one, had or not.
  */
-export function ShoppingRows({ rows, names, units, onChange }: ShoppingRowsProps) {
+export function ShoppingRows({ rows, names, units, onChange, onKnow }: ShoppingRowsProps) {
   return AISLES.map((aisle) => {
     const own = rows
       .filter((row) => row.aisle === aisle)
@@ -40,7 +46,9 @@ export function ShoppingRows({ rows, names, units, onChange }: ShoppingRowsProps
                 row={row}
                 line={line}
                 names={names}
+                units={units}
                 onChange={onChange}
+                onKnow={onKnow}
               />
             ))}
           </ul>
@@ -54,15 +62,19 @@ function Row({
   row,
   line: { name, amount, packs, note },
   names,
+  units,
   onChange,
+  onKnow,
 }: {
   readonly row: ListedRow;
   readonly line: ShoppingLine;
-} & Pick<ShoppingRowsProps, "names" | "onChange">) {
+} & Omit<ShoppingRowsProps, "rows">) {
   const isOpen = row.how === "open";
   const of = row.shares.map(({ cake }) => names.get(cake) ?? "");
   const cakes = names.size < 2 ? "" : of.length === names.size ? "for all of them" : of.join(", ");
-  const notes = [packs, note, isOpen ? "" : GOT_NAMES[row.how]].filter((each) => each !== "");
+  const kitchen = inKitchenText(row, units);
+  const how = isOpen || kitchen !== "" ? "" : GOT_NAMES[row.how];
+  const notes = [row.how === "stocked" ? "" : packs, note, kitchen, how];
   return (
     <li className="flex items-center border-t-[1.5px] border-line px-4 max-sm:px-2 print:py-0">
       <label className="flex min-h-14 min-w-0 flex-1 items-center gap-3 px-2 py-1.5 print:min-h-0 print:py-0.5">
@@ -98,6 +110,14 @@ function Row({
           Have it
         </button>
       )}
+      <button
+        type="button"
+        className="button no-print ml-1.5 shrink-0 !px-2.5"
+        aria-label={`${name} in your kitchen`}
+        onClick={() => onKnow(row)}
+      >
+        <Ellipsis size={18} aria-hidden />
+      </button>
     </li>
   );
 }

@@ -1,19 +1,39 @@
 "use client";
 
-import { useMemo } from "react";
+import { useMemo, useState } from "react";
 import { useRouter } from "next/navigation";
 import { parseISO } from "date-fns";
 import Link from "next/link";
-import { shoppingLists, gotFor, type Got, type HowGot, type ShoppingRow } from "@/core/shopping";
+import {
+  costOf,
+  gotFor,
+  leftOver,
+  broughtHome,
+  shoppingList,
+  shoppingLists,
+  takenOut,
+  usualPack,
+  type Got,
+  type HowGot,
+  type KnownItem,
+  type LarderRow,
+  type ListedRow,
+  type ShoppingRow,
+} from "@/core/shopping";
 import { pantryOf, type KitchenPantry } from "@/core/pantry";
 import { cautionText } from "@/words";
 import { dayText } from "@/words/dates";
+import { cakeCostText, hadText, itemName, sumText } from "@/words/shopping";
 import { useUnits } from "../frame/units";
 import { CakesInLine } from "./cakes-in-line";
 import { DayRange } from "./day-range";
 import { useNeeded, type WantedCake } from "./needed";
-import { ShoppingRows, type ListedRow } from "./shopping-rows";
+import { KitchenLarder } from "./kitchen-larder";
+import { LarderSheet } from "./larder-sheet";
+import { LeftOverList } from "./left-over-list";
+import { ShoppingRows } from "./shopping-rows";
 import { TakeAlong } from "./take-along";
+import { useLarder } from "./use-larder";
 import { useTicks } from "./use-ticks";
 
 type ShoppingProps = {
@@ -23,27 +43,33 @@ type ShoppingProps = {
   /** Cakes of these days that can't be read. */
   readonly unread: readonly string[];
   readonly got: readonly Got[];
+  readonly larder: readonly LarderRow[];
   readonly pantry: KitchenPantry;
   /** The first day after these that a cake is wanted on, where none is wanted on them. */
   readonly next: string | null;
 };
 
 /** What to buy for the cakes of some days, ticked off as it comes into the basket. */
-export function Shopping({ from, to, cakes, unread, got: kept, pantry, next }: ShoppingProps) {
+export function Shopping({
+  from,
+  to,
+  cakes,
+  unread,
+  got: kept,
+  larder: keptLarder,
+  pantry,
+  next,
+}: ShoppingProps) {
+  const [asked, setAsked] = useState<KnownItem | null>(null);
   const { units } = useUnits();
   const router = useRouter();
   const kitchen = useMemo(() => pantryOf(pantry.own, pantry.learnt), [pantry]);
   const needed = useNeeded(cakes, kitchen, units);
-  const { got, waiting, trouble, say } = useTicks(kept);
-  const lists = shoppingLists(
-    needed.flatMap(({ needs }) => needs),
-    got,
-    kitchen,
-  );
-  const rows: readonly ListedRow[] = [
-    ...lists.open.map((row) => ({ ...row, how: "open" as const })),
-    ...lists.got,
-  ];
+  const { got, waiting, trouble, say, hear } = useTicks(kept);
+  const { larder, move, change } = useLarder(keptLarder, got, hear);
+  const needs = needed.flatMap((cake) => cake.needs);
+  const lists = shoppingLists(needs, got, kitchen, larder);
+  const rows = [...lists.open, ...lists.got];
   const names = new Map(cakes.map(({ id, name }) => [id, name]));
   const isAwaited = needed.length < cakes.length;
   const baked = needed.filter(({ isBaked }) => isBaked).map(({ name }) => `“${name}”`);
@@ -56,7 +82,47 @@ export function Shopping({ from, to, cakes, unread, got: kept, pantry, next }: S
   );
   const allergens = [...new Set(needed.flatMap((cake) => cake.allergens))];
 
-  const change = (row: ShoppingRow, how: HowGot): void => say(gotFor(row, how, got, Date.now()));
+  const named = <T extends ShoppingRow>(row: T) => ({ ...row, name: itemName(row.item, units) });
+  const basket = lists.got.filter(({ how }) => how === "bought");
+  const toPay = sumText(costOf([...lists.open, ...basket], larder, "bought"));
+  const costs = new Map(
+    needed.map(({ id, takes, pieces }) => [
+      id,
+      cakeCostText(costOf(shoppingList(takes, kitchen, larder), larder, "used"), pieces),
+    ]),
+  );
+  const isUsed = (id: string): boolean =>
+    got.some(({ cake, how }) => cake === id && how === "used");
+  const toTakeOut = needed.filter(
+    ({ isBaked, takes, id }) => isBaked && takes.length > 0 && !isUsed(id),
+  );
+
+  function putBasketAway(): void {
+    void change(
+      (at) => broughtHome(basket.map(named), at),
+      "Put away: it counts as in the kitchen now.",
+    );
+  }
+  function takeOut(): void {
+    const took = toTakeOut.flatMap(({ takes }) => takes);
+    void change(
+      (at) => takenOut(shoppingList(took, kitchen, larder).map(named), at),
+      "Taken out of what is in the kitchen.",
+    );
+  }
+
+  function tick(row: ListedRow, how: HowGot): void {
+    if (row.how !== "stocked") {
+      say((at) => gotFor(row, how, got, at));
+      return;
+    }
+    // A row that the kitchen covers is only opened where there is none of it after all.
+    const { key, name } = named(row);
+    void change(
+      (at) => [{ change: { key, name, has: { in: "g", amount: 0 }, at }, ticks: [] }],
+      `None of ${name} in the kitchen, then.`,
+    );
+  }
 
   return (
     <div className="space-y-3">
@@ -84,7 +150,7 @@ export function Shopping({ from, to, cakes, unread, got: kept, pantry, next }: S
         </section>
       ) : (
         <>
-          <CakesInLine cakes={needed} />
+          <CakesInLine cakes={needed} costs={costs} />
           <section aria-label="What to buy" className="panel overflow-hidden pb-4">
             <p role="status" className="px-6 pt-4 max-sm:px-4">
               <span className="figure-text text-[25px] leading-tight">
@@ -95,8 +161,9 @@ export function Shopping({ from, to, cakes, unread, got: kept, pantry, next }: S
                     : `${lists.open.length} to buy`}
               </span>
               {lists.got.length > 0 && !isAwaited && (
-                <span className="text-ink-2"> · {lists.got.length} ticked off</span>
+                <span className="text-ink-2"> · {hadText(lists.got)}</span>
               )}
+              {toPay !== "" && !isAwaited && <span className="text-ink-2"> · costs {toPay}</span>}
             </p>
             {waiting > 0 && (
               <p role="status" className="px-6 text-[15px] font-semibold text-ink-2 max-sm:px-4">
@@ -111,7 +178,12 @@ export function Shopping({ from, to, cakes, unread, got: kept, pantry, next }: S
                 <Link className="underline underline-offset-4" href="/cakes?show=baked">
                   the cakes
                 </Link>
-                .
+                .{" "}
+                {toTakeOut.length > 0 && (
+                  <button type="button" className="button no-print text-[15px]" onClick={takeOut}>
+                    Take out of the kitchen what they took
+                  </button>
+                )}
               </p>
             )}
             {left.length > 0 && (
@@ -126,15 +198,39 @@ export function Shopping({ from, to, cakes, unread, got: kept, pantry, next }: S
                 recipe was kept with the cake.
               </p>
             )}
-            <ShoppingRows rows={rows} names={names} units={units} onChange={change} />
+            <ShoppingRows
+              rows={rows}
+              names={names}
+              units={units}
+              onChange={tick}
+              onKnow={(row) => setAsked(named(row))}
+            />
+            {basket.length > 0 && (
+              <p className="no-print px-6 pt-3 max-sm:px-4">
+                <button type="button" className="button" onClick={putBasketAway}>
+                  Put away what is in the basket
+                </button>
+              </p>
+            )}
             {allergens.length > 0 && (
               <p className="px-6 pt-3 text-[15px] text-ink-2 max-sm:px-4">
                 {cautionText({ code: "allergens", allergens }, units)}
               </p>
             )}
           </section>
+          <LeftOverList left={leftOver(needs, [...lists.open, ...basket], kitchen)} units={units} />
           <TakeAlong rows={rows} names={names} units={units} from={from} to={to} />
         </>
+      )}
+      <KitchenLarder rows={[...larder.values()]} pantry={kitchen} units={units} onKnow={setAsked} />
+      {asked !== null && (
+        <LarderSheet
+          of={asked}
+          known={larder.get(asked.key)}
+          usual={usualPack(asked.item)}
+          onKeep={(said) => move([{ change: said, ticks: [] }])}
+          onClose={() => setAsked(null)}
+        />
       )}
     </div>
   );

@@ -2,12 +2,11 @@
 
 import { useEffect, useState } from "react";
 import { Copy, FileSpreadsheet, Printer, Share2 } from "lucide-react";
-import { writeListCsv } from "@/core/shopping";
+import { writeListCsv, type ListedRow } from "@/core/shopping";
 import type { Units } from "@/words";
 import { AISLE_NAMES, GOT_NAMES, shoppingLine, shoppingText } from "@/words/shopping";
 import { saveFile } from "../frame/download";
 import { useTell } from "../frame/toasts";
-import type { ListedRow } from "./shopping-rows";
 
 /** Copies a text. @returns whether the browser let it: over a line that is not encrypted it does not */
 async function copied(text: string): Promise<boolean> {

@@ -6,11 +6,12 @@ import { GotSchema, type Got } from "@/core/shopping";
 import { parseWith, type Result } from "@/core/measure";
 import { draftOf, dropDraft, putDraft } from "../frame/draft";
 import { kitchenChanged } from "../frame/kitchen-changed";
-import { keepTicks } from "./keep-ticks";
+import { postToShopping } from "./post-to-shopping";
 
 const WAITING = "shopping";
 const AGAIN_MS = 10_000;
 const AT_ONCE = 200;
+const NOT_ALLOWED = "This device’s key does not allow ticking.";
 const TicksSchema = z.array(GotSchema);
 
 type Ticks = {
@@ -20,7 +21,10 @@ type Ticks = {
   readonly waiting: number;
   /** Why the last try to keep them failed; empty while it did not. */
   readonly trouble: string;
-  readonly say: (ticks: readonly Got[]) => void;
+  /** Ticks by what is said at a moment, ms since 1970. */
+  readonly say: (ticksAt: (at: number) => readonly Got[]) => void;
+  /** Ticks that the kitchen has already: shown, not sent. */
+  readonly hear: (ticks: readonly Got[]) => void;
 };
 
 const waitingTicks = (): readonly Got[] =>
@@ -50,7 +54,7 @@ export function useTicks(kept: readonly Got[]): Ticks {
     isSending.current = true;
     while (unsent.current.length > 0) {
       const sent = unsent.current.slice(0, AT_ONCE);
-      const outcome = await keepTicks(sent);
+      const outcome = await postToShopping("ticks", sent, NOT_ALLOWED);
       setTrouble(outcome.ok ? "" : outcome.message);
       if (!outcome.ok) break;
       kitchenChanged();
@@ -77,10 +81,12 @@ export function useTicks(kept: readonly Got[]): Ticks {
     };
   }, [send, noteWaiting]);
 
-  const say = (ticks: readonly Got[]): void => {
+  const say = (ticksAt: (at: number) => readonly Got[]): void => {
+    const ticks = ticksAt(Date.now());
     setOwn((before) => [...before, ...ticks]);
     noteWaiting([...unsent.current, ...ticks]);
     void send();
   };
-  return { got: [...kept, ...own], waiting, trouble, say };
+  const hear = (ticks: readonly Got[]): void => setOwn((before) => [...before, ...ticks]);
+  return { got: [...kept, ...own], waiting, trouble, say, hear };
 }

@@ -3,7 +3,7 @@ import { colourBowls, nextSpoon } from "../finish";
 import { allergensOn } from "../caution";
 import { good, roundTo, type Result } from "../measure";
 import { pantryOf } from "../pantry";
-import { shoppingList, type ShoppingRow } from "../shopping";
+import { amountIn, shoppingList, type ShoppingRow } from "../shopping";
 import { bakeDetail, insideCases, solvedTin } from "./bake-detail";
 import { coolDetail } from "./cool-detail";
 import { dressDetail, type DressDetail } from "./dress-detail";
@@ -190,13 +190,18 @@ export function planAnswer(plan: CakePlan, request: CakeRequest, words: PlanWord
 
 function listed(row: ShoppingRow): Answer["shopping"][number] {
   const { key: item, aisle, netG, grossG, pieces, packs, isSome } = row;
+  const inG = (amount: number): number | null =>
+    packs === null ? null : amountIn({ in: packs.each.in, amount }, row.item, "g");
+  const [eachG, overG] = [inG(packs?.each.amount ?? 0), inG(packs?.over ?? 0)];
   return {
     item,
     aisle,
     netG: netG === null ? null : roundTo(netG, 0.1),
     grossG: grossG === null ? null : roundTo(grossG, 0.1),
     pieces,
-    ...(packs === null ? {} : { packs: { ...packs, overG: Math.round(packs.overG) } }),
+    ...(packs === null || eachG === null || overG === null
+      ? {}
+      : { packs: { count: packs.count, eachG, overG: Math.round(overG) } }),
     ...(isSome ? { some: true } : {}),
   };
 }

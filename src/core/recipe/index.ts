@@ -24,7 +24,7 @@ export {
   type PartFormula,
 } from "./formula";
 export { readLine, type LineDoubt, type ReadLine } from "./line";
-export type { NoMass } from "./line-mass";
+export { lineMass, type NoMass } from "./line-mass";
 export { otherChoice } from "./other-choice";
 export { measuresOf } from "./measures-of";
 export type { PageLine, ReadingRow } from "./read-page";

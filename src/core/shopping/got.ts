@@ -3,11 +3,15 @@ import { group } from "d3-array";
 import * as z from "../zod";
 import { numberIn } from "../measure";
 import { type Pantry, pantryOf } from "../pantry";
-import { bought, shoppingList, type ShoppingRow } from "./list";
+import { amountIn, type CountedIn, type ItemAmount, type Larder } from "./larder";
+import { bought, lessInKitchen, shoppingList, type ShoppingRow } from "./list";
 import { itemKey, MOST_KEY, type CakeNeed } from "./need";
 
-/** `bought`: it is in the basket. `had`: there was enough in the kitchen. `open`: neither after all. */
-export const GOT = ["bought", "had", "open"] as const;
+/**
+ * `bought`: it is in the basket. `had`: there was enough in the kitchen. `open`: neither after all.
+ * `used`: a cake that was baked took it, and the kitchen's amounts know.
+ */
+export const GOT = ["bought", "had", "open", "used"] as const;
 export type HowGot = (typeof GOT)[number];
 
 /**
@@ -25,20 +29,36 @@ export const GotSchema = z.strictObject({
 });
 export type Got = z.infer<typeof GotSchema>;
 
-/** A list in two: what is still to be bought, and what is had or bought. */
-export type ShoppingLists = {
-  readonly open: readonly ShoppingRow[];
-  readonly got: readonly (ShoppingRow & { readonly how: HowGot })[];
+/** How a row stands on the list: by its ticks, or covered by what the kitchen has. */
+export type HowListed = HowGot | "stocked";
+
+/** A row as it stands on the list, with what of it the kitchen has. */
+export type ListedRow = ShoppingRow & {
+  readonly how: HowListed;
+  readonly inKitchen: { readonly amount: ItemAmount | "plenty"; readonly isClose: boolean } | null;
 };
+
+/** A list in two: what is still to be bought, and what is had, bought or in the kitchen. */
+export type ShoppingLists = {
+  readonly open: readonly ListedRow[];
+  readonly got: readonly ListedRow[];
+};
+
+/** More of what the kitchen roughly has is looked at before it is relied on: a share of it. */
+const CLOSE = 0.8;
 
 /** A cake that takes so little more than was bought needs no second walk: a share. */
 const ENOUGH = 1.02;
 
-/** The list of some cakes with what is ticked off taken away from it. */
+/**
+ * The list of some cakes with what is ticked off taken away from it, and what the kitchen has: of
+ * that, what cakes were ticked off to have is theirs.
+ */
 export function shoppingLists(
   needs: readonly CakeNeed[],
   got: readonly Got[],
   pantry: Pantry = pantryOf(),
+  larder: Larder = new Map(),
 ): ShoppingLists {
   const latest = latestGot(got);
   const open: CakeNeed[] = [];
@@ -52,7 +72,7 @@ export function shoppingLists(
     const [row] = shoppingList(own, pantry);
     const ticked =
       first === undefined ? undefined : latest.get(shareKey(first.need.cake, itemKey(first.whole)));
-    if (first === undefined || row === undefined || ticked === undefined || ticked.how === "open") {
+    if (first === undefined || row === undefined || ticked === undefined || !isHad(ticked)) {
       open.push(...own);
       continue;
     }
@@ -71,12 +91,47 @@ export function shoppingLists(
     });
     open.push({ cake, item, netG: shortG, pieces: shortPieces });
   }
-  const rowsGot = (how: HowGot): ShoppingLists["got"] =>
+  const rowsGot = (how: HowGot): readonly ListedRow[] =>
     shoppingList(
       done.filter((each) => each.how === how).map(({ need }) => need),
       pantry,
-    ).map((row) => ({ ...row, how }));
-  return { open: shoppingList(open, pantry), got: [...rowsGot("bought"), ...rowsGot("had")] };
+      larder,
+    ).map((row) => ({ ...row, how, inKitchen: null }));
+  const had = rowsGot("had");
+  const listed = shoppingList(open, pantry, larder).map((row) =>
+    withLarder(
+      row,
+      larder,
+      had.find(({ key }) => key === row.key),
+    ),
+  );
+  return {
+    open: listed.filter(({ how }) => how === "open"),
+    got: [...rowsGot("bought"), ...had, ...listed.filter(({ how }) => how === "stocked")],
+  };
+}
+
+/** Whether a tick says that it is there. */
+const isHad = ({ how }: Got): boolean => how === "bought" || how === "had";
+
+/** A row with what of it the kitchen has. */
+function withLarder(row: ShoppingRow, larder: Larder, had: ShoppingRow | undefined): ListedRow {
+  const known = larder.get(row.key);
+  const bare: ListedRow = { ...row, how: "open", inKitchen: null };
+  if (known === undefined || known.has === null) return bare;
+  if (known.has === "plenty")
+    return { ...row, how: "stocked", inKitchen: { amount: "plenty", isClose: false } };
+  const unit: CountedIn = row.exact === null ? "g" : "pieces";
+  const all = amountIn(known.has, row.item, unit);
+  if (all === null) return bare;
+  const there = Math.max(0, all - (had?.exact ?? had?.grossG ?? 0));
+  if (there === 0) return bare;
+  const rest = lessInKitchen(row, there, known.pack);
+  const needed = row.exact ?? row.grossG ?? 0;
+  const inKitchen = { amount: { in: unit, amount: there }, isClose: needed > CLOSE * there };
+  return rest === null
+    ? { ...row, how: "stocked", inKitchen }
+    : { ...rest, how: "open", inKitchen };
 }
 
 const shareKey = (cake: string, key: string): string => `${cake}\n${key}`;
@@ -95,7 +150,7 @@ export function gotFor(
   const latest = latestGot(known);
   return shares.map(({ cake, netG, pieces }) => {
     const before = latest.get(shareKey(cake, key));
-    const isMore = how !== "open" && before !== undefined && before.how !== "open";
+    const isMore = how !== "open" && before !== undefined && isHad(before);
     const added = (more: number | null, had: number | null): number | null =>
       more === null && had === null ? null : (more ?? 0) + (had ?? 0);
     return {

@@ -1,7 +1,7 @@
 import * as fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { CATALOGUE, pantryOf } from "../pantry";
-import { AISLES, shoppingList, type CakeNeed, type ShoppingRow } from ".";
+import { AISLES, amountIn, shoppingList, type CakeNeed, type ShoppingRow } from ".";
 
 const PANTRY = pantryOf();
 
@@ -37,7 +37,12 @@ describe("one thing on the list", () => {
       "unsalted-butter",
     );
     expect(row.netG).toBeCloseTo(321.7);
-    expect(row.packs).toEqual({ count: 2, eachG: 250, overG: 500 - 321.7 });
+    expect(row.packs).toEqual({
+      count: 2,
+      each: { in: "g", amount: 250 },
+      over: 500 - 321.7,
+      isOwn: false,
+    });
     expect(row.shares).toEqual([
       { cake: "a", netG: 265, pieces: null },
       { cake: "b", netG: 56.7, pieces: null },
@@ -55,7 +60,12 @@ describe("one thing on the list", () => {
     );
     expect(row.pieces).toBe(9);
     // Boxes of six: 12 eggs, 3 left.
-    expect(row.packs).toEqual({ count: 2, eachG: 300, overG: 150 });
+    expect(row.packs).toEqual({
+      count: 2,
+      each: { in: "pieces", amount: 6 },
+      over: 3,
+      isOwn: false,
+    });
     expect(row.parts.map(({ id }) => id)).toEqual(["egg-white", "egg-yolk"]);
   });
 
@@ -70,7 +80,12 @@ describe("one thing on the list", () => {
       [need("condensed-milk", 200), need("condensed-milk", 197, { cake: "b" })],
       "condensed-milk",
     );
-    expect(row.packs).toEqual({ count: 1, eachG: 397, overG: 0 });
+    expect(row.packs).toEqual({
+      count: 1,
+      each: { in: "g", amount: 397 },
+      over: 0,
+      isOwn: false,
+    });
   });
 
   it("buys no second pack for a spoonful that nobody misses", () => {
@@ -140,7 +155,10 @@ describe("the whole list", () => {
             (row.netG ?? 0) * (row.parts.length > 0 ? 0 : 1) - 1e-6,
           );
           if (row.packs === null) continue;
-          const { count, eachG, overG } = row.packs;
+          const { count, each, over } = row.packs;
+          const [eachG, overG] = [each.amount, over].map(
+            (amount) => amountIn({ in: each.in, amount }, row.item, "g") ?? Number.NaN,
+          ) as [number, number];
           const used = count * eachG - overG;
           // What is left over is what was bought less what was needed.
           expect(overG).toBeGreaterThanOrEqual(0);

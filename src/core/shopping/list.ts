@@ -3,6 +3,7 @@ import { group, sum } from "d3-array";
 import { grossOf } from "../recipe";
 import { pantryOf, type FoodGroup, type Ingredient, type Pantry } from "../pantry";
 import { AISLES, aisleOf, type Aisle } from "./aisles";
+import { amountIn, type ItemAmount, type Larder } from "./larder";
 import { itemKey, type CakeNeed, type Item } from "./need";
 
 /** What one cake takes of an item, in all its parts. */
@@ -11,6 +12,15 @@ export type Share = {
   /** Null where only "some" is said. */ readonly netG: number | null;
   /** Whole ones, to a fraction; null for what is not bought by the piece. */
   readonly pieces: number | null;
+};
+
+/** Packs of so much each, and what is left over of them, in what a pack is told in. */
+export type Packs = {
+  readonly count: number;
+  readonly each: ItemAmount;
+  readonly over: number;
+  /** Not the usual pack but hers. */
+  readonly isOwn: boolean;
 };
 
 /** One row of a shopping list. */
@@ -24,8 +34,10 @@ export type ShoppingRow = {
   readonly grossG: number | null;
   /** Whole ones to buy; null for what is not bought by the piece. */
   readonly pieces: number | null;
-  /** Packs as they are usually sold; null where it is sold otherwise, or none is known. */
-  readonly packs: { readonly count: number; readonly eachG: number; readonly overG: number } | null;
+  /** The same to a fraction. */
+  readonly exact: number | null;
+  /** Packs as they are sold; null where it is sold otherwise, or none is known. */
+  readonly packs: Packs | null;
   /** Whether some line of it says no amount. */
   readonly isSome: boolean;
   /** Parts of it that are wanted: whites, zest. */
@@ -68,12 +80,12 @@ const wholeOnes = (exact: number): number => Math.max(1, Math.ceil(exact - NOT_W
 export function shoppingList(
   needs: readonly CakeNeed[],
   pantry: Pantry = pantryOf(),
+  larder: Larder = new Map(),
 ): readonly ShoppingRow[] {
-  return listOf(needs.flatMap((need) => bought(need, pantry)));
-}
-
-function listOf(taken: readonly Taken[]): readonly ShoppingRow[] {
-  const rows = [...group(taken, ({ whole }) => itemKey(whole)).values()].map(rowOf);
+  const taken = needs.flatMap((need) => bought(need, pantry));
+  const rows = [...group(taken, ({ whole }) => itemKey(whole))].map(([key, own]) =>
+    rowOf(key, own, larder.get(key)?.pack ?? null),
+  );
   return rows.sort(
     (one, other) =>
       AISLES.indexOf(one.aisle) - AISLES.indexOf(other.aisle) || one.key.localeCompare(other.key),
@@ -93,11 +105,10 @@ export function bought(need: CakeNeed, pantry: Pantry): readonly Taken[] {
   return [{ need, whole: whole === undefined ? item : { is: "ingredient", ingredient: whole } }];
 }
 
-function rowOf(taken: readonly Taken[]): ShoppingRow {
+function rowOf(key: string, taken: readonly Taken[], soldIn: ItemAmount | null): ShoppingRow {
   const [first] = taken;
   if (first === undefined) throw new RangeError("a row of a list has at least one need");
   const { whole } = first;
-  const key = itemKey(whole);
   const needs = taken.map(({ need }) => need);
   const parts = new Map<string, Ingredient>();
   for (const { item } of needs)
@@ -121,7 +132,8 @@ function rowOf(taken: readonly Taken[]): ShoppingRow {
     netG,
     grossG,
     pieces: exact === null ? null : wholeOnes(exact),
-    packs: packsOf(size, grossG, exact),
+    exact,
+    packs: packsOf(whole, grossG, exact, soldIn),
     isSome: needs.some(({ netG: g, pieces }) => g === null && pieces === null),
     parts: [...parts.values()],
     shares: sharesOf(needs, key),
@@ -153,20 +165,96 @@ const isByPiece = ({ id, group, eachG = 0 }: Ingredient): boolean =>
   SMALL_PIECES.includes(id) ||
   (PIECE_GROUPS.includes(group) && eachG >= LEAST_PIECE_G);
 
+/**
+ * How an item is usually sold; null where nobody knows. What is bought by the piece comes loose, but
+ * for eggs: a box of six is six, whatever they weigh.
+ */
+export function usualPack(item: Item): ItemAmount | null {
+  if (item.is !== "ingredient") return null;
+  const { packG, eachG, group: of } = item.ingredient;
+  if (packG === undefined) return null;
+  if (!isByPiece(item.ingredient)) return { in: "g", amount: packG };
+  return of === "egg" && eachG !== undefined
+    ? { in: "pieces", amount: Math.round(packG / eachG) }
+    : null;
+}
+
 /** Fewest packs that hold it, and what of them is left over. */
 function packsOf(
-  size: Ingredient | null,
+  item: Item,
   grossG: number | null,
   exact: number | null,
-): ShoppingRow["packs"] {
-  const eachG = size?.packG;
-  if (size === null || eachG === undefined || grossG === null || grossG <= 0) return null;
-  // What is bought by the piece comes loose, but for eggs: a box of six is six, whatever they weigh.
-  if (exact !== null && size.group !== "egg") return null;
-  const neededG = exact !== null && size.eachG !== undefined ? exact * size.eachG : grossG;
-  const count = wholeOnes(neededG / eachG);
-  return { count, eachG, overG: Math.max(0, count * eachG - neededG) };
+  soldIn: ItemAmount | null,
+): Packs | null {
+  const each = soldIn ?? usualPack(item);
+  if (each === null) return null;
+  const needed =
+    exact !== null
+      ? amountIn({ in: "pieces", amount: exact }, item, each.in)
+      : grossG === null
+        ? null
+        : amountIn({ in: "g", amount: grossG }, item, each.in);
+  if (needed === null || needed <= 0) return null;
+  const count = wholeOnes(needed / each.amount);
+  return {
+    count,
+    each,
+    over: Math.max(0, count * each.amount - needed),
+    isOwn: soldIn !== null,
+  };
 }
+
+/**
+ * A row of which so much is in the kitchen: what is still to be bought, the cakes that come first
+ * having what is there. Null where nothing worth a walk is left.
+ * @param there in pieces where the row is counted, else g as it is bought
+ */
+export function lessInKitchen(
+  row: ShoppingRow,
+  there: number,
+  soldIn: ItemAmount | null,
+): ShoppingRow | null {
+  const needed = row.exact ?? row.grossG;
+  if (needed === null) return there > 0 ? null : row;
+  const short = needed - there;
+  const pack = soldIn ?? usualPack(row.item);
+  const ofPack =
+    pack === null ? 0 : (amountIn(pack, row.item, row.exact === null ? "g" : "pieces") ?? 0);
+  if (short <= NOT_WORTH_ONE * Math.max(ofPack, row.exact === null ? 0 : 1, needed / 2))
+    return null;
+  const share = short / needed;
+  const [netG, grossG, exact] = [row.netG, row.grossG, row.exact].map((each) =>
+    each === null ? null : each * share,
+  ) as [number | null, number | null, number | null];
+  let left = 1 - share;
+  const total = sum(row.shares, (each) => shareSize(each, row));
+  return {
+    ...row,
+    netG,
+    grossG,
+    exact,
+    pieces: exact === null ? null : wholeOnes(exact),
+    packs: packsOf(row.item, grossG, exact, soldIn),
+    shares: row.shares.flatMap((own) => {
+      const size = total > 0 ? shareSize(own, row) / total : 0;
+      const covered = Math.min(size, left);
+      left -= covered;
+      const rest = size > 0 ? 1 - covered / size : 1;
+      return rest <= 0
+        ? []
+        : [
+            {
+              cake: own.cake,
+              netG: own.netG === null ? null : own.netG * rest,
+              pieces: own.pieces === null ? null : own.pieces * rest,
+            },
+          ];
+    }),
+  };
+}
+
+const shareSize = ({ netG, pieces }: Share, { exact }: ShoppingRow): number =>
+  (exact === null ? netG : pieces) ?? 0;
 
 const netOf = (needs: readonly CakeNeed[]): number | null =>
   needs.every(({ netG }) => netG === null) ? null : sum(needs, ({ netG }) => netG ?? 0);
