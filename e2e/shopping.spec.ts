@@ -87,6 +87,71 @@ test.describe("shopping", () => {
     expect(csv.split("\n")[0]).toBe("aisle,item,amount,packs,note,got,for");
   });
 
+  test("knows what the kitchen has, and what is put away and taken back", async ({ page }) => {
+    await page.goto(DAYS);
+    const list = page.getByRole("region", { name: "What to buy" });
+    const oil = list.getByRole("listitem").filter({ hasText: "vegetable oil" });
+    await expect(oil.getByRole("checkbox")).not.toBeChecked();
+    const sheet = page.getByRole("dialog", { name: "vegetable oil in your kitchen" });
+    const know = page.getByRole("button", { name: "vegetable oil in your kitchen" });
+    const has = sheet.getByLabel("What you have, roughly");
+    await know.click();
+    await expectAccessible(page);
+    await has.fill("rubbish");
+    await expect(sheet).toContainText("Say it as 300 g, half a pack, plenty or none");
+    await sheet.getByLabel("A pack holds").fill("0 g");
+    await expect(sheet).toContainText("more than nothing and at most 100 kg");
+    await expect(sheet.getByRole("button", { name: "Keep" })).toBeDisabled();
+    await has.fill("100 ml");
+    await sheet.getByLabel("A pack holds").fill("500 ml");
+    await sheet.getByLabel("A pack costs").fill("£3.50");
+    await sheet.getByRole("button", { name: "Keep" }).click();
+    await expect(sheet).toBeHidden();
+    // Of 260 ml and 100 ml there: half a litre to buy, no part of it twice.
+    await expect(oil).toContainText(/besides the 100.mL in the kitchen/u);
+    await expect(oil).toContainText(/1 × 500.mL, 3[34]0.mL over/u);
+    await expect(list.getByRole("status").first()).toContainText(/costs £\d+\.\d\d/u);
+    await know.click();
+    await has.fill("plenty");
+    await sheet.getByRole("button", { name: "Keep" }).click();
+    await expect(oil).toContainText("plenty in the kitchen");
+    await expect(oil.getByRole("checkbox")).toBeChecked();
+    await page.reload();
+    await expect(oil).toContainText("plenty in the kitchen");
+    // There is none after all, and then there is again.
+    await oil.getByRole("checkbox").click();
+    await expect(oil).not.toContainText("in the kitchen");
+    await page.getByRole("button", { name: "Undo" }).click();
+    await expect(oil).toContainText("plenty in the kitchen");
+    await know.click();
+    await has.fill("");
+    await sheet.getByRole("button", { name: "Keep" }).click();
+    await expect(oil.getByRole("checkbox")).not.toBeChecked();
+    // What comes home counts from then on; and goes back into the basket.
+    await oil.getByRole("checkbox").check();
+    await page.getByRole("button", { name: "Put away what is in the basket" }).click();
+    await expect(oil).toContainText(/about 500.mL in the kitchen/u);
+    await page.getByRole("button", { name: "Undo" }).first().click();
+    await expect(oil).toContainText("in the basket");
+    await oil.getByRole("checkbox").uncheck();
+    await page.getByText(/^In your kitchen: \d+$/u).click();
+    await page.getByLabel("Something else").fill("strong coffee beans from the quay");
+    await page.getByRole("button", { name: "Add" }).click();
+    await expect(page.getByRole("dialog")).toContainText("in your kitchen");
+    await page.keyboard.press("Escape");
+  });
+
+  test("says what was not kept while the kitchen is out of reach", async ({ page }) => {
+    await page.goto(DAYS);
+    await page.getByRole("button", { name: "yoghurt in your kitchen" }).click();
+    await page.route("**/shopping/larder", (route) => route.abort("internetdisconnected"));
+    await page.getByLabel("What you have, roughly").fill("1 kg");
+    await page.getByRole("button", { name: "Keep" }).click();
+    await expect(page.getByText("so this was not kept").first()).toBeVisible();
+    await expect(page.getByLabel("What you have, roughly")).toHaveValue("1 kg");
+    await page.unroute("**/shopping/larder");
+  });
+
   test("asks for other days, and says when the next cake is wanted where none is", async ({
     page,
   }) => {

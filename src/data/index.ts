@@ -88,6 +88,7 @@ export {
   EVERY_RECORD,
   findRecord,
   listRecords,
+  newestRecordOf,
   type OpenedRecord,
   recordChoices,
   recordEndedBakes,

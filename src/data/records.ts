@@ -57,6 +57,20 @@ export async function listRecords(
   return { records: rows.flatMap(recordFrom), total: counted?.total ?? 0 };
 }
 
+/** The newest page of the logbook about a cake; null while there is none. */
+export async function newestRecordOf(
+  { db }: Connection,
+  cakeId: string,
+): Promise<{ readonly id: string; readonly madeOn: string } | null> {
+  const [row] = await db
+    .select({ id: records.id, madeOn: records.madeOn })
+    .from(records)
+    .where(and(eq(records.cakeId, cakeId), isNull(records.deletedAt)))
+    .orderBy(desc(records.madeOn), desc(records.createdAt))
+    .limit(1);
+  return row ?? null;
+}
+
 /** The recipes and ovens there are pages of, by name. */
 export async function recordChoices({ db }: Connection): Promise<{
   readonly recipes: readonly { readonly key: string; readonly name: string }[];

@@ -1,11 +1,13 @@
 "use client";
 
 import { useCallback } from "react";
+import { parseISO } from "date-fns";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { Tag, Trash2 } from "lucide-react";
 import { parsePortions, type Portions } from "@/core/freezer";
 import { mergedFields } from "@/core/measure";
+import { dayText } from "@/words/dates";
 import { eatByText, portionsText } from "@/words/freezer";
 import { ChangedElsewhere } from "../frame/changed-elsewhere";
 import { DraftNote } from "../frame/draft-note";
@@ -31,6 +33,8 @@ type PortionsPageProps = {
   readonly version: number;
   /** The cake it is of, where that is still kept. */
   readonly cake: { readonly id: string; readonly name: string } | null;
+  /** The newest page of the logbook about that cake. */
+  readonly bake: { readonly id: string; readonly madeOn: string } | null;
   readonly today: string;
   readonly save: (id: string, portions: Portions, base: number) => Promise<SaveOutcome<Portions>>;
   readonly look: (id: string, version: number) => Promise<Theirs<Portions> | null>;
@@ -45,6 +49,7 @@ export function PortionsPage({
   updatedAt,
   version,
   cake,
+  bake,
   today,
   save,
   look,
@@ -131,6 +136,14 @@ export function PortionsPage({
               {cake.name}
             </Link>
             .
+          </>
+        )}
+        {bake !== null && (
+          <>
+            {" "}
+            <Link className="underline underline-offset-4" href={`/logbook/${bake.id}`}>
+              How it was baked on {dayText(parseISO(bake.madeOn), "long", units)}
+            </Link>
           </>
         )}
       </p>

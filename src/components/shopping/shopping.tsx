@@ -218,7 +218,7 @@ export function Shopping({
               </p>
             )}
           </section>
-          <LeftOverList left={leftOver(needs, [...lists.open, ...basket], kitchen)} units={units} />
+          <LeftOverList left={leftOver(needs, rows, kitchen)} units={units} />
           <TakeAlong rows={rows} names={names} units={units} from={from} to={to} />
         </>
       )}

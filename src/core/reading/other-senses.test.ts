@@ -12,6 +12,7 @@ describe("words that are food in one place and none in another", () => {
     ["150 g chopped dates", ["150 g chopped dates"]],
     ["sprinkle it over the top", []],
     ["throw on sprinkles", ["sprinkles"]],
+    ["simmer 4 lime leaves in the cream", ["4 lime leaves", "cream"]],
     ["turn it out and peel off the paper", []],
     ["50 g candied peel", ["50 g candied peel"]],
     ["for the regatta tea table", []],

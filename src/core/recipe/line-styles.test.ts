@@ -202,6 +202,7 @@ const LINES: readonly Style[] = [
   ["seeds of 1 vanilla pod", "vanilla-pod", 3],
   ["pulp of 4 passion fruit", "passionfruit", 72],
   ["2 gelatine leaves", "gelatine-leaf", 4],
+  ["4 lime leaves, finely shredded", "lime-leaves", 2],
   ["1 cinnamon stick", "cinnamon-stick", 3],
   ["2 stalks rhubarb", "rhubarb", 120],
   ["6 dates, chopped", "dates", 108],

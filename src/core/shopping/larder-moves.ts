@@ -48,9 +48,13 @@ function moved(
   });
 }
 
-/** A row's amount as it comes in, in whole packs, or goes out. Null where it says none. */
+/**
+ * A row's amount as it comes in, in whole packs, or goes out. Null where it says none, and for what
+ * comes in a jar of a size nobody knows: a teaspoon of cloves is not all that was bought.
+ */
 function moreOf(row: ShoppingRow, sign: 1 | -1): LarderChange["more"] | null {
-  const { packs, exact, pieces, grossG, item } = row;
+  const { packs, exact, pieces, grossG, item, aisle } = row;
+  if (sign === 1 && packs === null && aisle === "cupboard") return null;
   const told =
     sign === 1 && packs !== null
       ? { in: packs.each.in, amount: packs.count * packs.each.amount }

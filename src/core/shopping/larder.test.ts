@@ -192,6 +192,12 @@ describe("what the kitchen has", () => {
     expect(after.got.map(({ how }) => how)).toEqual(["stocked", "stocked"]);
   });
 
+  it("does not take a teaspoon for the jar it came in", () => {
+    const rows = shoppingList([need("cloves", 1)]).map((row) => ({ ...row, name: row.key }));
+    expect(rows).toHaveLength(1);
+    expect(broughtHome(rows, 5)).toEqual([]);
+  });
+
   it("shrinks by what a baked cake took, no further than nothing, and only where it was counted", () => {
     const rows = shoppingList([need("plain-flour", 700)]).map((row) => ({ ...row, name: row.key }));
     const moves = takenOut(rows, 5);
@@ -268,12 +274,10 @@ describe("the cost of a list", () => {
 });
 
 describe("what is left over", () => {
-  const left = (needs: readonly CakeNeed[]) =>
-    leftOver(needs, shoppingList(needs), PANTRY).map(({ ingredient, amount }) => [
-      ingredient.id,
-      amount.in,
-      Math.round(amount.amount),
-    ]);
+  const left = (needs: readonly CakeNeed[], ...rows: readonly LarderRow[]) =>
+    leftOver(needs, Object.values(listed(needs, ...rows)).flat(), PANTRY).map(
+      ({ ingredient, amount }) => [ingredient.id, amount.in, Math.round(amount.amount)],
+    );
 
   it("is the rest of an opened pack of what does not keep", () => {
     // 250 g packs of butter: 75 g of the second are over. Sugar keeps.
@@ -281,6 +285,14 @@ describe("what is left over", () => {
       ["unsalted-butter", "g", 75],
     ]);
     expect(left([need("unsalted-butter", 245)])).toEqual([]);
+  });
+
+  it("is the rest of what the kitchen has", () => {
+    const cream = need("double-cream", 200);
+    expect(left([cream], known("double-cream", { has: grams(600) }))).toEqual([
+      ["double-cream", "g", 400],
+    ]);
+    expect(left([cream], known("double-cream", { has: "plenty" }))).toEqual([]);
   });
 
   it("is the yolks of eggs bought for their whites, less what takes yolks", () => {

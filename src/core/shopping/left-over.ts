@@ -2,7 +2,7 @@ import { sum } from "d3-array";
 import type { Ingredient, Pantry } from "../pantry";
 import type { Aisle } from "./aisles";
 import type { ItemAmount } from "./larder";
-import type { Packs, ShoppingRow } from "./list";
+import type { ListedRow } from "./got";
 import type { CakeNeed } from "./need";
 
 /** What is left of what was bought: of an opened pack, or the other half of an egg. */
@@ -17,25 +17,39 @@ const NEARLY_ONE = 0.1;
 /**
  * What will be over of the fresh things on a list, and whites or yolks that nothing takes.
  * @param needs of all cakes, so that a white one cake leaves is another's
- * @param rows as they are to be bought
+ * @param rows as they are to be bought, or are in the kitchen
  */
 export function leftOver(
   needs: readonly CakeNeed[],
-  rows: readonly ShoppingRow[],
+  rows: readonly ListedRow[],
   pantry: Pantry,
 ): readonly LeftOver[] {
   return [
-    ...rows.flatMap(({ item, aisle, packs }): readonly LeftOver[] =>
-      packs !== null && item.is === "ingredient" && FRESH.includes(aisle) && isWorthAUse(packs)
-        ? [{ ingredient: item.ingredient, amount: { in: packs.each.in, amount: packs.over } }]
-        : [],
-    ),
+    ...rows.flatMap((row): readonly LeftOver[] => {
+      const { item, aisle } = row;
+      const rest = restOf(row);
+      return rest !== null && item.is === "ingredient" && FRESH.includes(aisle)
+        ? [{ ingredient: item.ingredient, amount: rest }]
+        : [];
+    }),
     ...otherHalves(needs, pantry),
   ];
 }
 
-const isWorthAUse = ({ each, over }: Packs): boolean =>
-  each.in === "pieces" ? over >= 1 : over > LEAST_SHARE * each.amount;
+/** What is over of the packs to be bought, or of what is in the kitchen; null for next to nothing. */
+function restOf({ packs, inKitchen, how, exact, grossG }: ListedRow): ItemAmount | null {
+  if (how !== "stocked" || inKitchen === null)
+    return packs === null ? null : worthAUse(packs.each, packs.over);
+  const needed = exact ?? grossG;
+  return inKitchen.amount === "plenty" || needed === null
+    ? null
+    : worthAUse(inKitchen.amount, inKitchen.amount.amount - needed);
+}
+
+const worthAUse = (all: ItemAmount, over: number): ItemAmount | null =>
+  (all.in === "pieces" ? over >= 1 : over > LEAST_SHARE * all.amount)
+    ? { in: all.in, amount: over }
+    : null;
 
 /** Of eggs bought for their whites the yolks, or the other way round. */
 function otherHalves(needs: readonly CakeNeed[], pantry: Pantry): readonly LeftOver[] {

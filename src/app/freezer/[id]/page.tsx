@@ -4,7 +4,7 @@ import { notFound } from "next/navigation";
 import { cache } from "react";
 import { Trouble } from "@/components/frame/trouble";
 import { PortionsPage } from "@/components/freezer/portions-page";
-import { findCake, findPortions, kitchenDatabase, stored } from "@/data";
+import { findCake, findPortions, kitchenDatabase, newestRecordOf, stored } from "@/data";
 import { storageText } from "@/words";
 import { bringBackPortions, lookAtPortions, removePortions, savePortions } from "../actions";
 
@@ -15,7 +15,11 @@ const load = cache(async (id: string) =>
     const database = kitchenDatabase();
     const found = await findPortions(database, id);
     const cakeId = found?.portions.cakeId ?? null;
-    return { found, cake: cakeId === null ? null : await findCake(database, cakeId) };
+    return {
+      found,
+      cake: cakeId === null ? null : await findCake(database, cakeId),
+      bake: cakeId === null ? null : await newestRecordOf(database, cakeId),
+    };
   }),
 );
 
@@ -27,7 +31,7 @@ export async function generateMetadata({ params }: PageProps): Promise<Metadata>
 export default async function OpenPortions({ params }: PageProps) {
   const loaded = await load((await params).id);
   if (!loaded.ok) return <Trouble text={storageText(loaded.issue)} />;
-  const { found, cake } = loaded.value;
+  const { found, cake, bake } = loaded.value;
   if (found === null) notFound();
   return (
     <PortionsPage
@@ -37,6 +41,7 @@ export default async function OpenPortions({ params }: PageProps) {
       updatedAt={found.updatedAt.getTime()}
       version={found.version}
       cake={cake === null ? null : { id: cake.id, name: cake.name }}
+      bake={bake}
       today={formatISO(new Date(), { representation: "date" })}
       save={savePortions}
       look={lookAtPortions}

@@ -589,6 +589,14 @@ export const FRUIT_AND_NUTS: readonly Ingredient[] = [
     [5, 5, 0, 30, 20, 0],
   ),
   row(
+    "lime-leaves",
+    "spice",
+    "lime leaves|lime leaf|makrut lime leaves|lemon leaves|curry leaves|fig leaves",
+    20,
+    [65, 2, 1, 6, 10, 0],
+    { batterGPerMl: 1, eachG: 0.5 },
+  ),
+  row(
     "herbs",
     "spice",
     "fresh mint|mint|basil|rosemary|thyme|lavender|dried lavender",
