@@ -17,7 +17,7 @@ import { searchRecipes } from "../src/data";
 import { openDatabase } from "../src/data/connection";
 import { DEMO_RECIPE_TEXTS } from "../src/data/demo-recipes";
 import { migrateDatabase } from "../src/data/migrate";
-import { addRecipes, answerMs, fillKitchen, FULL } from "./full-kitchen";
+import { addRecipes, answersMs, fillKitchen, FULL } from "./full-kitchen";
 import { withServedKitchen } from "./served.mjs";
 
 /**
@@ -332,7 +332,7 @@ await withServedKitchen("3219", async (browser, address) => {
   await page.goto(`${address}/cakes/harbour-supper?at=bake`, { waitUntil: "networkidle" });
   await page.getByRole("slider", { name: "Minute of the bake" }).waitFor();
   await page.evaluate(FRAMES);
-  const own = page.getByLabel("My own heat, true in the oven");
+  const own = page.getByLabel("My own temperature, true in the oven");
   for (let change = 0; change < 10; change += 1) {
     await own.fill(`${150 + 3 * change}`);
     await new Promise((resolve) => setTimeout(resolve, 300));
@@ -371,16 +371,17 @@ const BARE = "/tins/new";
 await withServedKitchen(
   "3221",
   async (_, address) => {
-    const bare = await answerMs(`${address}${BARE}`, 15);
+    const [bare = Number.NaN, ...lists] = await answersMs(
+      [BARE, ...LISTS].map((path) => `${address}${path}`),
+      15,
+    );
     console.log(
       `${"a bare page".padEnd(28)} ${bare.toFixed(1)} ms, in a kitchen of ${FULL.recipes} recipes, ${FULL.cakes} cakes, ${FULL.bakes} bakes of ${FULL.events} events`,
     );
-    for (const path of LISTS) {
-      const taken = await answerMs(`${address}${path}`, 15);
+    for (const [index, taken] of lists.entries())
       console.log(
-        `${path.padEnd(28)} ${taken.toFixed(1)} ms   x ${(taken / bare).toFixed(1)} of the bare page`,
+        `${(LISTS[index] ?? "").padEnd(28)} ${taken.toFixed(1)} ms   x ${(taken / bare).toFixed(1)} of the bare page`,
       );
-    }
   },
   fillKitchen,
 );

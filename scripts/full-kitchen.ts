@@ -96,13 +96,23 @@ export async function fillKitchen(url: string): Promise<void> {
 /** So many answers are not counted: a server that has just begun is slow. */
 const WARM_UP = 12;
 
-/** The middle of so many answers of a page, ms, after the first ones have warmed it up. */
-export async function answerMs(address: string, tries: number): Promise<number> {
-  const taken: number[] = [];
-  for (let turn = 0; turn < tries + WARM_UP; turn += 1) {
-    const start = performance.now();
-    await (await fetch(address)).arrayBuffer();
-    if (turn >= WARM_UP) taken.push(performance.now() - start);
-  }
-  return taken.toSorted((a, b) => a - b)[Math.floor(taken.length / 2)] ?? Number.NaN;
+/**
+ * How long pages take to answer, ms: asked in turn, so that a machine that slows down is slow for
+ * all of them.
+ * @returns the median of each, in their order
+ */
+export async function answersMs(
+  addresses: readonly string[],
+  tries: number,
+): Promise<readonly number[]> {
+  const taken = addresses.map((): number[] => []);
+  for (let turn = 0; turn < tries + WARM_UP; turn += 1)
+    for (const [index, address] of addresses.entries()) {
+      const start = performance.now();
+      await (await fetch(address)).arrayBuffer();
+      if (turn >= WARM_UP) taken[index]?.push(performance.now() - start);
+    }
+  return taken.map(
+    (own) => own.toSorted((a, b) => a - b)[Math.floor(own.length / 2)] ?? Number.NaN,
+  );
 }

@@ -12,6 +12,7 @@ import {
   listCakes,
   listCakesBetween,
   listGot,
+  listLarder,
   listPortions,
   stored,
 } from "@/data";
@@ -51,6 +52,7 @@ export default async function HomePage({ searchParams }: HomePageProps) {
         database,
         cakes.map(({ id }) => id),
       ),
+      larder: await listLarder(database),
       pantry: await findPantry(database),
       portions: await listPortions(database),
       recent: recent.map((cake) => {

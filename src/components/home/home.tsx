@@ -5,7 +5,7 @@ import Link from "next/link";
 import { ClipboardPaste, ShoppingBasket } from "lucide-react";
 import type { Question } from "@/core/ask";
 import { pantryOf, type KitchenPantry } from "@/core/pantry";
-import { shoppingLists, type Got } from "@/core/shopping";
+import { shoppingLists, type Got, type LarderRow } from "@/core/shopping";
 import { CakeCards } from "../cake/cake-cards";
 import { useSay, useUnits } from "../frame/units";
 import { useNeeded, type WantedCake } from "../shopping/needed";
@@ -24,6 +24,7 @@ type HomeProps = {
   /** The cakes of these days, the first wanted first. */
   readonly cakes: readonly WantedCake[];
   readonly got: readonly Got[];
+  readonly larder: readonly LarderRow[];
   readonly pantry: KitchenPantry;
   /** What is put away, the first to be eaten first. */
   readonly portions: readonly KeptPortions[];
@@ -35,7 +36,7 @@ type HomeProps = {
 };
 
 /** Her kitchen now: what is in the oven, what is wanted next and when to begin it, what to buy. */
-export function Home({ from, to, bakes, cakes, got, pantry, portions, recent }: HomeProps) {
+export function Home({ from, to, bakes, cakes, got, larder, pantry, portions, recent }: HomeProps) {
   const say = useSay();
   const { units } = useUnits();
   const kitchen = useMemo(() => pantryOf(pantry.own, pantry.learnt), [pantry]);
@@ -53,6 +54,7 @@ export function Home({ from, to, bakes, cakes, got, pantry, portions, recent }: 
           needed.flatMap(({ needs }) => needs),
           got,
           kitchen,
+          new Map(larder.map((row) => [row.key, row])),
         ).open.length;
   const toBuyFor = cakes.filter(({ isBaked }) => !isBaked).length;
   return (
