@@ -35,9 +35,11 @@ export function CakesInLine({
           </span>
           <Link
             href={`/cakes/${id}`}
-            className="block px-4 py-2 text-center leading-tight underline-offset-4 hover:underline max-sm:flex max-sm:items-baseline max-sm:gap-2 max-sm:py-1.5 max-sm:text-left"
+            className="block px-4 py-2 text-center leading-tight underline-offset-4 hover:underline max-sm:py-1.5 max-sm:text-left"
           >
-            <span className="block font-semibold break-words">{name}</span>
+            <span className="block font-semibold break-words max-sm:mr-2 max-sm:inline">
+              {name}
+            </span>
             <span className="text-[14px] text-ink-2">
               {dayText(parseISO(wantedOn), "short", units)}
             </span>

@@ -84,14 +84,14 @@ function Row({
           checked={!isOpen}
           onChange={({ target }) => onChange(row, target.checked ? "bought" : "open")}
         />
-        <span
-          className={`figure-text w-20 shrink-0 text-[19px] max-sm:w-[4.2rem] ${isOpen ? "" : "text-ink-2 line-through"}`}
-        >
-          {amount}
-        </span>
-        <span className="min-w-0 leading-tight">
+        <span className="min-w-0 flex-1 leading-tight sm:grid sm:grid-cols-[5rem_1fr] sm:items-center sm:gap-x-3">
           <span
-            className={`block text-[17px] break-words ${isOpen ? "font-semibold" : "text-ink-2 line-through"}`}
+            className={`figure-text text-[19px] max-sm:mr-2 sm:row-span-2 ${isOpen ? "" : "text-ink-2 line-through"}`}
+          >
+            {amount}
+          </span>
+          <span
+            className={`text-[17px] break-words ${isOpen ? "font-semibold" : "text-ink-2 line-through"}`}
           >
             {name}
           </span>
@@ -103,7 +103,7 @@ function Row({
       {isOpen && (
         <button
           type="button"
-          className="button no-print shrink-0 text-[15px]"
+          className="button no-print shrink-0 text-[15px] max-sm:!px-2"
           aria-label={`I have ${name}`}
           onClick={() => onChange(row, "had")}
         >
@@ -112,7 +112,7 @@ function Row({
       )}
       <button
         type="button"
-        className="button no-print ml-1.5 shrink-0 !px-2.5"
+        className="button no-print ml-1.5 shrink-0 !px-2.5 max-sm:ml-1 max-sm:!px-1.5"
         aria-label={`${name} in your kitchen`}
         onClick={() => onKnow(row)}
       >

@@ -297,6 +297,18 @@ describe("any day", () => {
     );
   });
 
+  it("is none where what is bound together contradicts itself, however many tasks there are", () => {
+    const tasks = tasksOf(LAYERS, 0);
+    const bake = tasks.find(({ id }) => id === "0.bake1");
+    if (bake === undefined) throw new Error("no bake");
+    const [first] = bake.after;
+    if (first === undefined) throw new Error("nothing before the bake");
+    // Ten minutes after it and twenty, both to the minute.
+    const after = [10, 20].map((min) => ({ id: first.id, leastMin: min, mostMin: min }));
+    const changed = tasks.map((task) => (task === bake ? { ...task, after } : task));
+    expect(scheduleDay({ tasks: changed, wantedAt: [THREE] })).toBeNull();
+  });
+
   it("refuses circles, links to nowhere, and parts of minutes", () => {
     const task = (id: string, after: readonly string[], minutes = 5): Task => ({
       id,

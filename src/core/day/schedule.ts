@@ -53,6 +53,8 @@ const ONE_CAKE = 1e6;
 export function scheduleDay(request: DayRequest): Schedule | null {
   const { tasks, away = [] } = request;
   const network = activityNetwork(tasks, dueOf(request));
+  // Orders are tried without an end: what no order can place is not tried.
+  if (!network.isPossible) return null;
   const bound = latestStart(network);
   const passes: Passes = { count: 0, stuck: null };
   const most = Math.min(MOST_PASSES, PASSED_UNITS / Math.max(1, network.units.length));

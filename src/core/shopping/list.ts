@@ -217,11 +217,7 @@ export function lessInKitchen(
   const needed = row.exact ?? row.grossG;
   if (needed === null) return there > 0 ? null : row;
   const short = needed - there;
-  const pack = soldIn ?? usualPack(row.item);
-  const ofPack =
-    pack === null ? 0 : (amountIn(pack, row.item, row.exact === null ? "g" : "pieces") ?? 0);
-  if (short <= NOT_WORTH_ONE * Math.max(ofPack, row.exact === null ? 0 : 1, needed / 2))
-    return null;
+  if (short <= NOT_WORTH_ONE * needed) return null;
   const share = short / needed;
   const [netG, grossG, exact] = [row.netG, row.grossG, row.exact].map((each) =>
     each === null ? null : each * share,
