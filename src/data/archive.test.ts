@@ -7,7 +7,7 @@ import { deleteCake, nameCake } from "./cakes";
 import { freshKitchen, NOW, type FreshKitchen } from "./fresh-kitchen.test-data";
 import { listPortions } from "./portions";
 import { searchRecipes } from "./recipes";
-import { cakes, ovens, portions, recipes, records, tins } from "./schema";
+import { cakes, larder, ovens, portions, recipes, records, tins } from "./schema";
 import { seedDemoKitchen } from "./seed";
 
 let from: FreshKitchen;
@@ -61,6 +61,7 @@ async function documents({ connection: { db } }: FreshKitchen): Promise<readonly
       search,
       verdict,
     ]),
+    ...(await db.select().from(larder)).map(({ item, doc }) => [item, doc]),
     ...(await db.select().from(portions)).map(({ id, doc, left, bestBefore }) => [
       id,
       doc,

@@ -11,15 +11,17 @@ import {
   type ArchivedThing,
 } from "@/core/kept";
 import { IngredientSchema, type Pantry } from "@/core/pantry";
+import { LarderRowSchema } from "@/core/shopping";
 import { recipeFacts, recipeSearchText, workRecipe } from "@/core/plan";
 import type { Result } from "@/core/measure";
 import { cakeColumns, cakeSearchText } from "./cakes";
 import type { Connection, Database } from "./connection";
 import { parsedJson } from "./parsed-json";
+import { larderColumns } from "./larder";
 import { portionsColumns } from "./portions";
 import { recipeRow } from "./recipes";
 import { recordColumns } from "./records";
-import { cakes, ingredients, ovens, portions, recipes, records, tins } from "./schema";
+import { cakes, ingredients, larder, ovens, portions, recipes, records, tins } from "./schema";
 
 type Doc = Readonly<Record<string, unknown>>;
 const docOf = (text: string): Doc => parsedJson(text) as Doc;
@@ -70,7 +72,11 @@ export async function archivedThings({ db }: Connection): Promise<readonly Thing
     const read = IngredientSchema.safeParse(parsedJson(spec));
     return read.success ? [{ kind: "ingredient" as const, id, ingredient: read.data }] : [];
   });
-  return [...own, ...foods];
+  const has = (await db.select().from(larder)).flatMap(({ item, doc }) => {
+    const read = LarderRowSchema.safeParse(parsedJson(doc));
+    return read.success ? [{ kind: "larder" as const, id: item, row: read.data }] : [];
+  });
+  return [...own, ...foods, ...has];
 }
 
 /** How the things of an archive stand to those of the kitchen. */
@@ -214,6 +220,11 @@ async function put(
         .insert(ingredients)
         .values({ id, ...set })
         .onConflictDoUpdate({ target: ingredients.id, set });
+      return;
+    }
+    case "larder": {
+      const set = larderColumns({ ...thing.row, key: id });
+      await tx.insert(larder).values(set).onConflictDoUpdate({ target: larder.item, set });
     }
   }
 }

@@ -61,7 +61,11 @@ export async function seedDemoKitchen(connection: Connection, now: Date): Promis
       await tx.insert(practiceAnswers).values(demoAnswers(now).map(answerRow));
       await tx
         .insert(larder)
-        .values(DEMO_LARDER.map((row) => larderColumns({ ...row, pack: null, at: now.getTime() })));
+        .values(
+          DEMO_LARDER.map(({ key, name, has, price }) =>
+            larderColumns({ key, name, has, pack: null, price, at: now.getTime() }),
+          ),
+        );
       await tx.insert(kitchen).values({ key: SEEDED, value: now.toISOString() });
       return true;
     }),

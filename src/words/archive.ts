@@ -8,6 +8,7 @@ const KINDS: Readonly<Record<ArchivedKind, string>> = {
   bake: "Pages of the logbook",
   portions: "In the freezer",
   ingredient: "Ingredients",
+  larder: "What the kitchen has",
 };
 
 /** Of one kind of thing, how an archive stands to the kitchen. */

@@ -1,6 +1,7 @@
 import * as z from "../zod";
 import { bad, parseWith, type Result } from "../measure";
 import { IngredientSchema } from "../pantry";
+import { LarderRowSchema } from "../shopping";
 import {
   STORED_COPY,
   STORED_OVEN,
@@ -52,6 +53,12 @@ export const ArchivedThingSchema = z.discriminatedUnion("kind", [
   }),
   z.strictObject({ kind: z.literal("portions"), id: IdSchema, portions: DocSchema }),
   z.strictObject({ kind: z.literal("ingredient"), id: IdSchema, ingredient: IngredientSchema }),
+  /** What is known of a thing in the kitchen, by its key on shopping lists. */
+  z.strictObject({
+    kind: z.literal("larder"),
+    id: z.string().check(z.minLength(1), z.maxLength(200)),
+    row: LarderRowSchema,
+  }),
 ]);
 export type ArchivedThing = z.infer<typeof ArchivedThingSchema>;
 export type ArchivedKind = ArchivedThing["kind"];
@@ -65,6 +72,7 @@ export const ARCHIVE_FOLDERS = {
   bake: "bakes",
   portions: "portions",
   ingredient: "ingredients",
+  larder: "larder",
 } as const satisfies Readonly<Record<ArchivedKind, string>>;
 export const ARCHIVED_KINDS = Object.keys(ARCHIVE_FOLDERS) as readonly ArchivedKind[];
 
@@ -100,6 +108,7 @@ function troubleOf(thing: ArchivedThing): Result<unknown> | null {
       case "portions":
         return [STORED_PORTIONS.read(JSON.stringify(thing.portions))];
       case "ingredient":
+      case "larder":
         return [];
     }
   };
@@ -137,6 +146,8 @@ export function archivedName(thing: ArchivedThing): string {
       return nameIn(thing.record);
     case "portions":
       return nameIn(thing.portions);
+    case "larder":
+      return thing.row.name;
     case "ingredient":
       return thing.ingredient.name;
     default:
