@@ -14,7 +14,7 @@ import type {
   Price,
   ShoppingRow,
 } from "@/core/shopping";
-import { foodName } from "./vocabulary";
+import { foodName, sayIn } from "./vocabulary";
 import { ON_BATTER_NAMES } from "./filling";
 import { stuffName } from "./finishing";
 import { fraction, volumeText, weightText } from "./quantities";
@@ -80,7 +80,7 @@ export function itemName(item: Item, units: Units): string {
     case "named":
       return item.name;
     case "bought":
-      return boughtName(item.what);
+      return sayIn(units)(boughtName(item.what));
     default:
       return item satisfies never;
   }
@@ -88,6 +88,7 @@ export function itemName(item: Item, units: Units): string {
 
 function boughtName(what: Bought): string {
   if (what === "cases") return "paper cases";
+  if (what === "baking-paper") return "baking paper";
   if (what === "fruit") return "fruit";
   return what in ON_BATTER_NAMES
     ? ON_BATTER_NAMES[what as OnBatterThing].toLowerCase()

@@ -23,6 +23,8 @@ const THINGS: Readonly<Record<string, string>> = {
   fan: "convection|convection|fan|fan-forced|convection",
   hob: "stovetop|stovetop|hob|cooktop|gas stove",
   "cling film": "plastic wrap|plastic wrap|cling film|cling wrap|cling film",
+  "paper case": "cupcake liner|cupcake liner|paper case|patty case|paper case",
+  "baking paper": "parchment paper|parchment paper|baking paper|baking paper|butter paper",
   "jug of water": "pitcher of water|jug of water|jug of water|jug of water|jug of water",
   millilitre: "milliliter|millilitre|millilitre|millilitre|millilitre",
   centimetre: "centimeter|centimetre|centimetre|centimetre|centimetre",

@@ -86,6 +86,20 @@ describe("what a cake takes", () => {
     expect(rows.get("walnuts")?.netG).toBeCloseTo(24 * 2 * 3, 0);
   });
 
+  it.each([
+    ["Line the tin with baking paper.", true],
+    ["Grease the tin and line its base with a disc of paper.", true],
+    ["Set it on a sheet of parchment.", true],
+    ["Line a 12-hole tin with paper cases.", false],
+    ["Dry them on kitchen paper.", false],
+    ["Grease the tin.", false],
+  ])("takes paper where its steps use some: %s", (step, isNeeded) => {
+    const { rows } = shopped(LIGHTHOUSE.replace("Heat the oven", `${step} Heat the oven`));
+    const { rows: bare } = shopped(LIGHTHOUSE);
+    expect(bare.has("bought:baking-paper")).toBe(false);
+    expect(rows.has("bought:baking-paper")).toBe(isNeeded);
+  });
+
   it("names what the pantry does not know, and what has no weight", () => {
     const { rows } = shopped(
       LIGHTHOUSE.replace("10 g baking powder", "10 g baking powder\n2 bay leaves\nsalt to taste"),

@@ -76,8 +76,19 @@ export function needsOf(
     ...putOn(input, plan, formula, made, pantry),
     ...laidOn(input, plan, pantry),
     ...fruitAndCases(input, plan),
+    ...(formula === null ? [] : paperTold(formula)),
   ];
 }
+
+/** Tins or trays are lined with paper; cases are counted with their cups. */
+const WITH_PAPER =
+  /\b(?:(?:baking|greaseproof|parchment|silicone|waxed) paper|parchment)\b(?! (?:cases|cups|liners|collars))|\blin(?:e[ds]?|ing)\b[^.;]{0,60}\bpaper\b(?! (?:cases|cups|liners|collars|towel))/iu;
+
+/** Paper for the tins, where the recipe's own steps use some; they don't say how much. */
+const paperTold = ({ parts }: Formula): readonly Need[] =>
+  parts.some(({ part }) => part.steps.some(({ text }) => WITH_PAPER.test(text)))
+    ? [{ item: { is: "bought", what: "baking-paper" }, netG: null, pieces: null }]
+    : [];
 
 /** A part's lines so many times. */
 function linesNeeded(

@@ -3,7 +3,7 @@ import type { OnBatterThing } from "../fill";
 import { foldName, type Ingredient } from "../pantry";
 
 /** What is put on a cake or baked in and is bought by the piece or as it is, besides its pantry. */
-export type Bought = Stuff | OnBatterThing | "cases";
+export type Bought = Stuff | OnBatterThing | "cases" | "baking-paper";
 
 /** Something to be had before a cake can be made. */
 export type Item =
