@@ -136,10 +136,10 @@ export function itemAmountText(amount: ItemAmount | "plenty", item: Item, units:
 export function inKitchenText({ inKitchen, how, item }: ListedRow, units: Units): string {
   if (inKitchen === null) return "";
   const { amount, isClose } = inKitchen;
-  if (amount === "plenty") return "plenty in the kitchen";
+  if (amount === "plenty") return "plenty here";
   const has = itemAmountText(amount, item, units);
-  if (how !== "stocked") return `besides the ${has} in the kitchen`;
-  return isClose ? `about ${has} in the kitchen: look first` : `about ${has} in the kitchen`;
+  if (how !== "stocked") return `besides the ${has} here`;
+  return isClose ? `about ${has} here: look first` : `about ${has} here`;
 }
 
 /** What is left over, and how long it keeps: 100 ml, buttermilk, opened: fridge 7 days. */
@@ -154,13 +154,13 @@ export function leftOverText(
   };
 }
 
-/** How much of a list is had: 4 ticked off, 3 in the kitchen. */
+/** How much of a list is had: 4 ticked off, 3 here already. */
 export function hadText(rows: readonly Pick<ListedRow, "how">[]): string {
   const stocked = rows.filter(({ how }) => how === "stocked").length;
   const ticked = rows.length - stocked;
   return [
     ticked === 0 ? "" : `${ticked} ticked off`,
-    stocked === 0 ? "" : `${stocked} in the kitchen`,
+    stocked === 0 ? "" : `${stocked} here already`,
   ]
     .filter((each) => each !== "")
     .join(", ");
