@@ -48,6 +48,9 @@ describe("what the kitchen has", () => {
     const away = move({ more: { g: 1500, pieces: null } }, tick("open"));
     await Promise.all([moveLarder(connection, [away], NOW), moveLarder(connection, [away], NOW)]);
     expect(await hasOf()).toEqual({ in: "g", amount: 1500 });
+    // Who comes second hears what there is.
+    const [row] = await moveLarder(connection, [away], NOW);
+    expect(row?.has).toEqual({ in: "g", amount: 1500 });
     expect(await listGot(connection, ["a"])).toMatchObject([{ how: "open" }]);
   });
 

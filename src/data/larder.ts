@@ -32,19 +32,24 @@ export const larderColumns = (row: LarderRow): typeof larder.$inferInsert => ({
 /**
  * Keeps changes of what the kitchen has, all or none, with the ticks they stand for. One whose ticks
  * all say so already was told before, by this phone or another: it is not counted twice.
+ * @returns the things that were spoken of, as they are now
  */
 export async function moveLarder(
   connection: Connection,
   moves: readonly LarderMove[],
   now: Date,
-): Promise<void> {
+): Promise<readonly LarderRow[]> {
   await connection.write((db) =>
     db.transaction(async (tx) => {
       for (const { change, ticks } of moves) {
         if (ticks.length > 0 && (await isToldAlready(tx, ticks))) continue;
         const [kept] = await tx.select().from(larder).where(eq(larder.item, change.key));
         const before = LarderRowSchema.safeParse(kept === undefined ? null : parsedJson(kept.doc));
-        const row = changedLarder(before.success ? before.data : null, change);
+        // By this machine's clock: phones' own are not all right.
+        const row = changedLarder(before.success ? before.data : null, {
+          ...change,
+          at: now.getTime(),
+        });
         const columns = larderColumns(row);
         await tx
           .insert(larder)
@@ -54,6 +59,8 @@ export async function moveLarder(
       }
     }),
   );
+  const keys = new Set(moves.map(({ change }) => change.key));
+  return (await listLarder(connection)).filter(({ key }) => keys.has(key));
 }
 
 async function isToldAlready(tx: Tx, ticks: readonly Got[]): Promise<boolean> {

@@ -1,5 +1,8 @@
 import * as z from "@/core/zod";
-import type { Outcome } from "../frame/outcome";
+
+/** What came back, or why nothing was kept. */
+type Answered =
+  { readonly ok: true; readonly body: unknown } | { readonly ok: false; readonly message: string };
 
 const RefusedSchema = z.object({ message: z.string() });
 
@@ -11,14 +14,14 @@ export async function postToShopping(
   what: "ticks" | "larder",
   body: readonly unknown[],
   notAllowed: string,
-): Promise<Outcome> {
+): Promise<Answered> {
   try {
     const answer = await fetch(`/shopping/${what}`, {
       method: "POST",
       headers: { "content-type": "application/json" },
       body: JSON.stringify(body),
     });
-    if (answer.ok) return { ok: true };
+    if (answer.ok) return { ok: true, body: (await answer.json()) as unknown };
     if (answer.status === 403) return { ok: false, message: notAllowed };
     const refused = RefusedSchema.safeParse(await answer.json());
     return { ok: false, message: refused.success ? refused.data.message : "" };

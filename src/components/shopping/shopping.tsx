@@ -7,6 +7,7 @@ import Link from "next/link";
 import {
   costOf,
   gotFor,
+  latestGot,
   leftOver,
   broughtHome,
   shoppingList,
@@ -91,25 +92,12 @@ export function Shopping({
       cakeCostText(costOf(shoppingList(takes, kitchen, larder), larder, "used"), pieces),
     ]),
   );
-  const isUsed = (id: string): boolean =>
-    got.some(({ cake, how }) => cake === id && how === "used");
-  const toTakeOut = needed.filter(
-    ({ isBaked, takes, id }) => isBaked && takes.length > 0 && !isUsed(id),
+  const used = new Set(
+    [...latestGot(got).values()].flatMap(({ cake, how }) => (how === "used" ? [cake] : [])),
   );
-
-  function putBasketAway(): void {
-    void change(
-      (at) => broughtHome(basket.map(named), at),
-      "Put away: it counts as in the kitchen now.",
-    );
-  }
-  function takeOut(): void {
-    const took = toTakeOut.flatMap(({ takes }) => takes);
-    void change(
-      (at) => takenOut(shoppingList(took, kitchen, larder).map(named), at),
-      "Taken out of what is in the kitchen.",
-    );
-  }
+  const took = needed.flatMap(({ isBaked, takes, id }) => (isBaked && !used.has(id) ? takes : []));
+  const home = (at: number) => broughtHome(basket.map(named), at);
+  const out = (at: number) => takenOut(shoppingList(took, kitchen, larder).map(named), at);
 
   function tick(row: ListedRow, how: HowGot): void {
     if (row.how !== "stocked") {
@@ -179,8 +167,12 @@ export function Shopping({
                   the cakes
                 </Link>
                 .{" "}
-                {toTakeOut.length > 0 && (
-                  <button type="button" className="button no-print text-[15px]" onClick={takeOut}>
+                {out(0).length > 0 && (
+                  <button
+                    type="button"
+                    className="button no-print text-[15px]"
+                    onClick={() => void change(out, "Taken out of what is in the kitchen.")}
+                  >
                     Take out of the kitchen what they took
                   </button>
                 )}
@@ -205,9 +197,13 @@ export function Shopping({
               onChange={tick}
               onKnow={(row) => setAsked(named(row))}
             />
-            {basket.length > 0 && (
+            {home(0).length > 0 && (
               <p className="no-print px-6 pt-3 max-sm:px-4">
-                <button type="button" className="button" onClick={putBasketAway}>
+                <button
+                  type="button"
+                  className="button"
+                  onClick={() => void change(home, "Put away: it counts as in the kitchen now.")}
+                >
                   Put away what is in the basket
                 </button>
               </p>

@@ -1,7 +1,14 @@
 "use client";
 
 import { useState } from "react";
-import { changedLarder, type Got, type LarderMove, type LarderRow } from "@/core/shopping";
+import * as z from "@/core/zod";
+import {
+  LarderRowSchema,
+  latestGot,
+  type Got,
+  type LarderMove,
+  type LarderRow,
+} from "@/core/shopping";
 import { kitchenChanged } from "../frame/kitchen-changed";
 import { useTell } from "../frame/toasts";
 import { postToShopping } from "./post-to-shopping";
@@ -14,6 +21,8 @@ type KnownLarder = {
   readonly change: (movesAt: (at: number) => readonly LarderMove[], told: string) => Promise<void>;
 };
 
+/** The things that were spoken of, as the kitchen has them now: another phone may have said more. */
+const KeptSchema = z.object({ rows: z.array(LarderRowSchema) });
 const NO_LINE = "The kitchen can’t be reached, so this was not kept. Try again when it can.";
 const NOT_ALLOWED = "This device’s key does not allow changing what is in the kitchen.";
 
@@ -29,7 +38,12 @@ export function useLarder(
 ): KnownLarder {
   const tell = useTell();
   const [own, setOwn] = useState<readonly LarderRow[]>([]);
-  const larder = new Map([...kept, ...own].map((row) => [row.key, row] as const));
+  // What the kitchen says of a thing counts before what this page said of it at the same moment.
+  const larder = new Map(
+    [...own, ...kept]
+      .toSorted((one, other) => one.at - other.at)
+      .map((row) => [row.key, row] as const),
+  );
 
   async function move(moves: readonly LarderMove[]): Promise<boolean> {
     const outcome = await postToShopping("larder", moves, NOT_ALLOWED);
@@ -37,17 +51,8 @@ export function useLarder(
       tell(outcome.message === "" ? NO_LINE : outcome.message);
       return false;
     }
-    setOwn((before) => [
-      ...before,
-      ...moves.map(({ change }) =>
-        changedLarder(
-          before.findLast(({ key }) => key === change.key) ??
-            kept.find(({ key }) => key === change.key) ??
-            null,
-          change,
-        ),
-      ),
-    ]);
+    const said = KeptSchema.safeParse(outcome.body);
+    if (said.success) setOwn((before) => [...before, ...said.data.rows]);
     hear(moves.flatMap(({ ticks }) => ticks));
     kitchenChanged();
     return true;
@@ -58,13 +63,14 @@ export function useLarder(
     told: string,
   ): Promise<void> {
     const moves = movesAt(Date.now());
+    const known = [...latestGot(got).values()];
     const back = (at: number): readonly LarderMove[] =>
       moves.map(({ change: { key, name }, ticks }) => ({
         change: { key, name, has: larder.get(key)?.has ?? null, at },
         ticks: ticks.map((tick) => ({
           ...tick,
           how: "open" as const,
-          ...got.findLast(({ cake, key: of }) => cake === tick.cake && of === tick.key),
+          ...known.find(({ cake, key: of }) => cake === tick.cake && of === tick.key),
           at,
         })),
       }));

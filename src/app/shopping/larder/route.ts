@@ -21,6 +21,6 @@ export async function POST(request: NextRequest): Promise<Response> {
     );
   const kept = await stored(() => moveLarder(kitchenDatabase(), moves.data, new Date()));
   return kept.ok
-    ? Response.json({ kept: moves.data.length })
+    ? Response.json({ rows: kept.value })
     : Response.json({ message: storageText(kept.issue) }, { status: 503 });
 }
