@@ -56,8 +56,11 @@ test.describe("the calendar", () => {
     const again = dayPlace(page, next).getByRole("listitem").filter({ hasText: "Dragged layers" });
     await drag(page, again, dayPlace(page, first));
     await expect(dayPlace(page, first)).toContainText("Dragged layers");
+    // It shows at once; it is the kitchen's once that has answered.
+    const kept = page.waitForResponse((response) => response.request().method() === "POST");
     await page.getByRole("button", { name: "Undo" }).click();
     await expect(dayPlace(page, next)).toContainText("Dragged layers");
+    await kept;
     await page.reload();
     await expect(dayPlace(page, next)).toContainText("Dragged layers");
   });
