@@ -107,7 +107,12 @@ export function Shopping({
     // A row that the kitchen covers is only opened where there is none of it after all.
     const { key, name } = named(row);
     void change(
-      (at) => [{ change: { key, name, has: { in: "g", amount: 0 }, at }, ticks: [] }],
+      (at) => [
+        {
+          change: { key, name, has: { in: row.exact === null ? "g" : "pieces", amount: 0 }, at },
+          ticks: [],
+        },
+      ],
       `None of ${name} in the kitchen, then.`,
     );
   }

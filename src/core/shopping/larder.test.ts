@@ -200,6 +200,21 @@ describe("what the kitchen has", () => {
     expect(after.got.map(({ how }) => how)).toEqual(["stocked", "stocked"]);
   });
 
+  it("has what came home of a thing there was none of, however that was said", () => {
+    const cases: CakeNeed = {
+      item: { is: "bought", what: "cases" },
+      netG: null,
+      pieces: 12,
+      cake: "a",
+    };
+    const moves = broughtHome(
+      shoppingList([cases]).map((row) => ({ ...row, name: "paper cases" })),
+      5,
+    );
+    expect(moved(moves, known("bought:cases", { has: grams(0) }))).toEqual([count(12)]);
+    expect(moved(moves, known("bought:cases", { has: count(3) }))).toEqual([count(15)]);
+  });
+
   it("does not take a teaspoon for the jar it came in", () => {
     const rows = shoppingList([need("cloves", 1)]).map((row) => ({ ...row, name: row.key }));
     expect(rows).toHaveLength(1);

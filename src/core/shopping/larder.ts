@@ -45,7 +45,7 @@ export const LarderRowSchema = z.strictObject({
 export type LarderRow = Readonly<z.infer<typeof LarderRowSchema>>;
 export type Larder = ReadonlyMap<string, LarderRow>;
 
-/** MoreOrLess, or less, of something in both ways it can be told; null where it can't be told so. */
+/** More, or less, of something in both ways it can be told; null where it can't be told so. */
 const MoreOrLessSchema = z.strictObject({
   g: z.nullable(numberIn(-MOST_G, MOST_G, "g")),
   pieces: z.nullable(numberIn(-MOST_G, MOST_G, "count")),
@@ -80,17 +80,12 @@ export function changedLarder(before: LarderRow | null, change: LarderChange): L
 
 function withMore(before: LarderRow["has"], { g, pieces }: MoreOrLess): LarderRow["has"] {
   if (before === "plenty") return before;
-  if (before === null) {
-    const first: ItemAmount | null =
-      pieces !== null
-        ? { in: "pieces", amount: pieces }
-        : g === null
-          ? null
-          : { in: "g", amount: g };
-    return first !== null && first.amount > 0 ? first : null;
-  }
-  const by = before.in === "g" ? g : pieces;
-  return by === null ? before : { ...before, amount: Math.max(0, before.amount + by) };
+  const by = before === null ? null : before.in === "g" ? g : pieces;
+  if (before !== null && by !== null) return { ...before, amount: Math.max(0, before.amount + by) };
+  // What was never counted, or otherwise than it is now, has what came in.
+  const came: ItemAmount =
+    pieces === null ? { in: "g", amount: g ?? 0 } : { in: "pieces", amount: pieces };
+  return came.amount > 0 ? came : before;
 }
 
 /** An amount told the other way, by what one weighs as it is bought; null where nobody knows. */
@@ -108,7 +103,7 @@ export function amountIn(
 
 /**
  * An amount of an item in a baker's words: 800 g, 2 cups, 7, half a pack, plenty, none.
- * @param pack how it is sold
+ * @param soldIn a pack of it; null where it is sold loose
  * @returns null for what can't be read as an amount of it
  */
 export function readItemAmount(

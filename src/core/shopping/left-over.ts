@@ -14,6 +14,7 @@ const FRESH: readonly Aisle[] = ["fridge", "fruit-and-vegetables", "tins-jars-bo
 const LEAST_SHARE = 0.1;
 /** So little less than a whole one is one. */
 const NEARLY_ONE = 0.1;
+
 /**
  * What will be over of the fresh things on a list, and whites or yolks that nothing takes.
  * @param needs of all cakes, so that a white one cake leaves is another's
