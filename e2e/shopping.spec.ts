@@ -152,6 +152,27 @@ test.describe("shopping", () => {
     await page.unroute("**/shopping/larder");
   });
 
+  test("keeps nothing of a kitchen that can't be so", async ({ page }) => {
+    await page.goto(DAYS);
+    const { origin } = new URL(page.url());
+    const said = { key: "salt", name: "salt", at: 1 };
+    for (const data of [
+      null,
+      {},
+      [{ change: { ...said, pack: { in: "g", amount: 0 } }, ticks: [] }],
+      [{ change: { ...said, has: { in: "g", amount: 1e9 } }, ticks: [] }],
+      [{ change: { ...said, has: { in: "miles", amount: 3 } }, ticks: [] }],
+      [{ change: { ...said, price: { amount: -1, sign: "£" } }, ticks: [] }],
+    ]) {
+      const answer = await page.request.post("/shopping/larder", {
+        headers: { origin, "content-type": "application/json" },
+        data: JSON.stringify(data),
+      });
+      expect(answer.status()).toBe(400);
+      expect(await answer.json()).toHaveProperty("message");
+    }
+  });
+
   test("asks for other days, and says when the next cake is wanted where none is", async ({
     page,
   }) => {
