@@ -41,6 +41,7 @@ export function useTicks(kept: readonly Got[]): Ticks {
   const [waiting, setWaiting] = useState(0);
   const unsent = useRef<readonly Got[]>([]);
   const isSending = useRef(false);
+  const isTakenUp = useRef(false);
 
   const noteWaiting = useCallback((ticks: readonly Got[]): void => {
     unsent.current = ticks;
@@ -48,6 +49,19 @@ export function useTicks(kept: readonly Got[]): Ticks {
     if (ticks.length === 0) dropDraft(WAITING);
     else putDraft(WAITING, ticks, Date.now());
   }, []);
+
+  /**
+   * Takes up what waited from before: once, and ahead of the first tick of this page, which would
+   * otherwise stand in its place.
+   */
+  const takeUp = useCallback((): void => {
+    if (isTakenUp.current) return;
+    isTakenUp.current = true;
+    const before = waitingTicks();
+    if (before.length === 0) return;
+    setOwn((ticks) => [...before, ...ticks]);
+    noteWaiting(before);
+  }, [noteWaiting]);
 
   const send = useCallback(async (): Promise<void> => {
     if (isSending.current) return;
@@ -65,10 +79,7 @@ export function useTicks(kept: readonly Got[]): Ticks {
 
   useEffect(() => {
     const begin = setTimeout(() => {
-      const before = waitingTicks();
-      if (before.length === 0) return;
-      setOwn((ticks) => [...before, ...ticks]);
-      noteWaiting([...before, ...unsent.current]);
+      takeUp();
       void send();
     });
     const again = (): void => void send();
@@ -79,9 +90,10 @@ export function useTicks(kept: readonly Got[]): Ticks {
       clearInterval(timer);
       globalThis.removeEventListener("online", again);
     };
-  }, [send, noteWaiting]);
+  }, [send, takeUp]);
 
   const say = (ticksAt: (at: number) => readonly Got[]): void => {
+    takeUp();
     const ticks = ticksAt(Date.now());
     setOwn((before) => [...before, ...ticks]);
     noteWaiting([...unsent.current, ...ticks]);
